@@ -1,0 +1,21 @@
+source "https://rubygems.org"
+
+ruby ">= 3.1"
+
+gem "dust_ladder", path: "core"
+
+gem "rails", "~> 7.2.4"
+gem "sqlite3", "~> 2.8"
+gem "puma", "~> 8.0"
+gem "vite_rails", "~> 3.11"
+gem "bootsnap", "~> 1.26", require: false
+
+group :development, :test do
+  gem "rspec-rails", "~> 8.0"
+  gem "prop_check", "~> 1.0"
+  gem "simplecov", "~> 0.22", require: false
+  gem "capybara", "~> 3.40"
+  gem "selenium-webdriver", "~> 4.32"
+  gem "brakeman", "~> 7.1", require: false
+  gem "rubocop-rails-omakase", "~> 1.1", require: false
+end

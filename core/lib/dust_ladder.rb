@@ -1,0 +1,53 @@
+require "json"
+require "yaml"
+require "digest"
+
+# Checks a lift plan. Give a plan document to DustLadder.check and read the ladder it answers with.
+# Masses and tensions in kg, lengths in m, angles in degrees at the edges and radians inside.
+module DustLadder
+  VERSION = "0.1.0"
+
+  # The ladder of a plan document (Hash, as PlanFile.read returns it).
+  def self.check(document)
+    Ladder::Climb.new(Lift.new(document)).ladder
+  end
+end
+
+require_relative "dust_ladder/quantity"
+require_relative "dust_ladder/rules/rule_set"
+require_relative "dust_ladder/ladder/verdict"
+require_relative "dust_ladder/ladder/working"
+require_relative "dust_ladder/ladder/rung"
+require_relative "dust_ladder/ladder/check"
+require_relative "dust_ladder/statics/level"
+require_relative "dust_ladder/statics/plane_hang"
+require_relative "dust_ladder/plan_file/digest"
+require_relative "dust_ladder/plan_file/schema"
+require_relative "dust_ladder/plan_file/reader"
+require_relative "dust_ladder/plan_file/writer"
+require_relative "dust_ladder/plan_file/document"
+require_relative "dust_ladder/load/planned_load"
+require_relative "dust_ladder/load/load_check"
+require_relative "dust_ladder/rigging/angle"
+require_relative "dust_ladder/rigging/bridle"
+require_relative "dust_ladder/rigging/level_check"
+require_relative "dust_ladder/rigging/angle_check"
+require_relative "dust_ladder/slings/tag"
+require_relative "dust_ladder/slings/multi_leg"
+require_relative "dust_ladder/slings/fit"
+require_relative "dust_ladder/slings/sling_check"
+require_relative "dust_ladder/cranes/table"
+require_relative "dust_ladder/cranes/chart"
+require_relative "dust_ladder/cranes/path"
+require_relative "dust_ladder/cranes/reeving"
+require_relative "dust_ladder/cranes/gross_load"
+require_relative "dust_ladder/cranes/crane"
+require_relative "dust_ladder/cranes/hoist_check"
+require_relative "dust_ladder/cranes/height_check"
+require_relative "dust_ladder/cranes/identity_check"
+require_relative "dust_ladder/cranes/capacity_check"
+require_relative "dust_ladder/lift"
+require_relative "dust_ladder/ladder/drawing"
+require_relative "dust_ladder/ladder/reach"
+require_relative "dust_ladder/ladder/ladder"
+require_relative "dust_ladder/ladder/climb"

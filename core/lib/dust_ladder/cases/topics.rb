@@ -1,0 +1,140 @@
+module DustLadder
+  module Cases
+    # How each topic of worked cases is computed from its `given`, with the calls that the checks use.
+    module Topics
+      module_function
+
+      TABLE = {
+        "leg_tension_symmetric" => :leg_tension_symmetric, "angle_conversion" => :angle_conversion, "two_point_unequal" => :two_point_unequal,
+        "multi_leg_rating" => :multi_leg_rating, "chart_lookup" => :chart_lookup, "deductions" => :deductions, "parts_of_line" => :parts_of_line
+      }.freeze
+      CHART_QUESTIONS = { "capacity" => :chart_capacity, "path_minimum" => :path_minimum, "largest_radius" => :largest_radius }.freeze
+
+      def covers?(topic, given) = TABLE.key?(topic) && (topic != "chart_lookup" || CHART_QUESTIONS.key?(given["question"]))
+      def name_of(topic, given) = topic == "chart_lookup" ? "chart_lookup (#{given['question']})" : topic
+      def compute(topic, given) = send(TABLE.fetch(topic), given)
+
+      def leg_tension_symmetric(given)
+        length, height = leg_sides(given)
+        share = Statics::Level.symmetric_share(given.fetch("load_kg"), given["legs_counted_as_sharing"] || given.fetch("legs"))
+        run = Math.sqrt(length**2 - height**2)
+        { "vertical_share_kg" => share, "leg_tension_kg" => Statics::Level.leg_tension(share, length, height),
+          "horizontal_thrust_kg" => Statics::Level.thrust(share, run, height), **angles(Math.atan2(height, run) * 180 / Math::PI) }
+      end
+
+      # Length and height of a leg from any two of its sides, or from an angle and a side.
+      def leg_sides(given)
+        length, height, run = given.values_at("leg_length_m", "height_m", "horizontal_run_m")
+        if (angle = angle_in(given))
+          length, height = from_angle(angle, length, height, run)
+        else
+          height ||= Math.sqrt(length**2 - run**2)
+          length ||= Math.hypot(height, run)
+        end
+        [ length, height ]
+      end
+
+      def from_angle(angle, length, height, run)
+        sine, cosine = Math.sin(angle.deg_from_horizontal * Math::PI / 180), Math.cos(angle.deg_from_horizontal * Math::PI / 180)
+        length ||= height ? height / sine : (run ? run / cosine : 1.0)
+        [ length, height || length * sine ]
+      end
+
+      # The angle in a given, whatever its convention; nil without one.
+      def angle_in(given)
+        conventions = { "from_horizontal" => :from_horizontal, "from_plumb" => :from_plumb, "included" => :included }
+        key = given.keys.find { |name| name.match?(/\A(leg_|angle_)?(deg|angle_deg)_(from_horizontal|from_plumb|included\w*)\z/) } or return
+        Rigging::Angle.read(given[key], conventions.find { |part, _| key.include?(part) }.last)
+      end
+
+      def angles(deg_from_horizontal)
+        angle = Rigging::Angle.new(deg_from_horizontal)
+        { "deg_from_horizontal" => deg_from_horizontal, "deg_from_plumb" => angle.deg_from_plumb, "deg_included_symmetric_pair" => angle.deg_included, "load_angle_factor" => angle.load_angle_factor }
+      end
+
+      def angle_conversion(given)
+        angle = angle_in(given) or raise ArgumentError, "no angle with its convention"
+        floor = given.fetch("floor_deg_from_horizontal") { RuleSet.shipped("strict")[:angle_floor_deg_from_horizontal] }
+        angles(angle.deg_from_horizontal).merge("floor_verdict" => angle.allowed?(floor) ? "allowed" : "stop")
+      end
+
+      def two_point_unequal(given)
+        load, a, b = given.values_at("load_kg", "cg_to_point_a_horizontal_m", "cg_to_point_b_horizontal_m")
+        heights = given.values_at("hook_height_above_point_a_m", "hook_height_above_point_b_m")
+        return plumb_lines(load, a, b) unless given["load_held"].to_s.include?("one hook") || given["load_held"].nil?
+
+        shares = Statics::Level.two_point_shares(load, a, b, *heights)
+        level = shares.none?(&:negative?)
+        %w[a b].zip(shares, heights, [ a, b ]).reduce({ "level_possible" => level }) { |got, (name, *leg)| got.merge(level_leg(name, *leg)) }
+      end
+
+      def plumb_lines(load, a, b)
+        shares = Statics::Level.plumb_line_shares(load, a, b)
+        %w[a b].zip(shares).reduce({}) do |got, (name, share)|
+          got.merge("vertical_share_#{name}_kg" => share, "leg_tension_#{name}_kg" => share, "leg_#{name}_deg_from_horizontal" => 90.0, "horizontal_thrust_#{name}_kg" => 0.0)
+        end
+      end
+
+      def level_leg(name, share, height, run)
+        { "vertical_share_#{name}_kg" => share, "leg_tension_#{name}_kg" => Statics::Level.leg_tension(share, Math.hypot(height, run), height),
+          "leg_#{name}_deg_from_horizontal" => Math.atan2(height, run.abs) * 180 / Math::PI, "horizontal_thrust_#{name}_kg" => Statics::Level.thrust(share, run, height) }
+      end
+
+      def multi_leg_rating(given)
+        rules = RuleSet.shipped("strict")
+        plumb = given.fetch("shallowest_leg_deg_from_plumb")
+        single = given.fetch("single_leg_wll_kg")
+        capacity =
+          case given.fetch("school")
+          when "uniform_load" then MULTI.uniform_load(given.fetch("legs"), single, plumb, rules[:uniform_load_bands], choker: given["choked"] ? rules[:uniform_load_choker] : nil)
+          when "trigonometric" then MULTI.trigonometric(given.fetch("legs_effective"), single * (given["choked"] ? rules[:uniform_load_choker] : 1), plumb)
+          else raise ArgumentError, "school #{given['school'].inspect} is not one of trigonometric, uniform_load"
+          end
+        share = capacity && given.fetch("load_kg") / capacity
+        { "capacity_kg" => capacity, "utilisation" => share, "within_capacity" => !capacity.nil? && Ladder::Verdict.of(share, nil) == "holds" }
+      end
+      MULTI = Slings::MultiLeg
+
+      def table(chart) = Cranes::Table.new(chart.fetch("radius_m"), chart.fetch("boom_length_m"), chart.fetch("capacity_kg"))
+      def chart_lookup(given) = send(CHART_QUESTIONS.fetch(given["question"]), given)
+
+      def chart_capacity(given)
+        capacity = table(given.fetch("chart")).capacity(given.fetch("radius_m"), given.fetch("boom_length_m"))
+        { "gross_capacity_kg" => capacity, "allowed" => !capacity.nil? }
+      end
+
+      def largest_radius(given)
+        radius = table(given.fetch("chart")).largest_radius(given.fetch("gross_load_kg"), given.fetch("boom_length_m"))
+        { "largest_radius_m" => radius, "allowed" => !radius.nil? }
+      end
+
+      def path_minimum(given)
+        tables = given.fetch("charts").transform_values { |chart| table(chart) }
+        sectors = given.fetch("sectors").map { |sector| Cranes::Chart::Sector.new(name: sector["name"], from: sector["slew_from_deg"].to_f, to: sector["slew_to_deg"].to_f, table: tables.fetch(sector["chart"])) }
+        stations = given.fetch("stations").map { |station| Cranes::Path::Station.new(radius: station["radius_m"].to_f, slew: station["slew_deg"].to_f, boom: station["boom_length_m"].to_f) }
+        least = Cranes::Path.new(Cranes::Chart.new(sectors), stations).least
+        { "least_gross_capacity_kg" => least.kg, "sector" => least.sector, "between_stations_counted_from_0" => least.between, "allowed" => !least.kg.nil? }
+      end
+
+      def deductions(given)
+        rope = Cranes::GrossLoad.rope_kg(given.fetch("parts_of_line"), given.fetch("rope_hanging_m"), given.fetch("rope_kg_per_m"))
+        items = { "the load" => given.fetch("load_planned_kg"), "rope" => rope, **given.fetch("items_kg") }
+        gross = Cranes::GrossLoad.new(items.map { |name, kg| Cranes::GrossLoad::Item.new(name: name, kg: kg.to_f) })
+        capacity = given["gross_capacity_kg"]
+        share = capacity && gross.utilisation(capacity)
+        { "rope_kg" => rope, "total_deductions_kg" => gross.deductions_kg, "gross_load_kg" => gross.kg, "net_capacity_kg" => capacity && gross.net_capacity_kg(capacity),
+          "utilisation_gross" => share, "within_capacity" => !share.nil? && Ladder::Verdict.of(share, nil) == "holds" }
+      end
+
+      def parts_of_line(given)
+        reeving = [ given.fetch("single_line_pull_kg"), given.fetch("parts_of_line"), given.fetch("lead_sheaves"), given.fetch("efficiency_per_sheave") ]
+        capacity = Cranes::Reeving.capacity(*reeving)
+        load = given.fetch("hook_load_kg")
+        { "reeved_capacity_kg" => capacity, "holds" => Ladder::Verdict.of(load / capacity.to_f, nil) == "holds",
+          "least_parts_needed" => Cranes::Reeving.least_parts(reeving[0], load, reeving[2], reeving[3], given["most_parts_to_try"] || 16) }
+      end
+
+      private_class_method(*singleton_methods(false) - %i[covers? name_of compute])
+    end
+  end
+end

@@ -1,0 +1,138 @@
+require_relative "cases/topics"
+require_relative "cases/runner"
+
+module DustLadder
+  # What bin/ladder does. Each command answers with an exit status: 0 holds or tight (or valid, or all
+  # right), 1 stop or not known (or a wrong case), 2 a bad file or a bad call.
+  class CommandLine
+    USAGE = <<~TEXT
+      ladder validate FILE        is this a whole and sound plan file?
+      ladder check FILE [--json]  the ladder, a rung a line, or as JSON
+      ladder explain FILE         the whole working, as one would write it
+      ladder cases FILE           computes a file of worked cases and compares
+    TEXT
+    class BadFile < StandardError; end
+
+    def initialize(arguments, out: $stdout, err: $stderr)
+      @json = !arguments.delete("--json").nil?
+      @command, @file, *@rest = arguments
+      @out = out
+      @err = err
+    end
+
+    def run
+      return usage if @rest.any? || @file.nil? || !%w[validate check explain cases].include?(@command)
+
+      send(@command)
+    rescue PlanFile::Invalid, BadFile => error
+      @err.puts "#{@file}:", error.message
+      2
+    end
+
+    private
+
+    def usage
+      (@command ? @err : @out).puts USAGE
+      2
+    end
+
+    def text
+      raise BadFile, "there is no such file" unless File.file?(@file)
+      raise BadFile, "the file cannot be read" unless File.readable?(@file)
+
+      File.binread(@file)
+    end
+
+    def plan = PlanFile.read(text)
+
+    def validate
+      plan
+      @out.puts "#{@file}: a sound plan, version #{PlanFile::VERSION}"
+      0
+    end
+
+    def check
+      ladder = DustLadder.check(plan)
+      @json ? @out.puts(JSON.pretty_generate(ladder.as_json)) : show(ladder)
+      status(ladder)
+    end
+
+    def status(ladder) = %w[holds tight].include?(ladder.verdict) ? 0 : 1
+
+    def show(ladder)
+      @out.puts ladder.headline
+      @out.puts ladder.afterwards unless ladder.afterwards.empty?
+      ladder.rungs.reverse_each do |rung|
+        mark = ladder.governing.include?(rung) ? "▶" : " "
+        @out.puts format("%s %-12s %-9s %6s  %s", mark, rung.label, Ladder::Verdict.words(rung.verdict), rung.percent, rung.note&.fetch("metric"))
+      end
+      not_checked
+    end
+
+    def not_checked
+      @out.puts "Not checked here: #{Ladder::Climb::NOT_CHECKED.join('; ')}."
+      @out.puts "The tag, the chart in the cab, local rules and a qualified person come before this."
+    end
+
+    def explain
+      document = plan
+      ladder = DustLadder.check(document)
+      @out.puts document["title"], ladder.headline, ""
+      ladder.rungs.each { |rung| explain_rung(rung) }
+      not_checked
+      status(ladder)
+    end
+
+    def explain_rung(rung)
+      @out.puts [ rung.label, Ladder::Verdict.words(rung.verdict), rung.percent, rung.subject && "(#{rung.subject})" ].compact.join(", ").sub(", (", " (")
+      rung.working.each do |line|
+        sum = line.formula ? "#{line.formula} = #{line.substituted(:metric)} = " : ""
+        @out.puts "  #{line.symbol} = #{sum}#{line.result}#{"   [#{line.source}]" if line.source}"
+      end
+      @out.puts "  #{rung.demand} of #{rung.capacity} is #{rung.percent}" if rung.percent
+      rung.missing.each { |missing| @out.puts "  needed: #{missing.what}#{" (#{missing.pointer})" if missing.pointer}" }
+      @out.puts "  #{rung.note['metric']}" if rung.note && rung.percent.nil?
+      rung.cautions.each { |caution| @out.puts "  caution: #{caution.text['metric']}" }
+      @out.puts
+    end
+
+    def cases
+      runner = Cases::Runner.new(read_cases)
+      runner.results.each { |result| show_case(result) }
+      right, wrong = runner.results.partition(&:right?)
+      runner.uncovered.each { |topic, count| @out.puts "not covered yet: #{topic} (#{count})" }
+      @out.puts "#{runner.results.size} computed: #{right.size} right, #{wrong.size} wrong; #{runner.uncovered.values.sum} not covered yet"
+      runner.right? ? 0 : 1
+    end
+
+    def show_case(result)
+      @out.puts "#{result.right? ? 'right' : 'WRONG'}  #{result.id}#{": #{result.trouble}" if result.trouble}"
+      result.comparisons.each do |one|
+        @out.puts "  #{one.agrees ? ' ' : '✗'} #{one.key}: got #{shown(one.got)}, wanted #{shown(one.wanted)}"
+      end
+    end
+
+    def shown(value)
+      case value
+      when :missing then "no such figure"
+      when nil then "null"
+      when Float then value.round(8).to_s
+      else value.is_a?(Array) ? value.inspect : value.to_s
+      end
+    end
+
+    def read_cases
+      data = JSON.parse(text.force_encoding(Encoding::UTF_8).delete_prefix("\ufeff"))
+      list = data.is_a?(Hash) ? data["cases"] : data
+      raise BadFile, "this is not a file of worked cases: expected a list under \"cases\"" unless list.is_a?(Array)
+
+      list.each_with_index do |one, index|
+        next if one.is_a?(Hash) && one["id"].is_a?(String) && one["topic"].is_a?(String) && one["given"].is_a?(Hash) && one["expect"].is_a?(Hash)
+
+        raise BadFile, "/cases/#{index}: expected an object with id, topic, given and expect"
+      end
+    rescue JSON::ParserError
+      raise BadFile, "this is not whole JSON: expected a file of worked cases"
+    end
+  end
+end

@@ -1,0 +1,49 @@
+module DustLadder
+  module Cranes
+    # Can the hoist rope, in its parts, and the hook block carry what hangs on them? Shows the whole stack
+    # of the gross load on its way.
+    class HoistCheck < Ladder::Check
+      ID = "hoist"
+      LABEL = "Gross load"
+
+      private
+
+      def examine
+        gross = lift.gross
+        stack(gross)
+        hoist, block = lift.crane.chart_data.values_at("hoist", "hook_block")
+        pull = [ hoist["line_pull_kg"], hoist["rope_wll_kg"] ].min
+        parts = lift.crane.parts_of_line
+        rope = Reeving.capacity(pull, parts, hoist["lead_sheaves"], hoist["efficiency_per_sheave"])
+        outcomes = [ [ "rope", gross.on_rope_kg, rope ], [ "hook block", gross.items.select(&:on_hook).take_while { |item| item.name != "hook block" }.sum(&:kg), block["wll_kg"].to_f ] ]
+        outcomes.each do |name, demand, capacity|
+          share = demand / capacity
+          part(name: name, verdict: Ladder::Verdict.of(share, rules[:attention, :hoist]), utilisation: share.finite? ? share : nil, demand: Figure.kg(demand, :up), capacity: Figure.kg(capacity, :down))
+        end
+        subject, demand, capacity = outcomes.max_by { |_, load, limit| load / limit }
+        subject == "rope" ? rope_lines(demand, capacity, pull, parts, hoist) : block_lines(demand, capacity)
+        judge(Figure.kg(demand, :up), Figure.kg(capacity, :down), attention: rules[:attention, :hoist], subject: subject,
+              note: both { |system| "#{Figure.kg(gross.kg, :up).shown(system)} gross; #{parts} parts of line" })
+      end
+
+      def stack(gross)
+        operands = gross.items.to_h { |item| [ item.symbol.to_sym, Figure.kg(item.kg, :up) ] }
+        gross.items.each { |item| line(item.symbol, Figure.kg(item.kg, :up), source: "#{item.name}: #{item.source}", about: item.name == "the load" ? "load" : "hook") }
+        line("G", Figure.kg(gross.kg, :up), formula: operands.keys.join(" + "), from: operands, source: "gross load, all that hangs from the tip", about: "hook")
+      end
+
+      def rope_lines(demand, capacity, pull, parts, hoist)
+        line("Q", Figure.kg(demand, :up), source: "of it on the hoist rope", about: "hook")
+        operands = { P: Figure.kg(pull, :down), n: Figure.count(parts), m: Figure.count(hoist["lead_sheaves"]), η: Figure.factor(hoist["efficiency_per_sheave"], :down) }
+        line("P", operands[:P], source: "line pull, the lesser of drum and rope")
+        formula = hoist["efficiency_per_sheave"] == 1 ? "P × n" : "P × η^m × (1 − η^n) / (1 − η)"
+        line("C", Figure.kg(capacity, :down), formula: formula, from: operands, source: "#{parts} parts of line, #{hoist['lead_sheaves']} lead sheave")
+      end
+
+      def block_lines(demand, capacity)
+        line("Q", Figure.kg(demand, :up), source: "load and rigging on the hook", about: "hook")
+        line("C", Figure.kg(capacity, :down), source: "hook block, as marked")
+      end
+    end
+  end
+end

@@ -1,0 +1,64 @@
+module DustLadder
+  module Ladder
+    # One sentence in both systems of units: a text without figures, or a block that is given the system.
+    module Sentences
+      private
+
+      def both(text = nil)
+        return { "metric" => text, "us" => text } if text
+
+        { "metric" => yield(:metric), "us" => yield(:us) }
+      end
+    end
+
+    # A check looks at a Lift and answers with one Rung. A subclass gives ID and LABEL and `examine`,
+    # which works line by line and ends in `judge`, `stop` or `holds`. When something is missing on
+    # the way, NotKnown ends it and the rung says what is needed.
+    class Check
+      include Sentences
+
+      attr_reader :lift, :rules
+
+      def initialize(lift)
+        @lift = lift
+        @rules = lift.rules
+        @working = Working.new
+        @cautions = []
+        @parts = []
+        @missing = []
+      end
+
+      def rung
+        examine
+      rescue NotKnown => error
+        @missing << Missing.new(what: error.what, pointer: error.pointer)
+        answer("not_known", note: both(error.what))
+      end
+
+      private
+
+      def line(...) = @working.line(...)
+
+      def caution(id, text, about: nil)
+        @cautions << Caution.new(id: id, text: text.is_a?(Hash) ? text : both(text), about: about)
+      end
+
+      def part(...) = @parts << Part.new(...)
+
+      # demand and capacity are Figures of one unit; the verdict uses their unrounded values.
+      def judge(demand, capacity, attention: nil, subject: nil, note: nil, at_least: "holds")
+        share = capacity.value.positive? ? demand.value / capacity.value : Float::INFINITY
+        verdict = Verdict.weakest([ Verdict.of(share, attention), at_least ])
+        answer(verdict, utilisation: share, attention: attention, demand: demand, capacity: capacity, subject: subject, note: note)
+      end
+
+      def stop(note, subject: nil, **rest) = answer("stop", note: note, subject: subject, **rest)
+
+      def answer(verdict, utilisation: nil, **rest)
+        utilisation = nil if verdict == "not_known" || (utilisation && !utilisation.finite?)
+        Rung.new(id: self.class::ID, label: self.class::LABEL, verdict: verdict, utilisation: utilisation,
+                 parts: @parts, working: @working.lines, cautions: @cautions, missing: @missing, **rest)
+      end
+    end
+  end
+end

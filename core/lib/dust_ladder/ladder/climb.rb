@@ -1,0 +1,29 @@
+module DustLadder
+  module Ladder
+    # Which rungs there are, and in which order: the foot first, up the load path.
+    class Climb
+      CHECKS = [
+        Load::LoadCheck,
+        Rigging::LevelCheck,
+        Rigging::AngleCheck,
+        Slings::SlingCheck,
+        Cranes::HoistCheck,
+        Cranes::HeightCheck,
+        Cranes::IdentityCheck,
+        Cranes::CapacityCheck
+      ].freeze
+
+      # What a lift needs looked at that no rung here does yet. Shown with every verdict.
+      NOT_CHECKED = [
+        "lifting points and fittings", "edges, bends and temperature", "ground under the crane", "wind and power lines",
+        "gear in date and undamaged", "crew, briefing and signatures"
+      ].freeze
+
+      def initialize(lift)
+        @lift = lift
+      end
+
+      def ladder = Answer.new(@lift, CHECKS.map { |check| check.new(@lift).rung })
+    end
+  end
+end

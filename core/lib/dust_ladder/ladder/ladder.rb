@@ -1,0 +1,68 @@
+module DustLadder
+  module Ladder
+    # The whole answer for one plan: rungs foot first, the weakest of them, and what a screen draws.
+    class Answer
+      FORMAT = "dust-ladder-ladder"
+
+      attr_reader :lift, :rungs
+
+      def initialize(lift, rungs)
+        @lift = lift
+        @rungs = rungs
+      end
+
+      def verdict = Verdict.weakest(rungs.map(&:verdict))
+      def rung(id) = rungs.find { |rung| rung.id == id }
+
+      # The rungs that govern: of the worst verdict, those with the highest utilisation; a stop without a
+      # figure outranks one with; of the not known, the lowest, since what stands above it waits for it.
+      def governing
+        @governing ||= begin
+          worst = rungs.select { |rung| rung.verdict == verdict }
+          if verdict == "not_known"
+            worst.first(1)
+          else
+            top = worst.map { |rung| weight(rung) }.max
+            worst.select { |rung| weight(rung) == top || (weight(rung) - top).abs <= Verdict::SLACK }
+          end
+        end
+      end
+
+      # The verdict in one sentence: the thing, then the figure.
+      def headline
+        return "Not known: #{governing.first.note['metric']}" if verdict == "not_known"
+
+        "#{Verdict.words(verdict).capitalize}: #{governing.map { |rung| in_words(rung) }.join(' and ')}"
+      end
+
+      # What comes next after the governing rung, worst first.
+      def afterwards
+        rest = (rungs - governing).sort_by { |rung| [ Verdict.rank(rung.verdict), -weight(rung) ] }.reject { |rung| rung.verdict == "holds" }
+        rest.empty? ? "" : "Then: #{rest.first(2).map { |rung| "#{rung.label.downcase} #{rung.percent || Verdict.words(rung.verdict)}" }.join(', ')}"
+      end
+
+      def as_json(*)
+        {
+          "format" => FORMAT, "version" => 1, "core" => VERSION,
+          "verdict" => verdict, "headline" => headline, "then" => afterwards, "governs" => governing.map(&:id),
+          "rungs" => rungs.map(&:as_json), "not_checked" => Climb::NOT_CHECKED,
+          "readings" => lift.document.readings, "problems" => lift.document.problems,
+          "drawing" => Drawing.new(lift, rung("slings")).as_json, "reach" => Reach.new(lift, rung("crane")).as_json
+        }
+      end
+
+      private
+
+      def weight(rung) = rung.utilisation || (rung.verdict == "stop" ? Float::INFINITY : 0.0)
+
+      def in_words(rung)
+        what = [ "slings", "angle", "height" ].include?(rung.id) && rung.subject ? rung.subject : rung.label
+        what = "#{rung.label.downcase} at #{rung.subject}" if rung.id == "crane" && rung.subject
+        what = what.downcase if rung.id != "slings"
+        return "#{rung.label.downcase}, #{rung.note['metric']}" unless rung.utilisation
+
+        rung.id == "angle" && rung.verdict == "stop" ? "#{what} #{Figure.deg(90 - rung.demand.value)} from horizontal" : "#{what} at #{rung.percent}"
+      end
+    end
+  end
+end

@@ -1,0 +1,38 @@
+module DustLadder
+  module Ladder
+    # A caution beside a rung: a sentence that a rigger should read there, with no bearing on the verdict.
+    Caution = Struct.new(:id, :text, :about, keyword_init: true) do
+      def as_json(*) = { "id" => id, "text" => text, "about" => about }
+    end
+
+    # What a rung still needs before it can say anything, and where to give it (a JSON pointer).
+    Missing = Struct.new(:what, :pointer, keyword_init: true) do
+      def as_json(*) = { "what" => what, "pointer" => pointer }
+    end
+
+    # One part of a rung that carries its own figure: a leg, a station.
+    Part = Struct.new(:name, :verdict, :utilisation, :demand, :capacity, :nominal, :note, keyword_init: true) do
+      def as_json(*)
+        { "name" => name, "verdict" => verdict, "utilisation" => utilisation && Figure.percent(utilisation).as_json,
+          "demand" => demand&.as_json, "capacity" => capacity&.as_json, "nominal" => nominal&.as_json, "note" => note }
+      end
+    end
+
+    # One check's answer. utilisation and attention are fractions or nil.
+    # note: the thing, then the figure, as { "metric" =>, "us" => }.
+    Rung = Struct.new(:id, :label, :verdict, :subject, :utilisation, :attention, :demand, :capacity, :note,
+                      :parts, :working, :cautions, :missing, keyword_init: true) do
+      def percent = utilisation && Figure.percent(utilisation)
+
+      def as_json(*)
+        {
+          "id" => id, "label" => label, "verdict" => verdict, "subject" => subject,
+          "utilisation" => percent&.as_json, "attention" => attention,
+          "demand" => demand&.as_json, "capacity" => capacity&.as_json, "note" => note,
+          "parts" => parts.map(&:as_json), "working" => working.map(&:as_json),
+          "cautions" => cautions.map(&:as_json), "missing" => missing.map(&:as_json)
+        }
+      end
+    end
+  end
+end

@@ -1,0 +1,42 @@
+module DustLadder
+  module Ladder
+    # One line of arithmetic: symbol = formula, with its operands as figures, its result and who says so.
+    # A line without a formula states a figure that was given or read. `about` names the thing in the
+    # drawing that it speaks of, such as leg:0.
+    Line = Struct.new(:symbol, :formula, :operands, :result, :source, :about, keyword_init: true) do
+      NAME = /[A-Za-zα-ω][A-Za-z0-9_α-ω]*/
+
+      # The formula with its numbers put in, in one system of units.
+      def substituted(system)
+        formula&.gsub(NAME) do |name|
+          shown = operands.key?(name.to_sym) ? operands[name.to_sym].bare(system) : name
+          shown.start_with?("−") ? "(#{shown})" : shown
+        end
+      end
+
+      def as_json(*)
+        {
+          "symbol" => symbol, "formula" => formula,
+          "metric" => substituted(:metric), "us" => substituted(:us),
+          "operands" => operands.to_h { |name, figure| [ name.to_s, figure.value ] },
+          "result" => result.as_json, "source" => source, "about" => about
+        }
+      end
+    end
+
+    # The lines of one check, in the order they were worked.
+    class Working
+      attr_reader :lines
+
+      def initialize
+        @lines = []
+      end
+
+      # Adds `symbol = formula` and gives back the result's number, so that what is shown is what is used.
+      def line(symbol, result, formula: nil, from: {}, source: nil, about: nil)
+        @lines << Line.new(symbol: symbol, formula: formula, operands: from, result: result, source: source, about: about)
+        result.value
+      end
+    end
+  end
+end

@@ -1,0 +1,60 @@
+module DustLadder
+  # One plan, measured: what the checks share, each part worked out once and only when asked for.
+  # What is missing raises NotKnown in whoever asks.
+  class Lift
+    attr_reader :document, :rules, :load, :crane, :choke_angles, :basket_widths
+
+    # data: a plan document as PlanFile.read returns it.
+    def initialize(data)
+      @document = PlanFile::Document.new(data)
+      @rules = RuleSet.new(data.dig("snapshots", "rule_sets", data["rules"], "data"))
+      @load = Load::PlannedLoad.new(document, rules)
+      @crane = Cranes::Crane.new(document, rules)
+      @bridle = Rigging::Bridle.new(document, load, rules)
+      @choke_angles = legs.each_index.map { |index| document.angle("the angle of choke of the #{load.points[index].name} leg", "rigging", "legs", index, "choke_angle") }
+      @basket_widths = legs.each_index.map { |index| document.length("the basket width of the #{load.points[index].name} leg", "rigging", "legs", index, "basket_width") }
+    end
+
+    def legs = document.dig("rigging", "legs")
+    def sling_of(leg) = document.dig("snapshots", "slings", leg["sling"], "data")
+    def bridle = @measured_bridle ||= @bridle.measure
+
+    # The stack from the load up: load, slings, block, rope, and what the chart or the plan deducts.
+    def gross = @gross ||= Cranes::GrossLoad.new([ load_item, *sling_items, *block_and_rope, *deduction_items ])
+
+    # Largest row of the chart that holds the gross load in every sector on the way, m, or nil.
+    def largest_radius
+      @largest_radius ||= crane.path.sectors.map { |sector| sector.table.largest_radius(gross.kg, crane.boom_m) || 0.0 }.min&.then { |radius| radius.zero? ? nil : radius }
+    end
+
+    private
+
+    def item(...) = Cranes::GrossLoad::Item.new(...)
+
+    def load_item = item(symbol: "W", name: "the load", kg: load.planned_kg, source: "planned weight", on_hook: true)
+
+    def sling_items
+      slings = legs.each_with_index.map { |leg, index| sling_of(leg) || raise(NotKnown.new("no sling is chosen for the #{load.points[index].name} leg", pointer: "/rigging/legs/#{index}/sling")) }
+      slings.uniq { |sling| sling["number"] }.each_with_index.map do |sling, index|
+        mass = sling["mass_kg"] or raise NotKnown.new("the mass of sling #{sling['number']} is not known", pointer: "/rigging/legs/#{index}/sling")
+        item(symbol: "s#{index + 1}", name: "sling #{sling['number']}", kg: mass.to_f, source: "gear store", on_hook: true)
+      end
+    end
+
+    def block_and_rope
+      hoist, block = crane.chart_data.values_at("hoist", "hook_block")
+      hanging = crane.most_rope_m(bridle.hook_above_base)
+      rope = Cranes::GrossLoad.rope_kg(crane.parts_of_line, [ hanging, 0.0 ].max, hoist["rope_kg_per_m"])
+      [
+        item(symbol: "b", name: "hook block", kg: block["mass_kg"].to_f, source: "as marked", on_hook: true),
+        item(symbol: "r", name: "rope below the tip", kg: rope, source: "#{crane.parts_of_line} parts × #{Figure.m(hanging, :up)} × #{Figure.new(hoist['rope_kg_per_m'], :kg_per_m, :up)}", on_hook: true)
+      ]
+    end
+
+    def deduction_items
+      chart = crane.chart_data["deductions"].map { |entry| [ entry["what"], entry["kg"].to_f, "the chart's own list" ] }
+      own = crane.deductions.map { |what, mass| [ what, mass.not_negative, "the plan" ] }
+      (chart + own).each_with_index.map { |(what, kg, source), index| item(symbol: "e#{index + 1}", name: what, kg: kg, source: source, on_hook: false) }
+    end
+  end
+end

@@ -1,0 +1,130 @@
+module DustLadder
+  module PlanFile
+    FORMAT = "dust-ladder-plan"
+    VERSION = 1
+    LARGEST = 5 * 1024 * 1024
+
+    # A file or document that is not a plan. errors: each { "pointer", "message", "expected" }.
+    class Invalid < StandardError
+      attr_reader :errors
+
+      def initialize(errors)
+        @errors = errors
+        super(errors.map { |error| "#{error['pointer'].empty? ? '(whole file)' : error['pointer']}: #{error['message']}; expected #{error['expected']}" }.join("\n"))
+      end
+    end
+
+    module_function
+
+    # text: String of a plan file. Returns the document (Hash). Raises Invalid, which names each place.
+    def read(text)
+      refuse("", "the file has #{text.bytesize} bytes", "at most #{LARGEST} bytes (5 MB)") if text.bytesize > LARGEST
+
+      text = text.dup.force_encoding(Encoding::UTF_8).delete_prefix("\ufeff")
+      refuse("", "the file is not UTF-8 text", "a plan file in JSON, UTF-8") unless text.valid_encoding?
+      accept(parse(text))
+    end
+
+    # document: parsed JSON. Returns it when it is a whole and sound plan, else raises Invalid.
+    def accept(document)
+      refuse("", "this is not an object", "a plan: an object with format, version and the rest") unless document.is_a?(Hash)
+      refuse("/format", "this is #{document['format'].inspect}", FORMAT.inspect) unless document["format"] == FORMAT
+      refuse("/version", "this is version #{document['version'].inspect}", "version #{VERSION}, the only one this tool reads") unless document["version"] == VERSION
+
+      errors = Schema.plan_errors(document)
+      errors = Soundness.new(document).errors if errors.empty?
+      raise Invalid, errors if errors.any?
+
+      document
+    end
+
+    def parse(text)
+      JSON.parse(text)
+    rescue JSON::NestingError
+      refuse("", "the file is nested too deeply", "a plan file")
+    rescue JSON::ParserError
+      refuse("", text.strip.empty? ? "the file is empty" : "the file is not whole JSON: #{fault(text)}", "a plan file in JSON, not cut off")
+    end
+
+    def fault(text)
+      tail = text.rstrip
+      return "it ends in the middle, after line #{tail.count("\n") + 1}" unless tail.end_with?("}")
+
+      "something in its #{tail.count("\n") + 1} lines cannot be read"
+    end
+
+    def refuse(pointer, message, expected)
+      raise Invalid, [ { "pointer" => pointer, "message" => message, "expected" => expected } ]
+    end
+
+    # What a schema cannot say: digests that match, references that lead somewhere, tables that are whole.
+    class Soundness
+      def initialize(document)
+        @document = document
+        @errors = []
+      end
+
+      def errors
+        digests
+        references
+        @document.dig("snapshots", "charts").each { |id, snapshot| chart("/snapshots/charts/#{escape(id)}/data", snapshot["data"]) }
+        @errors
+      end
+
+      private
+
+      def escape(key) = key.gsub("~", "~0").gsub("/", "~1")
+
+      def error(pointer, message, expected) = @errors << { "pointer" => pointer, "message" => message, "expected" => expected }
+
+      def digests
+        @document["snapshots"].each do |kind, snapshots|
+          snapshots.each do |id, snapshot|
+            actual = Digest.of(snapshot["data"])
+            next if actual == snapshot["digest"]
+
+            error("/snapshots/#{kind}/#{escape(id)}/digest", "the data were changed since this digest was made", actual)
+          end
+        end
+      end
+
+      def references
+        snapshots = @document["snapshots"]
+        rules = @document["rules"]
+        error("/rules", "there is no rule-set snapshot #{rules.inspect}", "one of #{snapshots['rule_sets'].keys.inspect}") unless snapshots["rule_sets"].key?(rules)
+        chart = @document.dig("crane", "chart")
+        error("/crane/chart", "there is no chart snapshot #{chart.inspect}", "one of #{snapshots['charts'].keys.inspect}, or null") if chart && !snapshots["charts"].key?(chart)
+        legs, points = @document.dig("rigging", "legs"), @document.dig("load", "points")
+        error("/rigging/legs", "there are #{legs.size} legs", "#{points.size}, one for each point") if legs.size != points.size
+        legs.each_with_index do |leg, index|
+          next if leg["sling"].nil? || snapshots["slings"].key?(leg["sling"])
+
+          error("/rigging/legs/#{index}/sling", "there is no sling snapshot #{leg['sling'].inspect}", "one of #{snapshots['slings'].keys.inspect}, or null")
+        end
+      end
+
+      def chart(pointer, data)
+        rising("#{pointer}/radius_m", data["radius_m"])
+        rising("#{pointer}/boom_length_m", data["boom_length_m"])
+        rows, columns = data["radius_m"].size, data["boom_length_m"].size
+        data["tables"].each do |name, table|
+          place = "#{pointer}/tables/#{escape(name)}"
+          error(place, "the table has #{table.size} rows", "#{rows}, one for each radius") if table.size != rows
+          table.each_with_index { |row, index| error("#{place}/#{index}", "this row has #{row.size} cells", "#{columns}, one for each boom length") if row.size != columns }
+        end
+        data["sectors"].each_with_index do |sector, index|
+          next if data["tables"].key?(sector["table"])
+
+          error("#{pointer}/sectors/#{index}/table", "there is no table #{sector['table'].inspect}", "one of #{data['tables'].keys.inspect}")
+        end
+      end
+
+      def rising(pointer, values)
+        values.each_cons(2).with_index(1) do |(before, after), index|
+          error("#{pointer}/#{index}", "#{after} comes after #{before}", "values that rise") unless after > before
+        end
+      end
+    end
+    private_constant :Soundness
+  end
+end

@@ -1,0 +1,54 @@
+require "json_schemer"
+
+module DustLadder
+  module PlanFile
+    # The JSON Schemas (2020-12) of what goes in and what comes out, and their errors in plain words.
+    module Schema
+      FOLDER = File.expand_path("schemas", __dir__)
+      PLAN = JSON.parse(File.read(File.join(FOLDER, "plan-1.json"))).freeze
+      LADDER = JSON.parse(File.read(File.join(FOLDER, "ladder-1.json"))).freeze
+      KINDS = { "object" => "an object", "array" => "a list", "string" => "text", "number" => "a number", "integer" => "a whole number", "boolean" => "true or false", "null" => "nothing" }.freeze
+
+      module_function
+
+      # Errors of a plan document, each { "pointer", "message", "expected" }; empty when it is valid.
+      def plan_errors(document) = errors(plan_schemer, document)
+      def ladder_errors(ladder) = errors(ladder_schemer, ladder)
+
+      def plan_schemer = @plan_schemer ||= JSONSchemer.schema(PLAN)
+      def ladder_schemer = @ladder_schemer ||= JSONSchemer.schema(LADDER)
+
+      def errors(schemer, data)
+        return [] if schemer.valid?(data)
+
+        schemer.validate(data).first(20).map { |error| in_words(error) }.uniq
+      end
+
+      def in_words(error)
+        pointer, schema = error["data_pointer"], error["schema"]
+        case error["type"]
+        when "required"
+          { "pointer" => pointer, "message" => "#{error.dig('details', 'missing_keys').join(', ')} is missing", "expected" => "every one of #{schema['required'].join(', ')}" }
+        when "schema"
+          { "pointer" => pointer, "message" => "#{pointer.split('/').last} does not belong here", "expected" => "only what the plan format names" }
+        when "const" then { "pointer" => pointer, "message" => "this is #{error['data'].inspect}", "expected" => schema["const"].inspect }
+        when "enum" then { "pointer" => pointer, "message" => "#{error['data'].inspect} is not one of the choices", "expected" => schema["enum"].map { |choice| choice || "nothing" }.join(", ") }
+        when "pattern" then { "pointer" => pointer, "message" => "#{error['data'].inspect} is not written as expected", "expected" => schema["pattern"] }
+        else { "pointer" => pointer, "message" => kind_message(error), "expected" => expectation(schema) }
+        end
+      end
+
+      def kind_message(error)
+        shown = error["data"].is_a?(Enumerable) ? "this" : error["data"].inspect[0, 60]
+        "#{shown} does not fit (#{error['type']})"
+      end
+
+      def expectation(schema)
+        kinds = Array(schema["type"]).map { |kind| KINDS.fetch(kind, kind) }.join(" or ")
+        limits = schema.slice("minimum", "maximum", "exclusiveMinimum", "minLength", "maxLength", "minItems", "maxItems")
+        [ kinds, limits.map { |name, value| "#{name.gsub(/([A-Z])/) { " #{$1.downcase}" }} #{value}" }.join(", ") ].reject(&:empty?).join(", ")
+      end
+      private_class_method :plan_schemer, :ladder_schemer, :errors, :in_words, :kind_message, :expectation
+    end
+  end
+end

@@ -1,0 +1,29 @@
+require_relative "quantity/reader"
+require_relative "quantity/figure"
+
+module DustLadder
+  # Quantities as people write them, and figures as the tool shows them.
+  module Quantity
+    # What was typed cannot be read as the quantity asked for. `expected` says what would be.
+    class Unreadable < StandardError
+      attr_reader :typed, :expected
+
+      def initialize(message, typed:, expected:)
+        super(message)
+        @typed = typed
+        @expected = expected
+      end
+    end
+  end
+
+  # Something a check needs is missing. Carries what it is and where to give it (a JSON pointer).
+  class NotKnown < StandardError
+    attr_reader :what, :pointer
+
+    def initialize(what, pointer: nil)
+      super(what)
+      @what = what
+      @pointer = pointer
+    end
+  end
+end

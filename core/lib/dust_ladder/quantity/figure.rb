@@ -1,0 +1,89 @@
+module DustLadder
+  module Quantity
+    # A number with its unit and the side it may be rounded to: up for a demand, down for a capacity,
+    # near for a plain measure. Shown in metric and US; never rounded in the user's favour.
+    # value: Float; unit: :kg, :m, :deg, :factor, :percent (value is the fraction), :kg_per_m, :count.
+    class Figure
+      SLACK = 1e-9
+      THIN = "\u202f"
+      GAP = "\u00a0"
+      KG_PER_LB = 0.45359237
+      M_PER_IN = 0.0254
+
+      attr_reader :value, :unit, :round
+
+      def self.kg(value, round = :near) = new(value, :kg, round)
+      def self.m(value, round = :near) = new(value, :m, round)
+      def self.deg(value, round = :down) = new(value, :deg, round)
+      def self.percent(value) = new(value, :percent, :up)
+      def self.factor(value, round = :near) = new(value, :factor, round)
+      def self.count(value) = new(value, :count, :near)
+
+      def initialize(value, unit, round = :near)
+        @value = value
+        @unit = unit
+        @round = round
+      end
+
+      # The figure without its unit, for a line of arithmetic.
+      def bare(system = :metric) = number(system).first
+
+      def shown(system = :metric)
+        digits, unit = number(system)
+        unit.empty? ? digits : digits + (unit == "°" ? "" : GAP) + unit
+      end
+
+      def as_json(*) = { "value" => value, "unit" => unit.to_s, "metric" => shown(:metric), "us" => shown(:us) }
+      def to_s = shown
+
+      private
+
+      def number(system)
+        us = system == :us
+        case unit
+        when :kg then us ? [ grouped(value / KG_PER_LB, 0, ","), "lb" ] : [ grouped(value, 0, THIN), "kg" ]
+        when :m then us ? [ feet, "" ] : [ grouped(value, 3, THIN), "m" ]
+        when :kg_per_m then us ? [ grouped(value * 0.3048 / KG_PER_LB, 2, ","), "lb/ft" ] : [ grouped(value, 2, THIN), "kg/m" ]
+        when :deg then [ grouped(value, 1, THIN), "°" ]
+        when :percent then [ grouped(value * 100, 0, THIN), "%" ]
+        when :count then [ grouped(value, 0, THIN), "" ]
+        else [ grouped(value, 4, THIN), "" ]
+        end
+      end
+
+      def rounded(amount, digits)
+        scale = 10**digits
+        slack = SLACK * [ 1.0, amount.abs * scale ].max
+        whole =
+          case round
+          when :up then (amount * scale - slack).ceil
+          when :down then (amount * scale + slack).floor
+          else (amount * scale).round
+          end
+        digits.zero? ? whole : whole.to_f / scale
+      end
+
+      def grouped(amount, digits, separator)
+        return "beyond measure" unless amount.finite?
+
+        digits_shown = digits.zero? ? rounded(amount, 0).to_s : format("%.#{digits}f", rounded(amount, digits))
+        digits_shown = digits_shown.sub(/\A-(0(\.0+)?)\z/, '\1').sub("-", "−")
+        whole, decimals = digits_shown.split(".")
+        whole = whole.gsub(/(\d)(?=(\d{3})+\z)/, "\\1#{separator}") if amount.abs >= 999
+        decimals ? "#{whole}.#{decimals}" : whole
+      end
+
+      def feet
+        sixteenths = rounded(value / M_PER_IN * 16, 0)
+        sign = sixteenths.negative? ? "−" : ""
+        inches, part = sixteenths.abs.divmod(16)
+        feet, inches = inches.divmod(12)
+        divisor = part.gcd(16)
+        fraction = part.zero? ? "" : " #{part / divisor}/#{16 / divisor}"
+        "#{sign}#{feet}'#{inches}#{fraction}\""
+      end
+    end
+  end
+
+  Figure = Quantity::Figure
+end

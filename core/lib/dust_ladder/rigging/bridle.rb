@@ -1,0 +1,141 @@
+module DustLadder
+  module Rigging
+    # One or two legs from one hook: their lengths, how the load hangs on them, and the worst of what the
+    # weight range, the CG's box and the legs' length tolerance allow (handbook, section 3.5).
+    class Bridle
+      # The plan's geometry cannot be built: known, but wrong.
+      class Impossible < NotKnown; end
+
+      # What one leg carries in one pose: kg as mass held; the pose's leg; words for the corner.
+      Pull = Struct.new(:share, :tension, :leg, :corner)
+      AXES = %w[x y z].freeze
+      SIGNS = [ -1, 1 ].freeze
+
+      attr_reader :points, :cg
+
+      def initialize(document, load, rules)
+        @document = document
+        @load = load
+        @rules = rules
+        @set_by = document.dig("rigging", "set_by")
+        @hook_height = document.length("the hook height", "rigging", "hook_height")
+        @length_fields = load.points.each_index.map { |index| document.length("the length of the #{load.points[index].name} leg", "rigging", "legs", index, "length") }
+      end
+
+      def measure
+        @points = @load.points.map(&:at)
+        @cg = @load.cg
+        upright if @points.size == 2
+        pose
+        self
+      end
+
+      def names = @load.points.map(&:name)
+
+      # Leg lengths, bearing to bearing, m: as typed, or made up to hang level under the hook height.
+      def lengths
+        @lengths ||= @set_by == "leg_lengths" ? @length_fields.map(&:positive) : level_lengths
+      end
+
+      def pose = @pose ||= hang(rig(lengths), cg)
+
+      # Hook bearing above the load's base as it hangs nominally, measured along plumb, m.
+      def hook_above_base
+        hook, up = pose.hook, pose.up
+        size = @load.size.map(&:positive)
+        lowest = [ 0.0, size[0] ].product([ 0.0, size[1] ]).map { |x, y| x * up[0] + y * up[1] }.min
+        hook.zip(up).sum { |place, part| place * part } - lowest
+      end
+
+      # Pulls on each leg in the nominal pose. Raises NotKnown when a leg would hang slack.
+      def nominal = @nominal ||= pulls(pose, "nominal")
+
+      # The Pull on each leg at its worst corner.
+      def worst = @worst ||= nominal.each_index.map { |index| pulls_of(index).max_by(&:tension) }
+
+      # Every Pull on one leg, nominal first, then corner by corner.
+      def pulls_of(index)
+        @all ||= [ nominal ] + corners.map { |signs, corner_pose| pulls(corner_pose, signs) }
+        @all.map { |pull| pull[index] }
+      end
+
+      # Every pose at a corner of the CG's box and of the legs' tolerance: [[signs, Pose], ...].
+      def corners
+        @corners ||= begin
+          widths = @load.cg_half_width
+          slack = @rules[:leg_length_tolerance]
+          boxes = SIGNS.product(SIGNS, SIGNS).map { |box| [ box, [ 0, 1, 2 ].map { |axis| cg[axis] + box[axis] * widths[axis] } ] }
+          (@points.size == 2 ? SIGNS.product(SIGNS) : [ [ 0 ] ]).flat_map do |ends|
+            rig = rig(lengths.zip(ends).map { |length, sign| length * (1 + sign * slack) })
+            boxes.map { |box, shifted| [ [ box, ends ], hang(rig, shifted) ] }
+          end
+        end
+      end
+
+      def poses = @poses ||= [ pose ] + corners.map(&:last)
+      def slack? = !poses.all?(&:between?)
+      # The pose that hangs furthest off level.
+      def steepest = poses.min_by { |pose| pose.up[2] }
+      def least_margin = poses.map(&:margin).min
+
+      # The flattest that each leg stands in any corner, degrees from the horizontal.
+      def flattest_deg = @flattest_deg ||= pose.legs.each_index.map { |index| flattest(index).deg_from_horizontal }
+
+      # The pose leg that stands flattest, of one leg's over all corners.
+      def flattest(index) = poses.map { |pose| pose.legs[index] }.min_by { |leg| leg.height / leg.length }
+
+      # A corner in words: where in its box the CG lies and which legs are long or short.
+      def self.words(corner, names)
+        return corner if corner.is_a?(String)
+
+        box, ends = corner
+        cg = AXES.each_with_index.map { |axis, index| "#{box[index].positive? ? '+' : '−'}#{axis}" }.join(" ")
+        legs = ends.zip(names).filter_map { |sign, name| "#{name} leg #{sign.positive? ? 'long' : 'short'}" unless sign.zero? }
+        [ "CG at #{cg} of its box", *legs ].join(", ")
+      end
+
+      private
+
+      def rig(lengths) = possibly { Statics::PlaneHang.rig(points, lengths) }
+      def hang(rig, cg) = possibly { rig.pose(cg) }
+
+      def possibly
+        yield
+      rescue NotKnown => error
+        raise Impossible.new(error.what, pointer: @set_by == "leg_lengths" ? @length_fields[0].pointer : @hook_height.pointer)
+      end
+
+      def upright
+        a, b = points
+        return if Math.hypot(b[0] - a[0], b[1] - a[1]) > 1e-6
+
+        raise Impossible.new("the points stand over one another: two legs need a spread", pointer: "/load/points/1/x")
+      end
+
+      # Level legs: the hook over the points' line, plumb above the CG along it.
+      def level_lengths
+        height = @hook_height.value
+        over = @points.map { |point| height - point[2] }
+        raise Impossible.new("the hook is not above the points", pointer: @hook_height.pointer) unless over.all?(&:positive?)
+        return over if @points.size == 1
+
+        a, b = @points
+        run = [ b[0] - a[0], b[1] - a[1] ]
+        spread = Math.hypot(*run)
+        along = ((cg[0] - a[0]) * run[0] + (cg[1] - a[1]) * run[1]) / spread
+        [ Math.hypot(along, over[0]), Math.hypot(spread - along, over[1]) ]
+      end
+
+      def pulls(pose, corner)
+        weight = @load.planned_kg
+        legs = pose.legs
+        shares = legs.size == 1 ? [ weight ] : Statics::Level.two_point_shares(weight, legs[0].run, legs[1].run, legs[0].height, legs[1].height)
+        raise NotKnown, "a leg may hang slack: see Level" if shares.any? { |share| share < -1e-9 * weight }
+
+        legs.each_with_index.map do |leg, index|
+          Pull.new(shares[index], Statics::Level.leg_tension(shares[index], leg.length, leg.height), leg, corner)
+        end
+      end
+    end
+  end
+end

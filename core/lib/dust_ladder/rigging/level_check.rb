@@ -1,0 +1,62 @@
+module DustLadder
+  module Rigging
+    # Does the load hang level, at the worst corner, and is it steady there?
+    # Demand: tilt, degrees; capacity: the rule set's limit; attention: its aim.
+    class LevelCheck < Ladder::Check
+      ID = "level"
+      LABEL = "Level"
+
+      private
+
+      def examine
+        bridle = lift.bridle
+        basket_alone
+        worst = bridle.steepest
+        offsets(worst)
+        tilt = line("t", Figure.deg(worst.tilt_deg, :up), formula: "atan(√(p² + q²) / r)", from: @offsets, source: "plumb runs from hook to CG", about: "load")
+        return answer("stop", note: both("the points are below the CG: it turns over"), subject: "points") if bridle.least_margin.negative?
+        return answer("stop", note: both("the CG can come outside the points: one leg hangs slack"), subject: "CG") if bridle.slack?
+        return answer("stop", note: both("one basket under the CG: the load slides out of it"), subject: "basket") if @basket_alone
+
+        cautions(bridle, tilt)
+        limit = rules[:tilt_limit_deg]
+        line("limit", Figure.deg(limit), source: rules.cite(:tilt_limit_deg))
+        judge(Figure.deg(tilt, :up), Figure.deg(limit), attention: rules[:attention, :level], subject: low_end(bridle),
+              note: both("tilt #{Figure.deg(bridle.pose.tilt_deg, :up)}, at worst #{Figure.deg(tilt, :up)} of #{Figure.deg(limit)}"))
+      rescue Bridle::Impossible => error
+        @missing << Ladder::Missing.new(what: error.what, pointer: error.pointer)
+        answer("stop", note: both(error.what), subject: "geometry")
+      end
+
+      # The hook's place from the CG in the load's own axes: across its z both ways, and along it.
+      def offsets(pose)
+        @offsets = %i[p q r].zip(pose.hook_from_cg.map { |side| Figure.m(side) }).to_h
+        line("p", @offsets[:p], source: "hook from the CG along the load, worst corner", about: "hook")
+        line("q", @offsets[:q], source: "hook from the CG across the load", about: "hook")
+        line("r", @offsets[:r], source: "hook above the CG", about: "hook")
+      end
+
+      def basket_alone
+        hitches = lift.legs.map { |leg| leg["hitch"] }
+        @basket_alone = hitches == [ "basket" ]
+        caution("baskets", "Two baskets hold a load only while it cannot slide or roll out of them.") if hitches.include?("basket") && hitches.size == 2
+      end
+
+      def low_end(bridle)
+        return if bridle.pose.tilt_deg < 0.05 || bridle.points.size == 1
+
+        lower = bridle.points.each_with_index.min_by { |point, _| point.zip(bridle.pose.up).sum { |place, part| place * part } }.last
+        "#{bridle.names[lower]} end low"
+      end
+
+      def cautions(bridle, tilt)
+        aim = rules[:tilt_aim_deg]
+        caution("tilt_aim", "It may hang up to #{Figure.deg(tilt, :up)} off level; aim for #{Figure.deg(aim)}.") if tilt > aim
+        least = bridle.least_margin
+        return unless least < rules[:stability_caution_m]
+
+        caution("unsteady", both { |system| "The CG may lie only #{Figure.m(least, :down).shown(system)} below the points: it tips easily." })
+      end
+    end
+  end
+end

@@ -1,0 +1,45 @@
+module DustLadder
+  module Rules
+    # One school's values, each with its reason. Made from data: shipped YAML or a plan's snapshot.
+    class RuleSet
+      SHIPPED = %w[strict level-side plumb-side].freeze
+
+      attr_reader :data
+
+      # name: one of SHIPPED. Raises KeyError otherwise.
+      def self.shipped(name)
+        raise KeyError, "no rule set called #{name}; there are #{SHIPPED.join(', ')}" unless SHIPPED.include?(name)
+
+        @shipped ||= {}
+        @shipped[name] ||= new(merged(name))
+      end
+
+      def self.merged(name)
+        own = YAML.safe_load_file(File.expand_path("#{name}.yml", __dir__))
+        base = YAML.safe_load_file(File.expand_path("#{own.delete('from')}.yml", __dir__))
+        own.merge("values" => base["values"].merge(own["values"]))
+      end
+      private_class_method :merged
+
+      def initialize(data)
+        @data = data
+        @values = data.fetch("values")
+      end
+
+      def id = data["id"]
+      def title = data["title"]
+
+      # The value under a name, or one entry of it. Raises NotKnown when this set does not have it.
+      def [](name, entry = nil)
+        value = @values.dig(name.to_s, "value")
+        value = value[entry.to_s] if entry && value
+        value.nil? ? raise(NotKnown.new("rule set #{id} has no figure for #{[ name, entry ].compact.join(' ').tr('_', ' ')}", pointer: "/rules")) : value
+      end
+
+      # Who says so: the set, its version and the reason it gives. For a line of working.
+      def cite(name) = "rule set #{id}: #{@values.dig(name.to_s, 'reason')}"
+    end
+  end
+
+  RuleSet = Rules::RuleSet
+end

@@ -1,0 +1,11 @@
+require "prop_check"
+require "dust_ladder"
+require "dust_ladder/command_line"
+Dir[File.expand_path("support/*.rb", __dir__)].sort.each { |file| require file }
+
+RSpec.configure do |config|
+  config.disable_monkey_patching!
+  config.order = :random
+  config.include PlanHelp
+  config.include Arithmetic
+end

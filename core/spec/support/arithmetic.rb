@@ -1,0 +1,16 @@
+# Works a shown formula out again from its own text and operands, apart from the code that made it.
+module Arithmetic
+  ALLOWED = %r{\A[\d\s.eE+*/()\-]*\z}
+
+  def rework(line)
+    text = line.formula.gsub(DustLadder::Ladder::NAME) { |name| line.operands.key?(name.to_sym) ? "(#{line.operands[name.to_sym].value})" : name }
+    text = text.gsub("×", "*").gsub("−", "-").gsub("²", "**2").gsub("^", "**")
+    raise "cannot rework #{text}" unless text.gsub(/√|sin|atan/, "").match?(ALLOWED)
+
+    text = text.gsub("√(", "Math.sqrt(").gsub("atan(", "Arithmetic.atan_deg(").gsub("sin(", "Arithmetic.sin_deg(")
+    eval(text) # rubocop:disable Security/Eval
+  end
+
+  def self.atan_deg(value) = Math.atan(value) * 180 / Math::PI
+  def self.sin_deg(value) = Math.sin(value * Math::PI / 180)
+end

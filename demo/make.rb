@@ -1,0 +1,133 @@
+# Writes the demo data: two cranes' charts, a store of slings, and the plans of one week at Saltpan Array.
+# Run it with: bundle exec ruby demo/make.rb
+require "dust_ladder"
+require "fileutils"
+require_relative "crane_model"
+
+FOLDER = __dir__
+PLAN_FILE = DustLadder::PlanFile
+
+def chart(id, title, identity, model, radii, booms, edges, rest)
+  sides = { "over rear and sides" => [ 60, 300, "main", edges[0] ], "over front" => [ 300, 60, "front", edges[1] ] }
+  {
+    "id" => id, "title" => title, "identity" => identity, "boom_length_m" => booms, "radius_m" => radii,
+    "sectors" => sides.map { |name, (from, to, table, _)| { "name" => name, "slew_from_deg" => from, "slew_to_deg" => to, "table" => table } },
+    "tables" => sides.values.to_h { |_, _, table, edge| [ table, model.table(radii, booms, edge) ] }
+  }.merge(rest)
+end
+
+juniper = chart(
+  "juniper-full", "Juniper, 60 t rough-terrain, outriggers full",
+  { "model" => "Juniper RT 60", "serial" => "JU-0417", "counterweight" => "9.2 t", "boom" => "main, telescopic", "jib" => "stowed", "outriggers" => "full, wheels clear", "rope" => "19 mm, 8 parts at most", "duty" => "hook" },
+  CraneModel.new(machine_kg: 41_000, machine_behind_m: 0.9, boom_kg_per_m: 230, strongest_kg: 60_000, strongest_m: 3.0, shortest_m: 11.0, foot_radius_m: -1.1),
+  [ 3.0, 3.5, 4.0, 4.5, 5.0, 6.0, 7.0, 8.0, 9.0, 10.0, 12.0, 14.0, 16.0, 18.0, 20.0, 22.0, 24.0, 26.0, 28.0 ], [ 11.0, 16.5, 22.0, 27.4, 33.0 ], [ 3.1, 2.6 ],
+  "boom_foot" => { "radius_m" => -1.1, "height_m" => 2.4 },
+  "hoist" => { "line_pull_kg" => 5200, "rope_wll_kg" => 5600, "rope_kg_per_m" => 1.55, "efficiency_per_sheave" => 0.98, "lead_sheaves" => 1 },
+  "hook_block" => { "mass_kg" => 385, "length_m" => 1.25, "wll_kg" => 35_000 }, "least_block_to_tip_m" => 1.1,
+  "deductions" => [ { "what" => "stowed jib", "kg" => 260 } ]
+)
+acacia = chart(
+  "acacia-full", "Acacia, 25 t truck-mounted, outriggers full",
+  { "model" => "Acacia TM 25", "serial" => "AC-1180", "counterweight" => "3.0 t", "boom" => "main, telescopic", "jib" => "none", "outriggers" => "full, wheels clear", "rope" => "15 mm, 6 parts at most", "duty" => "hook" },
+  CraneModel.new(machine_kg: 24_500, machine_behind_m: 0.4, boom_kg_per_m: 145, strongest_kg: 25_000, strongest_m: 3.0, shortest_m: 9.5, foot_radius_m: -0.8),
+  [ 3.0, 3.5, 4.0, 5.0, 6.0, 7.0, 8.0, 9.0, 10.0, 12.0, 14.0, 16.0, 18.0, 20.0 ], [ 9.5, 14.0, 18.5, 23.0 ], [ 2.7, 2.2 ],
+  "boom_foot" => { "radius_m" => -0.8, "height_m" => 2.1 },
+  "hoist" => { "line_pull_kg" => 3400, "rope_wll_kg" => 3600, "rope_kg_per_m" => 0.98, "efficiency_per_sheave" => 0.98, "lead_sheaves" => 1 },
+  "hook_block" => { "mass_kg" => 210, "length_m" => 1.05, "wll_kg" => 20_000 }, "least_block_to_tip_m" => 0.9,
+  "deductions" => []
+)
+CHARTS = [ juniper, acacia ].to_h { |data| [ data["id"], data ] }
+
+def sling(number, kind, size, reach, mass, vertical, choker: nil, basket: nil, legs: 1, pitch: nil, bands: [])
+  { "number" => number, "kind" => kind, "size" => size, "legs" => legs, "reach_m" => reach, "mass_kg" => mass, "link_pitch_m" => pitch,
+    "tag" => { "legible" => true, "vertical_kg" => vertical, "choker_kg" => choker, "basket_kg" => basket, "multi_leg" => bands } }
+end
+
+SLINGS = [
+  sling("C-14", "alloy_chain", "8 mm, gr. 80, two legs", 3.0, 11, 2000, choker: 1600, legs: 2, pitch: 0.024, bands: [ { "upto_deg_from_plumb" => 45, "kg" => 2800 }, { "upto_deg_from_plumb" => 60, "kg" => 2000 } ]),
+  sling("C-22", "alloy_chain", "10 mm, gr. 100, two legs", 6.0, 32, 4000, choker: 3200, legs: 2, pitch: 0.030, bands: [ { "upto_deg_from_plumb" => 45, "kg" => 5600 }, { "upto_deg_from_plumb" => 60, "kg" => 4000 } ]),
+  sling("C-31", "alloy_chain", "13 mm, gr. 80, two legs", 6.0, 52, 5300, choker: 4240, legs: 2, pitch: 0.039, bands: [ { "upto_deg_from_plumb" => 45, "kg" => 7420 }, { "upto_deg_from_plumb" => 60, "kg" => 5300 } ]),
+  sling("C-40", "alloy_chain", "16 mm, gr. 80, two legs", 7.0, 88, 8000, choker: 6400, legs: 2, pitch: 0.048, bands: [ { "upto_deg_from_plumb" => 45, "kg" => 11_200 }, { "upto_deg_from_plumb" => 60, "kg" => 8000 } ]),
+  sling("W-07", "wire_rope", "16 mm, steel core, swaged", 4.0, 9, 2700, choker: 2000, basket: 5400),
+  sling("W-08", "wire_rope", "16 mm, steel core, swaged", 4.0, 9, 2700, choker: 2000, basket: 5400),
+  sling("W-15", "wire_rope", "22 mm, steel core, swaged", 6.0, 22, 5100, basket: 10_200),
+  sling("W-16", "wire_rope", "22 mm, steel core, swaged", 6.0, 22, 5100, basket: 10_200),
+  sling("R-03", "polyester_round", "2 t, endless", 8.0, 6, 2000, choker: 1600, basket: 4000),
+  sling("R-04", "polyester_round", "2 t, endless", 8.0, 6, 2000, choker: 1600, basket: 4000),
+  sling("R-11", "polyester_round", "3 t, endless", 10.0, 11, 3000, choker: 2400, basket: 6000),
+  sling("R-12", "polyester_round", "3 t, endless", 10.0, 11, 3000, choker: 2400, basket: 6000)
+].to_h { |data| [ data["number"], data ] }
+
+def plan(title, lift_at:, load:, rigging:, crane:, rules: "strict")
+  document = PLAN_FILE.blank(title: title, rule_set: DustLadder::RuleSet.shipped(rules)).merge("site" => "Saltpan Array", "lift_at" => lift_at, "load" => load, "rigging" => rigging, "crane" => crane)
+  numbers = rigging["legs"].filter_map { |leg| leg["sling"] }.uniq
+  document["snapshots"]["slings"] = numbers.to_h { |number| [ number, PLAN_FILE::Digest.snapshot(SLINGS.fetch(number)) ] }
+  document["snapshots"]["charts"] = { crane["chart"] => PLAN_FILE::Digest.snapshot(CHARTS.fetch(crane["chart"])) } if crane["chart"]
+  PLAN_FILE.accept(document)
+end
+
+def load(name, bare, basis, source, size, cg, cg_basis, points)
+  { "name" => name, "weight" => { "bare" => bare, "basis" => basis, "source" => source }, "size" => %w[length width height].zip(size).to_h,
+    "cg" => %w[x y z].zip(cg).to_h.merge("basis" => cg_basis), "points" => points.map { |point, *place| { "name" => point }.merge(%w[x y z].zip(place).to_h) } }
+end
+
+def leg(sling, hitch = "vertical", length: nil, choke: nil, width: nil, held: "")
+  { "sling" => sling, "hitch" => hitch, "length" => length, "choke_angle" => choke, "basket_width" => width, "held_by" => held }
+end
+
+def hung(hook_height, *legs) = { "set_by" => "hook_height", "hook_height" => hook_height, "legs" => legs }
+def by_length(*legs) = { "set_by" => "leg_lengths", "hook_height" => nil, "legs" => legs }
+
+def crane(id, boom, parts, pick, set, turn, obstacle: "0 m", rigged: {})
+  stations = { "pick" => pick, "set" => set }.map { |name, (radius, slew, support)| { "name" => name, "radius" => radius, "slew" => slew, "support_height" => support } }
+  { "chart" => id, "as_rigged" => CHARTS.fetch(id)["identity"].merge(rigged), "boom_length" => boom, "parts_of_line" => parts, "radius_measured_loaded" => false,
+    "turn" => turn, "stations" => stations, "obstacle_height" => obstacle, "deductions" => [] }
+end
+
+PLANS = {
+  "receiver-cabin" => plan(
+    "Receiver cabin RC-7 to antenna pad 3", lift_at: "2026-12-15T06:30",
+    load: load("RC-7", "3 420 kg", "weighed", "load cell LC-2, 9 November", [ "4.80 m", "2.30 m", "2.60 m" ], [ "2.28 m", "1.15 m", "1.10 m" ], "take_off", [ [ "West", "0.40 m", "1.15 m", "2.60 m" ], [ "East", "4.40 m", "1.15 m", "2.60 m" ] ]),
+    rigging: hung("7.60 m", leg("C-22"), leg("C-22")), crane: crane("juniper-full", "27.4 m", 4, [ "10.4 m", "140°", "1.20 m" ], [ "14.6 m", "215°", "0.60 m" ], "clockwise", obstacle: "3.4 m")
+  ),
+  "feed-horn" => plan(
+    "Feed horn crate FH-2", lift_at: "2026-12-14T06:30",
+    load: load("FH-2", "1 040 kg", "certified", "maker's packing list 88-214", [ "2.40 m", "1.20 m", "1.50 m" ], [ "1.18 m", "0.60 m", "0.70 m" ], "drawing", [ [ "West", "0.30 m", "0.60 m", "1.50 m" ], [ "East", "2.10 m", "0.60 m", "1.50 m" ] ]),
+    rigging: hung("3.90 m", leg("C-14"), leg("C-14")), crane: crane("acacia-full", "18.5 m", 2, [ "6.0 m", "120°", "1.10 m" ], [ "9.0 m", "200°", "2.40 m" ], "clockwise", obstacle: "2.4 m")
+  ),
+  "counterweight-block" => plan(
+    "Counterweight block CW-4", lift_at: "2026-12-14T13:00",
+    load: load("CW-4", "8.05 t", "certified", "casting certificate 1207", [ "3.60 m", "0.80 m", "1.40 m" ], [ "1.80 m", "0.40 m", "0.70 m" ], "drawing", [ [ "West", "0.50 m", "0.40 m", "1.40 m" ], [ "East", "3.10 m", "0.40 m", "1.40 m" ] ]),
+    rigging: hung("5.40 m", leg("C-40"), leg("C-40")), crane: crane("juniper-full", "22.0 m", 4, [ "9.5 m", "150°", "0.30 m" ], [ "13.4 m", "210°", "1.80 m" ], "clockwise", obstacle: "2.0 m")
+  ),
+  "cable-girder" => plan(
+    "Cable tray girder GD-12 under the gantry", lift_at: "2026-12-16T05:45",
+    load: load("GD-12", "7,050 lb", "calculated", "take-off sheet 12", [ "22'0\"", "1'6\"", "2'6\"" ], [ "11'1\"", "9 in", "1'3\"" ], "take_off", [ [ "West", "1'0\"", "9 in", "2'6\"" ], [ "East", "21'0\"", "9 in", "2'6\"" ] ]),
+    rigging: hung("7'9\"", leg("C-40"), leg("C-40")), crane: crane("juniper-full", "22.0 m", 4, [ "9.0 m", "100°", "0.90 m" ], [ "10.0 m", "160°", "4.20 m" ], "clockwise", obstacle: "4.2 m")
+  ),
+  "azimuth-drive" => plan(
+    "Azimuth drive AD-1", lift_at: "2026-12-17T06:30",
+    load: load("AD-1", nil, "unknown", "asked of the maker on 20 November", [ "3.00 m", "1.10 m", "1.50 m" ], [ "1.45 m", "0.55 m", "0.65 m" ], "drawing", [ [ "West", "0.30 m", "0.55 m", "1.50 m" ], [ "East", "2.60 m", "0.55 m", "1.50 m" ] ]),
+    rigging: by_length(leg("W-15", length: "6.00 m"), leg("W-16", length: "6.00 m")), crane: crane("juniper-full", "22.0 m", 4, [ "9.0 m", "150°", "1.10 m" ], [ "12.0 m", "230°", "3.00 m" ], "clockwise", obstacle: "3.0 m")
+  ),
+  "waveguide-duct" => plan(
+    "Waveguide duct WD-5, two chokers", lift_at: "2026-12-18T07:00",
+    load: load("WD-5", "1 450 kg", "calculated", "take-off sheet 15", [ "7.20 m", "0.62 m", "0.62 m" ], [ "3.70 m", "0.31 m", "0.31 m" ], "take_off", [ [ "West", "1.90 m", "0.31 m", "0.62 m" ], [ "East", "5.50 m", "0.31 m", "0.62 m" ] ]),
+    rigging: by_length(leg("R-11", "choker", length: "6.50 m", choke: "125°", held: "flange at the west end"), leg("R-12", "choker", length: "6.50 m", choke: "125°", held: "lug plate, east")),
+    crane: crane("acacia-full", "18.5 m", 2, [ "7.0 m", "90°", "0.80 m" ], [ "10.0 m", "90°", "0.80 m" ], "none", obstacle: "1.5 m")
+  ),
+  "generator" => plan(
+    "Generator GN-2 to the power hut", lift_at: "2026-12-18T14:00",
+    load: load("GN-2", "4 280 kg", "certified", "plate on the skid", [ "3.40 m", "1.40 m", "1.90 m" ], [ "1.55 m", "0.70 m", "0.80 m" ], "drawing", [ [ "West", "0.50 m", "0.70 m", "1.90 m" ], [ "East", "2.90 m", "0.70 m", "1.90 m" ] ]),
+    rigging: hung("6.20 m", leg("C-31"), leg("C-31")), crane: crane("juniper-full", "22.0 m", 4, [ "7.5 m", "110°", "1.20 m" ], [ "9.5 m", "190°", "0.40 m" ], "clockwise", obstacle: "2.6 m", rigged: { "counterweight" => "5.8 t" })
+  )
+}
+
+def write(folder, name, text)
+  FileUtils.mkdir_p(File.join(FOLDER, folder))
+  File.write(File.join(FOLDER, folder, "#{name}.json"), text)
+end
+
+CHARTS.each { |id, data| write("charts", id, "#{JSON.pretty_generate(data)}\n") }
+write(".", "slings", "#{JSON.pretty_generate(SLINGS.values)}\n")
+PLANS.each { |name, document| write("plans", name, PLAN_FILE.write(document)) }
