@@ -59,6 +59,27 @@ RSpec.describe DustLadder::Ladder do
     end
   end
 
+  it "answers any well-formed plan, however odd its figures, with a ladder and never with a crash" do
+    odd = [ nil, "", "0 m", "-3 m", "1000 m", "0.000001 m", "2 m", "4 m", "6 m", "0 kg", "20000 t", "1 mm", "90°", "720°", "-360°", "0°", "what", "12'6\"" ]
+    places = quantity_pointers(plan)
+    g = PropCheck::Generators
+    PropCheck.forall(g.array(g.tuple(g.choose(0..places.size - 1), g.choose(0..odd.size - 1)), min: 1, max: 8), g.choose(0..2), g.choose(0..1)) do |changes, hitch, by|
+      document = plan(changes.to_h { |place, value| [ places[place], odd[value] ] })
+      2.times { |leg| change(document, "/rigging/legs/#{leg}/hitch", %w[vertical choker basket][hitch]) }
+      change(document, "/rigging/set_by", %w[hook_height leg_lengths][by])
+      answer = JSON.parse(JSON.generate(DustLadder.check(document).as_json))
+      expect(DustLadder::PlanFile::Schema.ladder_errors(answer)).to eq([])
+    end
+  end
+
+  def quantity_pointers(data, pointer = "")
+    case data
+    when Hash then data.flat_map { |key, value| key == "snapshots" ? [] : quantity_pointers(value, "#{pointer}/#{key}") }
+    when Array then data.each_with_index.flat_map { |value, index| quantity_pointers(value, "#{pointer}/#{index}") }
+    else %w[bare length width height x y z hook_height choke_angle basket_width radius slew support_height obstacle_height boom_length].include?(pointer[%r{[^/]+\z}]) ? [ pointer ] : []
+    end
+  end
+
   it "names what cannot be read and keeps it as typed" do
     ladder = check("/load/weight/bare" => "3,2 t", "/crane/stations/0/radius" => "far")
     expect(ladder.verdict).to eq("not_known")

@@ -43,6 +43,8 @@ RSpec.describe DustLadder::Statics do
       next unless legs_meet?(given[:points], given[:lengths])
 
       pose = hang.pose(given[:points], given[:lengths], given[:cg])
+      next unless pose.between?
+
       mirror = ->(place) { [ -place[0], place[1], place[2] ] }
       other = hang.pose(given[:points].map(&mirror).reverse, given[:lengths].reverse, mirror.(given[:cg]))
       expect(other.tilt_deg).to be_within(1e-6).of(pose.tilt_deg)
