@@ -1,6 +1,3 @@
-require "stringio"
-require "tempfile"
-
 RSpec.describe DustLadder::Cases do
   cases = JSON.parse(File.read(File.expand_path("fixtures/worked_cases.json", __dir__)))["cases"]
   runner = described_class::Runner.new(cases)

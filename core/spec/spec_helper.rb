@@ -1,3 +1,5 @@
+require "stringio"
+require "tempfile"
 require "prop_check"
 require "dust_ladder"
 require "dust_ladder/command_line"

@@ -8,6 +8,7 @@ module DustLadder
     def initialize(data)
       @document = PlanFile::Document.new(data)
       @rules = RuleSet.new(data.dig("snapshots", "rule_sets", data["rules"], "data"))
+      @slings = {}
       @load = Load::PlannedLoad.new(document, rules)
       @crane = Cranes::Crane.new(document, rules)
       @bridle = Rigging::Bridle.new(document, load, rules)
@@ -16,7 +17,7 @@ module DustLadder
     end
 
     def legs = document.dig("rigging", "legs")
-    def sling_of(leg) = document.dig("snapshots", "slings", leg["sling"], "data")
+    def sling_of(leg) = leg["sling"] && (@slings[leg["sling"]] ||= DustLadder.floats(document.dig("snapshots", "slings", leg["sling"], "data")))
     def bridle = @measured_bridle ||= @bridle.measure
 
     # The stack from the load up: load, slings, block, rope, and what the chart or the plan deducts.

@@ -16,6 +16,17 @@ module DustLadder
     end
   end
 
+  # Data with every number as a Float: JSON keeps no difference between 45 and 45.0, and dividing whole
+  # numbers would round without a word.
+  def self.floats(data)
+    case data
+    when Integer then data.to_f
+    when Hash then data.transform_values { |value| floats(value) }
+    when Array then data.map { |value| floats(value) }
+    else data
+    end
+  end
+
   # Something a check needs is missing. Carries what it is and where to give it (a JSON pointer).
   class NotKnown < StandardError
     attr_reader :what, :pointer

@@ -24,7 +24,7 @@ module DustLadder
       # The chart's data as snapshot. Raises NotKnown when none is chosen.
       def chart_data
         id = @data["chart"] or raise NotKnown.new("no chart is chosen", pointer: "/crane/chart")
-        @document.dig("snapshots", "charts", id, "data")
+        @chart_data ||= DustLadder.floats(@document.dig("snapshots", "charts", id, "data"))
       end
 
       def chart

@@ -24,7 +24,7 @@ module DustLadder
 
         caution("two_block", both { |system| "Only #{Figure.m(left, :down).shown(system)} before the block is too near the tip." }) if left.between?(0, 1)
         judge(Figure.m(worst.needed, :up), Figure.m(worst.available, :down), attention: rules[:attention, :height], subject: worst.name,
-              note: both { |system| left.negative? ? "#{worst.name}: #{Figure.m(-left, :up).shown(system)} short" : "#{worst.name}: #{Figure.m(left, :down).shown(system)} left before two-blocking" })
+              note: both { |system| left.negative? ? "#{Figure.m(-left, :up).shown(system)} short, #{worst.name}" : "#{Figure.m(left, :down).shown(system)} left, #{worst.name}" })
       end
 
       def at(name, support, spare, tip)

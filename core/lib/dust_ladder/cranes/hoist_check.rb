@@ -37,7 +37,7 @@ module DustLadder
         operands = { P: Figure.kg(pull, :down), n: Figure.count(parts), m: Figure.count(hoist["lead_sheaves"]), η: Figure.factor(hoist["efficiency_per_sheave"], :down) }
         line("P", operands[:P], source: "line pull, the lesser of drum and rope")
         formula = hoist["efficiency_per_sheave"] == 1 ? "P × n" : "P × η^m × (1 − η^n) / (1 − η)"
-        line("C", Figure.kg(capacity, :down), formula: formula, from: operands, source: "#{parts} parts of line, #{hoist['lead_sheaves']} lead sheave")
+        line("C", Figure.kg(capacity, :down), formula: formula, from: operands, source: "#{parts} parts of line, #{hoist['lead_sheaves'].to_i} lead sheave")
       end
 
       def block_lines(demand, capacity)

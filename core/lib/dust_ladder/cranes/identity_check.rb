@@ -21,7 +21,7 @@ module DustLadder
         blank.each { |name, *| @missing << Ladder::Missing.new(what: "#{name.tr('_', ' ')} of the machine is not given", pointer: "/crane/as_rigged/#{name}") }
         return answer("not_known", note: both("#{words(blank)} of the machine not given")) if blank.any?
 
-        answer("holds", note: both("#{fields.size} of #{fields.size} fields match the machine as rigged"))
+        answer("holds", note: both("#{fields.size} of #{fields.size} fields match"))
       end
 
       def words(fields) = fields.map { |name, *| name.tr("_", " ") }.join(", ")

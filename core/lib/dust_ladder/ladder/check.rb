@@ -1,14 +1,22 @@
 module DustLadder
   module Ladder
-    # One sentence in both systems of units: a text without figures, or a block that is given the system.
+    # One sentence in both systems of units, written only when somebody reads it.
+    class Sentence
+      def initialize(text, write)
+        @text = text
+        @write = write
+      end
+
+      # system: "metric" or "us".
+      def [](system) = @text || @write.call(system.to_sym)
+      def as_json(*) = { "metric" => self["metric"], "us" => self["us"] }
+    end
+
     module Sentences
       private
 
-      def both(text = nil)
-        return { "metric" => text, "us" => text } if text
-
-        { "metric" => yield(:metric), "us" => yield(:us) }
-      end
+      # A Sentence of a text without figures, or of a block that is given the system.
+      def both(text = nil, &write) = Sentence.new(text, write)
     end
 
     # A check looks at a Lift and answers with one Rung. A subclass gives ID and LABEL and `examine`,
@@ -40,7 +48,7 @@ module DustLadder
       def line(...) = @working.line(...)
 
       def caution(id, text, about: nil)
-        @cautions << Caution.new(id: id, text: text.is_a?(Hash) ? text : both(text), about: about)
+        @cautions << Caution.new(id: id, text: text.is_a?(Sentence) ? text : both(text), about: about)
       end
 
       def part(...) = @parts << Part.new(...)

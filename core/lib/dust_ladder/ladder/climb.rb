@@ -15,8 +15,7 @@ module DustLadder
 
       # What a lift needs looked at that no rung here does yet. Shown with every verdict.
       NOT_CHECKED = [
-        "lifting points and fittings", "edges, bends and temperature", "ground under the crane", "wind and power lines",
-        "gear in date and undamaged", "crew, briefing and signatures"
+        "lifting points", "fittings", "edges and bends", "heat", "ground", "wind", "power lines", "gear dates and damage", "crew"
       ].freeze
 
       def initialize(lift)

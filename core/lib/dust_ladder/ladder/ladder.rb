@@ -28,11 +28,11 @@ module DustLadder
         end
       end
 
-      # The verdict in one sentence: the thing, then the figure.
-      def headline
-        return "Not known: #{governing.first.note['metric']}" if verdict == "not_known"
+      # The verdict in one sentence: the thing, then the figure. system: :metric or :us.
+      def headline(system = :metric)
+        return "Not known: #{governing.first.note[system.to_s]}" if verdict == "not_known"
 
-        "#{Verdict.words(verdict).capitalize}: #{governing.map { |rung| in_words(rung) }.join(' and ')}"
+        "#{Verdict.words(verdict).capitalize}: #{governing.map { |rung| in_words(rung, system) }.join(' and ')}"
       end
 
       # What comes next after the governing rung, worst first.
@@ -44,7 +44,7 @@ module DustLadder
       def as_json(*)
         {
           "format" => FORMAT, "version" => 1, "core" => VERSION,
-          "verdict" => verdict, "headline" => headline, "then" => afterwards, "governs" => governing.map(&:id),
+          "verdict" => verdict, "headline" => %i[metric us].to_h { |system| [ system.to_s, headline(system) ] }, "then" => afterwards, "governs" => governing.map(&:id),
           "rungs" => rungs.map(&:as_json), "not_checked" => Climb::NOT_CHECKED,
           "readings" => lift.document.readings, "problems" => lift.document.problems,
           "drawing" => Drawing.new(lift, rung("slings")).as_json, "reach" => Reach.new(lift, rung("crane")).as_json
@@ -55,11 +55,11 @@ module DustLadder
 
       def weight(rung) = rung.utilisation || (rung.verdict == "stop" ? Float::INFINITY : 0.0)
 
-      def in_words(rung)
+      def in_words(rung, system)
         what = [ "slings", "angle", "height" ].include?(rung.id) && rung.subject ? rung.subject : rung.label
         what = "#{rung.label.downcase} at #{rung.subject}" if rung.id == "crane" && rung.subject
         what = what.downcase if rung.id != "slings"
-        return "#{rung.label.downcase}, #{rung.note['metric']}" unless rung.utilisation
+        return "#{rung.label.downcase}, #{rung.note[system.to_s]}" unless rung.utilisation
 
         rung.id == "angle" && rung.verdict == "stop" ? "#{what} #{Figure.deg(90 - rung.demand.value)} from horizontal" : "#{what} at #{rung.percent}"
       end

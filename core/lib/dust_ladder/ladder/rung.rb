@@ -2,7 +2,7 @@ module DustLadder
   module Ladder
     # A caution beside a rung: a sentence that a rigger should read there, with no bearing on the verdict.
     Caution = Struct.new(:id, :text, :about, keyword_init: true) do
-      def as_json(*) = { "id" => id, "text" => text, "about" => about }
+      def as_json(*) = { "id" => id, "text" => text.as_json, "about" => about }
     end
 
     # What a rung still needs before it can say anything, and where to give it (a JSON pointer).
@@ -14,12 +14,12 @@ module DustLadder
     Part = Struct.new(:name, :verdict, :utilisation, :demand, :capacity, :nominal, :note, keyword_init: true) do
       def as_json(*)
         { "name" => name, "verdict" => verdict, "utilisation" => utilisation && Figure.percent(utilisation).as_json,
-          "demand" => demand&.as_json, "capacity" => capacity&.as_json, "nominal" => nominal&.as_json, "note" => note }
+          "demand" => demand&.as_json, "capacity" => capacity&.as_json, "nominal" => nominal&.as_json, "note" => note&.as_json }
       end
     end
 
     # One check's answer. utilisation and attention are fractions or nil.
-    # note: the thing, then the figure, as { "metric" =>, "us" => }.
+    # note: the thing, then the figure, a Sentence.
     Rung = Struct.new(:id, :label, :verdict, :subject, :utilisation, :attention, :demand, :capacity, :note,
                       :parts, :working, :cautions, :missing, keyword_init: true) do
       def percent = utilisation && Figure.percent(utilisation)
@@ -28,7 +28,7 @@ module DustLadder
         {
           "id" => id, "label" => label, "verdict" => verdict, "subject" => subject,
           "utilisation" => percent&.as_json, "attention" => attention,
-          "demand" => demand&.as_json, "capacity" => capacity&.as_json, "note" => note,
+          "demand" => demand&.as_json, "capacity" => capacity&.as_json, "note" => note&.as_json,
           "parts" => parts.map(&:as_json), "working" => working.map(&:as_json),
           "cautions" => cautions.map(&:as_json), "missing" => missing.map(&:as_json)
         }

@@ -29,7 +29,7 @@ module DustLadder
         demand = line("off", Figure.m(off + box, :up), formula: "o + e", from: { o: Figure.m(off), e: Figure.m(box, :up) }, about: "cg")
         capacity = line("half", Figure.m(spread / 2, :down), formula: "s / 2", from: { s: Figure.m(spread) })
         judge(Figure.m(demand, :up), Figure.m(capacity, :down),
-              note: both { |system| "#{planned.shown(system)} planned, CG #{Figure.m(demand, :up).bare(system)} of #{Figure.m(capacity, :down).shown(system)} off centre" })
+              note: both { |system| "#{planned.shown(system)}; CG #{Figure.m(demand, :up).bare(system)} of #{Figure.m(capacity, :down).shown(system)} off" })
       end
 
       def work_out_weight(load)

@@ -23,7 +23,7 @@ module DustLadder
         work(bridle, index, floor)
         advise(bridle, flattest)
         judge(Figure.deg(90 - flattest[index], :up), Figure.deg(90 - floor), attention: attention, subject: subject(bridle, index),
-              note: both("#{Figure.deg(flattest[index])} from horizontal, #{Figure.deg(90 - flattest[index], :up)} from plumb, at worst"))
+              note: both("#{Figure.deg(flattest[index])} horizontal, #{Figure.deg(90 - flattest[index], :up)} plumb, at worst"))
       end
 
       def attention = (90 - rules[:angle_attention_deg_from_horizontal]) / (90 - rules[:angle_floor_deg_from_horizontal])

@@ -126,15 +126,17 @@ module DustLadder
         [ Math.hypot(along, over[0]), Math.hypot(spread - along, over[1]) ]
       end
 
+      def pull(share, leg, corner) = Pull.new(share, Statics::Level.leg_tension(share, leg.length, leg.height), leg, corner)
+
       def pulls(pose, corner)
         weight = @load.planned_kg
-        legs = pose.legs
-        shares = legs.size == 1 ? [ weight ] : Statics::Level.two_point_shares(weight, legs[0].run, legs[1].run, legs[0].height, legs[1].height)
-        raise NotKnown, "a leg may hang slack: see Level" if shares.any? { |share| share < -1e-9 * weight }
+        one, other = pose.legs
+        return [ pull(weight, one, corner) ] unless other
 
-        legs.each_with_index.map do |leg, index|
-          Pull.new(shares[index], Statics::Level.leg_tension(shares[index], leg.length, leg.height), leg, corner)
-        end
+        shares = Statics::Level.two_point_shares(weight, one.run, other.run, one.height, other.height)
+        raise NotKnown, "a leg may hang slack: see Level" if shares.min < -1e-9 * weight
+
+        [ pull(shares[0], one, corner), pull(shares[1], other, corner) ]
       end
     end
   end

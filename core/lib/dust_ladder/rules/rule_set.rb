@@ -24,6 +24,7 @@ module DustLadder
       def initialize(data)
         @data = data
         @values = data.fetch("values")
+        @floats = {}
       end
 
       def id = data["id"]
@@ -31,7 +32,7 @@ module DustLadder
 
       # The value under a name, or one entry of it. Raises NotKnown when this set does not have it.
       def [](name, entry = nil)
-        value = @values.dig(name.to_s, "value")
+        value = @floats[name] ||= DustLadder.floats(@values.dig(name.to_s, "value"))
         value = value[entry.to_s] if entry && value
         value.nil? ? raise(NotKnown.new("rule set #{id} has no figure for #{[ name, entry ].compact.join(' ').tr('_', ' ')}", pointer: "/rules")) : value
       end

@@ -32,13 +32,15 @@ module DustLadder
       end
 
       def sling(index) = lift.sling_of(@legs[index])
+      def tag(index) = (@tags ||= {})[index] ||= Tag.new(sling(index), rules)
+      def fit(index) = (@fits ||= {})[index] ||= Fit.new(lift, index)
       def hitch(index) = @legs[index]["hitch"]
       def subject(index) = @bridle.names.size == 1 ? "the sling" : "#{@bridle.names[index]} leg"
 
       def examine_leg(index)
         pull = @bridle.worst[index]
-        tag = Tag.new(sling(index), rules)
-        reason = out_of_use(index, tag) || Fit.new(lift, index).reason || sliding(index)
+        tag = self.tag(index)
+        reason = out_of_use(index, tag) || fit(index).reason || sliding(index)
         return Outcome.new(subject: subject(index), stop: reason, demand: Figure.kg(pull.tension, :up), lines: -> { }) if reason
 
         hitch(index) == "basket" ? basket(index, tag) : straight(index, pull, tag)
@@ -103,7 +105,7 @@ module DustLadder
       def uniform(shallowest)
         return unless %w[uniform_load both].include?(rules[:multi_leg_school]) && alike?
 
-        single = Tag.new(sling(0), rules).rating("vertical").kg
+        single = tag(0).rating("vertical").kg
         choker = rules[:uniform_load_choker] if hitch(0) == "choker"
         bands = rules[:uniform_load_bands]
         whole(shallowest, MultiLeg.uniform_load(2, single, shallowest, bands, choker: choker), bands.last.first,
@@ -113,7 +115,7 @@ module DustLadder
       def alike?
         return false if @legs.any? { |leg| leg["hitch"] == "basket" } || @legs.map { |leg| leg["hitch"] }.uniq.size > 1
 
-        ratings = @legs.each_index.map { |index| Tag.new(sling(index), rules).vertical_kg }
+        ratings = @legs.each_index.map { |index| tag(index).vertical_kg }
         angles = @bridle.pose.legs.map(&:deg_from_horizontal)
         lengths = @bridle.lengths
         !ratings.first.nil? && ratings.uniq.size == 1 && (angles[0] - angles[1]).abs <= rules[:uniform_load_most_difference_deg] &&
@@ -225,10 +227,10 @@ module DustLadder
 
       def warn
         @legs.each_index do |index|
-          tag = Tag.new(sling(index), rules)
+          tag = self.tag(index)
           rating = tag.rating(hitch(index)) if tag.legible?
           caution("tag_contradicts", "The tag of #{sling(index)['number']} contradicts itself: the lowest figure is used. Have it looked at.") if rating&.contradictory
-          Fit.new(lift, index).advice.each { |id, text| caution(id, text, about: "leg:#{index}") }
+          fit(index).advice.each { |id, text| caution(id, text, about: "leg:#{index}") }
         rescue NotKnown
           next
         end

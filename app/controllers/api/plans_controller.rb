@@ -1,0 +1,54 @@
+module Api
+  class PlansController < BaseController
+    rescue_from ActiveRecord::StaleObjectError do
+      render json: whole(Plan.find(params[:id])), status: :conflict
+    end
+
+    def index
+      plans = Plan.order(Arel.sql("lift_at IS NULL"), :lift_at, :id).includes(:revisions)
+      render json: plans.map { |plan| summary(plan) }
+    end
+
+    def show
+      render json: whole(Plan.find(params[:id]))
+    end
+
+    # From a plan file (a dropped or chosen one), or blank under a title.
+    def create
+      plan = params[:file] ? Plan.start(DustLadder::PlanFile.read(file_text), note: "imported") : Plan.start(DustLadder::PlanFile.accept(Plan.blank(params.require(:title).to_s)))
+      render json: whole(plan), status: :created
+    end
+
+    def update
+      plan = Plan.find(params[:id])
+      plan.revise(document, lock_version: Integer(params.require(:lock_version)), note: body["note"].to_s.first(200))
+      render json: state(plan)
+    end
+
+    private
+
+    def file_text
+      file = params[:file]
+      file.respond_to?(:read) ? file.read : file.to_s
+    end
+
+    def state(plan) = { id: plan.id, lock_version: plan.lock_version, revision: plan.current.number, saved_at: plan.updated_at.iso8601 }
+    def whole(plan) = state(plan).merge(document: plan.document, ladder: plan.ladder)
+
+    def summary(plan)
+      document = plan.revisions.last.document
+      ladder = DustLadder.check(document)
+      {
+        id: plan.id, title: plan.title, site: document["site"], lift_at: plan.lift_at, revision: plan.revisions.last.number,
+        load: document.dig("load", "name"), legs: document.dig("rigging", "legs").size, chart: ladder_chart(document),
+        planned: ladder.rung("load").working.find { |line| line.symbol == "W" }&.result, verdict: ladder.verdict, headline: %i[metric us].to_h { |system| [ system, ladder.headline(system) ] }, governs: ladder.governing.map(&:id),
+        rungs: ladder.rungs.map { |rung| { id: rung.id, label: rung.label, verdict: rung.verdict, percent: rung.percent } },
+        needs: ladder.rungs.flat_map(&:missing).map(&:what).uniq.first(3)
+      }
+    end
+
+    def ladder_chart(document)
+      document.dig("snapshots", "charts", document.dig("crane", "chart"), "data", "title")
+    end
+  end
+end

@@ -1,0 +1,58 @@
+import type { Ladder, Figure, Sentence } from './ladder.generated'
+import type { Chart, Plan, RuleSet, Sling } from './plan.generated'
+
+export interface Fault { pointer: string; message: string; expected: string }
+export interface Saved { id: number; lock_version: number; revision: number; saved_at: string }
+export interface Whole extends Saved { document: Plan; ladder: Ladder }
+export interface Summary {
+  id: number; title: string; site: string; lift_at: string | null; revision: number; load: string; legs: number; chart: string | null; planned: Figure | null
+  verdict: Ladder['verdict']; headline: Sentence; governs: string[]; needs: string[]
+  rungs: { id: string; label: string; verdict: Ladder['verdict']; percent: Figure | null }[]
+}
+export interface RevisionLine { number: number; note: string; created_at: string }
+export interface Snapshot<T> { digest: string; data: T }
+export type StoredSling = Snapshot<Sling> & { reach: Figure }
+
+// What the server refused, with the places it named; status 0 when it gave no answer.
+export class Refused extends Error {
+  constructor(public status: number, public faults: Fault[], public current?: Whole) {
+    super(faults.map((fault) => `${fault.pointer} ${fault.message}`).join('; '))
+  }
+}
+
+const token = () => document.querySelector<HTMLMetaElement>('meta[name="csrf-token"]')?.content ?? ''
+
+async function ask<T>(path: string, options: RequestInit = {}): Promise<T> {
+  let response: Response
+  try {
+    response = await fetch(`/api${path}`, { ...options, headers: { Accept: 'application/json', 'X-CSRF-Token': token(), ...options.headers } })
+  } catch {
+    throw new Refused(0, [{ pointer: '', message: 'no answer from the server', expected: 'a connection' }])
+  }
+  const body: unknown = await response.json().catch(() => null)
+  if (response.ok) return body as T
+  if (response.status === 409) throw new Refused(409, [], body as Whole)
+  throw new Refused(response.status, (body as { errors?: Fault[] } | null)?.errors ?? [{ pointer: '', message: `the server answered ${response.status}`, expected: 'an answer' }])
+}
+
+const send = <T,>(method: string, path: string, body: unknown) =>
+  ask<T>(path, { method, body: JSON.stringify(body), headers: { 'Content-Type': 'application/json' } })
+
+export const api = {
+  plans: () => ask<Summary[]>('/plans'),
+  plan: (id: string) => ask<Whole>(`/plans/${id}`),
+  start: (title: string) => send<Whole>('POST', '/plans', { title }),
+  importFile: (file: File) => {
+    const form = new FormData()
+    form.append('file', file)
+    return ask<Whole>('/plans', { method: 'POST', body: form })
+  },
+  save: (id: number, document: Plan, lock_version: number, note: string) => send<Saved>('PATCH', `/plans/${id}`, { document, lock_version, note }),
+  check: (document: Plan) => send<Ladder>('POST', '/checks', { document }),
+  revisions: (id: number) => ask<RevisionLine[]>(`/plans/${id}/revisions`),
+  revision: (id: number, number: number) => ask<{ number: number; note: string; document: Plan }>(`/plans/${id}/revisions/${number}`),
+  slings: () => ask<StoredSling[]>('/slings'),
+  charts: () => ask<Snapshot<Chart>[]>('/charts'),
+  ruleSets: () => ask<Snapshot<RuleSet>[]>('/rule_sets'),
+  fileAddress: (id: number) => `/api/plans/${id}/file`,
+}

@@ -1,0 +1,161 @@
+// Made by script/types.mjs from the core's JSON Schema. Do not edit.
+
+/**
+ * What the core answers for one plan: rungs foot first, and what a screen needs to draw them.
+ */
+export interface Ladder {
+  format: "dust-ladder-ladder";
+  version: 1;
+  core: string;
+  verdict: "holds" | "tight" | "stop" | "not_known";
+  headline: Sentence;
+  then: string;
+  governs: string[];
+  rungs: Rung[];
+  not_checked: string[];
+  readings: {
+    [k: string]: Sentence1 | undefined;
+  };
+  problems: {
+    pointer: string;
+    typed: string;
+    message: string;
+    expected: string;
+  }[];
+  drawing: Drawing | null;
+  reach: Reach | null;
+}
+export interface Sentence {
+  metric: string;
+  us: string;
+}
+export interface Rung {
+  id: "load" | "level" | "angle" | "slings" | "hoist" | "height" | "chart" | "crane";
+  label: string;
+  verdict: "holds" | "tight" | "stop" | "not_known";
+  subject: string | null;
+  utilisation: Figure | null;
+  attention: number | null;
+  demand: Figure | null;
+  capacity: Figure | null;
+  note: Sentence | null;
+  parts: Part[];
+  working: Line[];
+  cautions: {
+    id: string;
+    text: Sentence;
+    about: string | null;
+  }[];
+  missing: {
+    what: string;
+    pointer: string | null;
+  }[];
+}
+export interface Figure {
+  value: number;
+  unit: "kg" | "m" | "deg" | "percent" | "factor" | "kg_per_m" | "count";
+  metric: string;
+  us: string;
+}
+export interface Part {
+  name: string;
+  verdict: "holds" | "tight" | "stop" | "not_known";
+  utilisation: Figure | null;
+  demand: Figure | null;
+  capacity: Figure | null;
+  nominal: Figure | null;
+  note: Sentence | null;
+}
+export interface Line {
+  symbol: string;
+  formula: string | null;
+  metric: string | null;
+  us: string | null;
+  operands: {
+    [k: string]: number | undefined;
+  };
+  result: Figure;
+  source: string | null;
+  about: string | null;
+}
+/**
+ * what was understood at that place of the plan
+ */
+export interface Sentence1 {
+  metric: string;
+  us: string;
+}
+/**
+ * metres in the load's axes; hook and up are those of the hanging pose
+ */
+export interface Drawing {
+  /**
+   * @minItems 3
+   * @maxItems 3
+   */
+  size: number[];
+  /**
+   * @minItems 3
+   * @maxItems 3
+   */
+  cg: number[];
+  /**
+   * @minItems 3
+   * @maxItems 3
+   */
+  cg_half_width: number[];
+  points: {
+    name: string;
+    /**
+     * @minItems 3
+     * @maxItems 3
+     */
+    at: number[];
+  }[];
+  /**
+   * @minItems 3
+   * @maxItems 3
+   */
+  hook: number[] | null;
+  /**
+   * @minItems 3
+   * @maxItems 3
+   */
+  up: number[] | null;
+  legs: {
+    name: string;
+    length: Figure;
+    run: Figure;
+    height: Figure;
+    from_horizontal: Figure;
+    from_plumb: Figure;
+    included: Figure;
+    verdict: "holds" | "tight" | "stop" | "not_known";
+    worst: Figure | null;
+    nominal: Figure | null;
+    utilisation: Figure | null;
+  }[];
+  hook_height: Figure | null;
+  cg_plumb: Figure | null;
+}
+export interface Reach {
+  title: string;
+  sectors: string[];
+  steps: {
+    from_m: number;
+    to_m: number;
+    kg: number | null;
+  }[];
+  gross: Figure | null;
+  end: Figure | null;
+  stations: {
+    name: string;
+    radius: Figure;
+    loaded_radius: Figure;
+    row: Figure | null;
+    capacity: Figure | null;
+    left: Figure | null;
+    utilisation: Figure | null;
+    verdict: "holds" | "tight" | "stop" | "not_known";
+  }[];
+}

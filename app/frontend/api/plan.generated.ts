@@ -1,0 +1,268 @@
+// Made by script/types.mjs from the core's JSON Schema. Do not edit.
+
+/**
+ * a mass as written, with its unit
+ */
+export type Mass = string | null;
+/**
+ * a length as written, with its unit
+ */
+export type Length = string | null;
+/**
+ * an angle as written, with its unit
+ */
+export type Angle = string | null;
+
+/**
+ * One lift plan, self-contained. Quantities of the plan are kept as they were written, with their unit; snapshots are in kg, m and degrees, with the unit in the key's name.
+ */
+export interface Plan {
+  format: "dust-ladder-plan";
+  version: 1;
+  title: string;
+  site: string;
+  /**
+   * local time at the site
+   */
+  lift_at: string | null;
+  /**
+   * which of the rule-set snapshots is used
+   */
+  rules: string;
+  load: {
+    name: string;
+    weight: {
+      bare: Mass;
+      basis: "weighed" | "certified" | "calculated" | "estimated" | "unknown";
+      /**
+       * who says so, or how it was found
+       */
+      source: string;
+    };
+    size: {
+      length: Length;
+      width: Length;
+      height: Length;
+    };
+    cg: {
+      x: Length;
+      y: Length;
+      z: Length;
+      basis: "take_off" | "drawing" | "by_eye" | "contents_unknown";
+    };
+    /**
+     * @minItems 1
+     * @maxItems 2
+     */
+    points: {
+      name: string;
+      x: Length;
+      y: Length;
+      z: Length;
+    }[];
+  };
+  rigging: {
+    /**
+     * hook_height: legs are made up to hang level under it; leg_lengths: the hook comes where the legs put it
+     */
+    set_by: "hook_height" | "leg_lengths";
+    /**
+     * a length as written, with its unit
+     */
+    hook_height: string | null;
+    /**
+     * one for each point, in the points' order
+     *
+     * @minItems 1
+     * @maxItems 2
+     */
+    legs: {
+      /**
+       * number of a sling snapshot
+       */
+      sling: string | null;
+      hitch: "vertical" | "choker" | "basket";
+      /**
+       * a length as written, with its unit
+       */
+      length: string | null;
+      /**
+       * interior angle at the eye, 180 not bent
+       */
+      choke_angle: string | null;
+      /**
+       * a length as written, with its unit
+       */
+      basket_width: string | null;
+      /**
+       * what keeps a basket or choke from sliding along the load
+       */
+      held_by: string;
+    }[];
+  };
+  crane: {
+    /**
+     * id of a chart snapshot
+     */
+    chart: string | null;
+    /**
+     * the machine as it stands, under the chart's own identity fields
+     */
+    as_rigged: {
+      [k: string]: string | undefined;
+    };
+    boom_length: Length;
+    parts_of_line: number | null;
+    radius_measured_loaded: boolean;
+    turn: "clockwise" | "anticlockwise" | "none" | null;
+    /**
+     * pick, then set
+     *
+     * @minItems 2
+     * @maxItems 2
+     */
+    stations: {
+      name: string;
+      radius: Length;
+      slew: Angle;
+      /**
+       * a length as written, with its unit
+       */
+      support_height: string | null;
+    }[];
+    /**
+     * a length as written, with its unit
+     */
+    obstacle_height: string | null;
+    /**
+     * @maxItems 30
+     */
+    deductions: {
+      what: string;
+      mass: Mass;
+    }[];
+  };
+  snapshots: {
+    rule_sets: {
+      [k: string]:
+        | {
+            digest: string;
+            data: RuleSet;
+          }
+        | undefined;
+    };
+    slings: {
+      [k: string]:
+        | {
+            digest: string;
+            data: Sling;
+          }
+        | undefined;
+    };
+    charts: {
+      [k: string]:
+        | {
+            digest: string;
+            data: Chart;
+          }
+        | undefined;
+    };
+  };
+}
+export interface RuleSet {
+  id: string;
+  version: number;
+  title: string;
+  about: string;
+  values: {
+    [k: string]:
+      | {
+          value: unknown;
+          reason: string;
+        }
+      | undefined;
+  };
+}
+export interface Sling {
+  number: string;
+  kind: "wire_rope" | "alloy_chain" | "polyester_web" | "nylon_web" | "polyester_round" | "unclear";
+  size: string;
+  legs: 1 | 2;
+  reach_m: number;
+  mass_kg: number | null;
+  link_pitch_m: number | null;
+  tag: {
+    legible: boolean;
+    vertical_kg: number | null;
+    choker_kg: number | null;
+    basket_kg: number | null;
+    /**
+     * the tag's figures for all its legs together
+     *
+     * @maxItems 4
+     */
+    multi_leg: {
+      upto_deg_from_plumb: number;
+      kg: number;
+    }[];
+  };
+}
+export interface Chart {
+  id: string;
+  title: string;
+  identity: {
+    [k: string]: string | undefined;
+  };
+  /**
+   * @minItems 1
+   * @maxItems 60
+   */
+  boom_length_m: number[];
+  /**
+   * @minItems 1
+   * @maxItems 200
+   */
+  radius_m: number[];
+  /**
+   * @minItems 1
+   * @maxItems 12
+   */
+  sectors: {
+    name: string;
+    slew_from_deg: number;
+    slew_to_deg: number;
+    table: string;
+  }[];
+  tables: {
+    /**
+     * kg, a row for each radius, a cell for each boom length; null is not allowed there
+     *
+     * @minItems 1
+     */
+    [k: string]: (number | null)[][] | undefined;
+  };
+  boom_foot: {
+    radius_m: number;
+    height_m: number;
+  };
+  hoist: {
+    line_pull_kg: number;
+    rope_wll_kg: number;
+    rope_kg_per_m: number;
+    efficiency_per_sheave: number;
+    lead_sheaves: number;
+  };
+  hook_block: {
+    mass_kg: number;
+    length_m: number;
+    wll_kg: number;
+  };
+  least_block_to_tip_m: number;
+  /**
+   * @maxItems 30
+   */
+  deductions: {
+    what: string;
+    kg: number;
+  }[];
+}

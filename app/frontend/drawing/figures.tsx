@@ -1,0 +1,75 @@
+import { figures } from '../theme/tokens'
+
+// Plain shapes of the drawing, in pixels.
+interface At { x: number; y: number }
+
+export const Label = ({ x, y, children, anchor = 'start', size = 16, weight = 600, fill = 'var(--ink)', rotate = 0, halo = false }: At & { children: React.ReactNode; anchor?: 'start' | 'middle' | 'end'; size?: number; weight?: number; fill?: string; rotate?: number; halo?: boolean }) => (
+  <text x={x} y={y} textAnchor={anchor} fontSize={size} fontWeight={weight} fontFamily={figures} fill={fill} transform={rotate ? `rotate(${rotate} ${x} ${y})` : undefined} paintOrder="stroke" stroke={halo ? 'var(--bone)' : undefined} strokeWidth={halo ? 5 : undefined}>
+    {children}
+  </text>
+)
+
+// The quartered disc of a centre of gravity.
+export const CgMark = ({ x, y, r = 8 }: At & { r?: number }) => (
+  <g transform={`translate(${x} ${y})`}>
+    <circle r={r} fill="var(--chalk)" stroke="var(--ink)" strokeWidth={1.8} />
+    <path d={`M0 0H${r}A${r} ${r} 0 0 1 0 ${r}ZM0 0H${-r}A${r} ${r} 0 0 1 0 ${-r}Z`} fill="var(--ink)" />
+  </g>
+)
+
+// A dimension with slashes, along x or along y.
+export const Dimension = ({ from, to, text, side = 0 }: { from: At; to: At; text: string; side?: number }) => {
+  const upright = from.x === to.x
+  const middle = { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 }
+  const gap = Math.abs(upright ? to.y - from.y : to.x - from.x)
+  return (
+    <g stroke="var(--ink)" strokeWidth={1.4}>
+      <path d={`M${from.x} ${from.y}L${to.x} ${to.y}`} />
+      {[from, to].map((end, index) => <path key={index} d={`M${end.x - 5} ${end.y + 5}L${end.x + 5} ${end.y - 5}`} strokeWidth={2} />)}
+      {gap > 26 && (
+        <g stroke="none">
+          {upright
+            ? <Label x={middle.x + side + 5} y={middle.y} anchor="middle" rotate={-90} halo>{text}</Label>
+            : <Label x={middle.x} y={middle.y + 5} anchor="middle" halo>{text}</Label>}
+        </g>
+      )}
+    </g>
+  )
+}
+
+// The hook block and its hook, bearing at (x, y).
+export const HookBlock = ({ x, y, top }: At & { top: number }) => (
+  <g transform={`translate(${x} ${y})`} fill="var(--ink)" stroke="var(--ink)">
+    {[-9, -3, 3, 9].map((offset) => <path key={offset} d={`M${offset} ${top - y}V-70`} strokeWidth={1.4} />)}
+    <path d="M-17 -70H17L12 -39H-12Z" stroke="none" />
+    <circle cy={-56} r={5} fill="var(--bone)" stroke="none" />
+    <path d="M0 -39V-27" strokeWidth={6} />
+    <path d="M-9 -12A10 10 0 1 0 0 -26" fill="none" strokeWidth={5.5} />
+    <circle r={5} fill="none" strokeWidth={2.2} cy={-3} />
+  </g>
+)
+
+// A leg by kind: links, strands or a soft band.
+export const LegLine = ({ from, to, kind, colour, slack = false }: { from: At; to: At; kind: string | undefined; colour: string; slack?: boolean }) => {
+  const d = slack ? `M${from.x} ${from.y}Q${from.x} ${to.y} ${to.x} ${to.y}` : `M${from.x} ${from.y}L${to.x} ${to.y}`
+  if (kind === 'alloy_chain') {
+    return (
+      <g fill="none" strokeLinecap="round">
+        <path d={d} stroke={colour} strokeWidth={2} />
+        <path d={d} stroke={colour} strokeWidth={7.5} strokeDasharray="6 10" />
+        <path d={d} stroke="var(--bone)" strokeWidth={3} strokeDasharray="6 10" />
+      </g>
+    )
+  }
+  if (kind === 'wire_rope') return <g fill="none"><path d={d} stroke={colour} strokeWidth={5} /><path d={d} stroke="var(--bone)" strokeWidth={1.2} strokeDasharray="3 4" /></g>
+  return <g fill="none" strokeLinecap="round"><path d={d} stroke={colour} strokeWidth={8} /><path d={d} stroke="var(--bone)" strokeWidth={3.5} /></g>
+}
+
+// The small sign of an angle's convention.
+export const AngleSign = ({ convention }: { convention: 'horizontal' | 'plumb' | 'included' }) => (
+  <svg width={30} height={24} viewBox="0 0 30 24" aria-hidden fill="none" stroke="var(--ink)" strokeWidth={1.6}>
+    {convention === 'horizontal' && <><path d="M3 21H28M4 21L14 3" /><path d="M16 21A12 12 0 0 0 10.500 10.500" stroke="var(--mark)" strokeWidth={2.2} /></>}
+    {convention === 'plumb' && <><path d="M17 2V22M17 2L8 21" /><path d="M17 15A13 13 0 0 1 11.500 14" stroke="var(--mark)" strokeWidth={2.2} /></>}
+    {convention === 'included' && <><path d="M15 3L6 22M15 3L24 22" /><path d="M9.500 14.500A13 13 0 0 0 20.500 14.500" stroke="var(--mark)" strokeWidth={2.2} /></>}
+  </svg>
+)

@@ -1,0 +1,39 @@
+import '../theme/fonts.css'
+import CssBaseline from '@mui/material/CssBaseline'
+import { ThemeProvider } from '@mui/material/styles'
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { StrictMode, useMemo } from 'react'
+import { createRoot } from 'react-dom/client'
+import { BrowserRouter, Route, Routes } from 'react-router'
+import { Board } from '../board/Board'
+import { PreferencesProvider, usePreferences } from '../display/preferences'
+import { themeOf } from '../theme/theme'
+import { WorkbenchScreen } from '../workbench/WorkbenchScreen'
+
+const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } })
+
+function Screens() {
+  const { night } = usePreferences().preferences
+  const theme = useMemo(() => themeOf(night ? 'night' : 'day'), [night])
+  return (
+    <ThemeProvider theme={theme}>
+      <CssBaseline />
+      <BrowserRouter>
+        <Routes>
+          <Route path="/" element={<Board />} />
+          <Route path="/plans/:id" element={<WorkbenchScreen />} />
+        </Routes>
+      </BrowserRouter>
+    </ThemeProvider>
+  )
+}
+
+createRoot(document.getElementById('app')!).render(
+  <StrictMode>
+    <QueryClientProvider client={queries}>
+      <PreferencesProvider>
+        <Screens />
+      </PreferencesProvider>
+    </QueryClientProvider>
+  </StrictMode>,
+)

@@ -1,0 +1,25 @@
+import { useShown } from '../display/preferences'
+import { ChoiceField, QuantityField, type PanelProps } from './parts'
+import { fieldId } from './places'
+
+// Hook height or leg lengths: the one sets the other.
+export function GeometryFields({ editor, ladder }: Pick<PanelProps, 'editor' | 'ladder'>) {
+  const { rigging, load } = editor.document
+  const shown = useShown()
+  const choose = (by: string) => {
+    const legs = Object.fromEntries(rigging.legs.map((leg, index) => [`/rigging/legs/${index}/length`, leg.length ?? ladder?.drawing?.legs[index]?.length.metric ?? null]))
+    editor.change(by === 'leg_lengths' ? { '/rigging/set_by': by, ...legs } : { '/rigging/set_by': by, '/rigging/hook_height': rigging.hook_height ?? ladder?.drawing?.hook_height?.metric ?? null }, 'what sets the geometry')
+  }
+  return (
+    <>
+      <ChoiceField id={fieldId('/rigging/set_by')} label="Geometry is set by" value={rigging.set_by} choices={[['hook_height', 'hook height; legs made up to hang level'], ['leg_lengths', 'leg lengths; hook comes where they put it']]} onChoose={choose} />
+      <div style={{ height: 8 }} />
+      {rigging.set_by === 'hook_height'
+        ? <QuantityField editor={editor} ladder={ladder} kind="length" pointer="/rigging/hook_height" label="Hook bearing above the load's base" note="hook height" />
+        : rigging.legs.map((_, index) => <QuantityField key={index} editor={editor} ladder={ladder} kind="length" pointer={`/rigging/legs/${index}/length`} label={`${load.points[index]?.name ?? ''} leg, bearing to bearing`} note={`${load.points[index]?.name ?? ''} leg length`} />)}
+      {ladder?.drawing?.legs.map((leg) => <div key={leg.name}>{leg.name} leg {shown(leg.length)} long</div>)}
+    </>
+  )
+}
+
+export const LevelPanel = ({ editor, ladder }: PanelProps) => <GeometryFields editor={editor} ladder={ladder} />

@@ -1,0 +1,134 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import TextField from '@mui/material/TextField'
+import type { ReactNode } from 'react'
+import type { Ladder, Rung } from '../api/ladder.generated'
+import { usePreferences, useShown } from '../display/preferences'
+import { COLOUR, WORD } from '../ladder/verdict'
+import { RungBar } from '../ladder/RungBar'
+import { figures } from '../theme/tokens'
+import { at } from '../workbench/pointers'
+import type { Editor } from '../workbench/usePlanEditor'
+import { fieldId } from './places'
+
+// What every rung's panel is given.
+export interface PanelProps { editor: Editor; ladder: Ladder | null; rung: Rung | null; go: (pointer: string) => void; light: (about: string | null) => void }
+type FieldProps = Pick<PanelProps, 'editor' | 'ladder'> & { pointer: string; label: string; note?: string }
+
+const unitOf = (text: string) => text.replace(/[\d\s.,+−-]/g, '')
+const UNITS: Record<string, string[]> = { mass: ['kg', 't', 'lb'], length: ['m', 'mm', 'ft', 'in'], angle: ['deg'] }
+
+// A quantity as it is typed; under it, what was understood, or what is wrong and was expected.
+export function QuantityField({ editor, ladder, pointer, label, note, kind }: FieldProps & { kind: 'mass' | 'length' | 'angle' }) {
+  const { system } = usePreferences().preferences
+  const value = (at(editor.document, pointer) as string | null) ?? ''
+  const problem = ladder?.problems.find((one) => one.pointer === pointer && one.typed === value)
+  const reading = ladder?.readings[pointer]?.[system]
+  const understood = reading && unitOf(reading) !== unitOf(value) ? `read as ${reading}` : ' '
+  const name = note ?? label
+  return (
+    <Box>
+      <TextField variant="filled" fullWidth id={fieldId(pointer)} label={label} value={value} error={!!problem} autoComplete="off" slotProps={{ htmlInput: { 'data-pointer': pointer, 'aria-label': name } }}
+        helperText={problem ? `${problem.message}; ${problem.expected}` : value === '' ? 'not given' : understood}
+        onChange={(event) => editor.change({ [pointer]: event.target.value === '' ? null : event.target.value }, `${name} typed`, 'typing')}
+        onBlur={() => editor.settle(`${name} typed`)} onKeyDown={(event) => event.key === 'Enter' && editor.settle(`${name} typed`)} />
+      {problem?.message.startsWith('the unit is missing') && (
+        <Box sx={{ display: 'flex', gap: 0.5, mt: 0.5 }}>
+          {UNITS[kind]!.map((unit) => <Button key={unit} size="small" variant="outlined" sx={{ minWidth: 40 }} onClick={() => editor.change({ [pointer]: `${value.trim()} ${unit}` }, `${name} typed`)}>{unit}</Button>)}
+        </Box>
+      )}
+    </Box>
+  )
+}
+
+export function WordsField({ editor, pointer, label, note }: Omit<FieldProps, 'ladder'>) {
+  const value = (at(editor.document, pointer) as string | null) ?? ''
+  return (
+    <TextField variant="filled" fullWidth id={fieldId(pointer)} label={label} value={value} autoComplete="off" slotProps={{ htmlInput: { 'data-pointer': pointer, maxLength: 200, 'aria-label': note ?? label } }}
+      onChange={(event) => editor.change({ [pointer]: event.target.value }, `${note ?? label} typed`, 'typing')} onBlur={() => editor.settle(`${note ?? label} typed`)} />
+  )
+}
+
+export function ChoiceField({ id, label, value, choices, onChoose, note }: { id: string; label: string; value: string; choices: [string, string][]; onChoose: (value: string) => void; note?: string }) {
+  return (
+    <TextField variant="filled" fullWidth select id={id} label={label} value={value} slotProps={{ select: { native: true }, htmlInput: { 'aria-label': note ?? label } }} onChange={(event) => onChoose(event.target.value)}>
+      {choices.map(([choice, words]) => <option key={choice} value={choice}>{words}</option>)}
+    </TextField>
+  )
+}
+
+export const Row = ({ children, columns }: { children: ReactNode; columns: string }) => <Box sx={{ display: 'grid', gridTemplateColumns: columns, gap: '8px', alignItems: 'start', mb: '4px' }}>{children}</Box>
+
+export const Heading = ({ children, aside }: { children: ReactNode; aside?: ReactNode }) => (
+  <Box sx={{ display: 'flex', alignItems: 'baseline', borderBottom: '1.5px solid var(--ink)', mt: '12px', mb: '6px', pb: '2px' }}>
+    <Box component="h3" sx={{ m: 0, fontSize: 16, fontWeight: 600 }}>{children}</Box>
+    {aside && <Box sx={{ ml: 'auto', fontSize: 14, color: 'var(--ink2)', fontFamily: figures }}>{aside}</Box>}
+  </Box>
+)
+
+export function Needs({ rung, go }: { rung: Rung; go: PanelProps['go'] }) {
+  return rung.missing.map((missing) => (
+    <Box key={missing.what} sx={{ display: 'flex', alignItems: 'center', gap: 1, border: '1.5px dashed var(--ink)', p: '6px 10px', mb: '8px' }}>
+      <Box sx={{ flex: 1, lineHeight: 1.25 }}>Needed: {missing.what}</Box>
+      {missing.pointer && <Button size="small" variant="outlined" onClick={() => go(missing.pointer!)}>Go to it</Button>}
+    </Box>
+  ))
+}
+
+export function Parts({ rung }: { rung: Rung }) {
+  const shown = useShown()
+  if (rung.parts.length === 0) return null
+  return (
+    <Box component="table" sx={{ width: '100%', borderCollapse: 'collapse', fontFamily: figures, fontSize: 16, '& td': { borderBottom: '1px solid var(--line)', py: '3px', verticalAlign: 'top' } }}>
+      <tbody>
+        {rung.parts.map((part) => (
+          <tr key={part.name} data-part={part.name}>
+            <Box component="td" sx={{ width: 62 }}><RungBar verdict={part.verdict} share={part.utilisation?.value ?? null} width={50} height={10} stiles plain /></Box>
+            <td>{part.name.replaceAll('_', ' ')}{part.note && <Box sx={{ fontSize: 14, color: 'var(--ink2)' }}>{shown(part.note)}</Box>}</td>
+            <Box component="td" sx={{ textAlign: 'right', whiteSpace: 'nowrap' }}>{part.demand && part.capacity && `${shown(part.demand)} of ${shown(part.capacity)}`}{part.nominal && <Box sx={{ fontSize: 14, color: 'var(--ink2)' }}>nominal {shown(part.nominal)}</Box>}</Box>
+            <Box component="td" sx={{ textAlign: 'right', pl: 1, fontWeight: 600, whiteSpace: 'nowrap', color: COLOUR[part.verdict] }}>{part.utilisation ? shown(part.utilisation) : WORD[part.verdict]}</Box>
+          </tr>
+        ))}
+      </tbody>
+    </Box>
+  )
+}
+
+// Every line of arithmetic with its source. Touching a line lights what it speaks of in the drawing.
+export function Working({ rung, light }: { rung: Rung; light: PanelProps['light'] }) {
+  const { system } = usePreferences().preferences
+  const shown = useShown()
+  if (rung.working.length === 0) return null
+  return (
+    <>
+      <Heading aside={rung.subject}>Working</Heading>
+      <Box component="dl" aria-label="Working" sx={{ m: 0, fontFamily: figures, fontSize: 16 }}>
+        {rung.working.map((line, index) => (
+          <Box key={index} data-line={line.symbol} onMouseEnter={() => light(line.about)} onMouseLeave={() => light(null)} sx={{ display: 'grid', gridTemplateColumns: '40px 1fr auto', columnGap: '6px', py: '2px', '&:hover': { bgcolor: 'var(--wash)' } }}>
+            <Box component="dt" sx={{ fontWeight: 600 }}>{line.symbol}</Box>
+            <Box component="dd" sx={{ m: 0, minWidth: 0, overflowWrap: 'anywhere', lineHeight: 1.2 }}>
+              {line[system] ?? ''}{line.formula && <Box component="span" sx={{ display: 'block', fontSize: 14, color: 'var(--ink2)' }}>{line.formula}</Box>}
+              {line.source && <Box component="span" sx={{ display: 'block', fontSize: 14, color: 'var(--ink2)' }}>{line.source}</Box>}
+            </Box>
+            <Box component="dd" sx={{ m: 0, textAlign: 'right', fontWeight: 600, whiteSpace: 'nowrap' }}>{shown(line.result)}</Box>
+          </Box>
+        ))}
+        {rung.demand && rung.capacity && rung.utilisation && (
+          <Box sx={{ display: 'grid', gridTemplateColumns: '40px 1fr auto', columnGap: '6px', borderTop: '1.5px solid var(--ink)', pt: '3px', fontWeight: 600, color: COLOUR[rung.verdict] }}>
+            <dt>U</dt><Box component="dd" sx={{ m: 0 }}>{shown(rung.demand)} / {shown(rung.capacity)}</Box><Box component="dd" sx={{ m: 0 }}>{shown(rung.utilisation)}</Box>
+          </Box>
+        )}
+      </Box>
+    </>
+  )
+}
+
+export function Cautions({ rung }: { rung: Rung }) {
+  const shown = useShown()
+  return rung.cautions.map((caution, index) => (
+    <Box key={index} sx={{ display: 'flex', gap: '10px', mt: '8px', lineHeight: 1.3 }}>
+      <Box component="svg" width={15} height={15} viewBox="0 0 15 15" role="img" aria-label="caution" sx={{ flex: 'none', mt: '3px' }}><rect x={1} y={1} width={13} height={13} fill="var(--tightFill)" stroke="var(--ink)" strokeWidth={1.6} /><path d="M2 13L13 2M2 7L7 2M7 13L13 7" stroke="var(--ink)" strokeWidth={1.2} /></Box>
+      <span>{shown(caution.text)}</span>
+    </Box>
+  ))
+}

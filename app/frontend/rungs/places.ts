@@ -1,0 +1,13 @@
+import type { RungId } from '../ladder/Ladder'
+
+// Which panel has the field of a place in the plan.
+const PLACES: [RegExp, RungId][] = [
+  [/^\/load/, 'load'], [/^\/rigging\/(hook_height|set_by|legs\/\d+\/length)/, 'level'], [/^\/rigging/, 'slings'], [/^\/crane\/(chart|as_rigged)/, 'chart'],
+  [/^\/crane\/(parts_of_line|deductions)/, 'hoist'], [/^\/crane\/(obstacle_height|stations\/\d+\/support_height)/, 'height'], [/^\/crane/, 'crane'],
+]
+export const panelOf = (pointer: string): RungId | undefined => PLACES.find(([place]) => place.test(pointer))?.[1]
+export const fieldId = (pointer: string) => `field${pointer.replaceAll('/', '-')}`
+
+const WORDS: Record<string, string> = { bare: 'weight', cg: 'centre of gravity', as_rigged: 'as rigged', '0': 'first', '1': 'second' }
+// A place of the plan in plain words, for a list of differences.
+export const wordsOf = (pointer: string) => pointer.split('/').slice(1).map((part) => WORDS[part] ?? part.replaceAll('_', ' ')).join(', ')

@@ -1,0 +1,149 @@
+import Box from '@mui/material/Box'
+import IconButton from '@mui/material/IconButton'
+import type { Drawing, Ladder, Reach, Rung } from '../api/ladder.generated'
+import type { Plan } from '../api/plan.generated'
+import { useShown } from '../display/preferences'
+import { AngleSign, Label } from '../drawing/figures'
+import { Elevation } from '../drawing/Elevation'
+import { PlanView } from '../drawing/PlanView'
+import { FRAME, ReachStrip } from '../drawing/ReachStrip'
+import { elevationScale, reachScale, type ElevationScale, type Place } from '../drawing/scale'
+import type { RungId } from '../ladder/Ladder'
+import { barOf, layoutRungs } from '../ladder/layout'
+import { figures, GROUND_FROM_BOTTOM, STILES, STRIP_HEIGHT, LADDER_WIDTH } from '../theme/tokens'
+import type { Editor } from './usePlanEditor'
+
+const PICK_X = 164
+const HOOK_TOP = 92
+const CARD_WIDTH = 284
+const CARD_FROM = 520
+
+export interface Layout {
+  tops: Record<string, number>; height: number; width: number; ground: number; drawing: Drawing | null; scale: ElevationScale | null; reach: Reach | null; strip: ReturnType<typeof reachScale> | null
+  frozen: Frozen | null; things: Record<string, { x: number; y: number }>; right: number; card: boolean
+}
+
+// What stays as it was while something is dragged, so that what is under the hand moves as the hand does.
+export interface Frozen { of: Plan | null; scale: ElevationScale | null; drawing: Drawing | null; strip: ReturnType<typeof reachScale> | null }
+
+export function sheetLayout({ ladder, frozen, width, height }: { ladder: Ladder | null; frozen: Frozen | null; width: number; height: number }): Layout {
+  const ground = height - GROUND_FROM_BOTTOM
+  const card = width >= CARD_FROM
+  const right = width - 8
+  const drawing = ladder?.drawing ?? null
+  const reach = ladder?.reach ?? null
+  const room = { top: STRIP_HEIGHT + HOOK_TOP, left: 22, right: card ? width - CARD_WIDTH - 74 : width - 60 }
+
+  const pick = reach?.stations[0]
+  const strip = frozen?.strip ?? (reach && fitStrip(reach, right))
+  const hookX = strip && pick ? Math.max(FRAME.left, Math.min(right - 40, strip.x(pick.radius.value))) : PICK_X
+  const scale = drawing && (frozen?.scale ? withPerMetre(drawing, hookX, ground, frozen.scale.perMetre) : elevationScale(drawing, hookX, ground, room))
+
+  const things = thingsOf(drawing, scale, ground, PICK_X)
+  const wanted = (ladder?.rungs ?? []).map((rung) => ({ id: rung.id, y: things[rung.id]?.y ?? 0 }))
+  return { tops: layoutRungs(wanted, 4, ground - 2), height, width, ground, drawing, scale, reach, strip, frozen, things, right, card }
+}
+
+// Pick on the hook's plumb line, the end of the chart at the right.
+const fitStrip = (reach: Reach, right: number) => {
+  const start = reach.stations[0]?.radius.value ?? reach.steps[0]?.from_m ?? 0
+  const farthest = Math.max(reach.steps.filter((step) => step.kg !== null).at(-1)?.to_m ?? 0, ...reach.stations.map((station) => station.loaded_radius.value)) + 0.6
+  const most = Math.max(...reach.steps.filter((step) => step.to_m > start - 3).map((step) => step.kg ?? 0), reach.gross?.value ?? 0) * 1.04
+  return reachScale(start, farthest, most, { left: FRAME.left, pickX: PICK_X, right, top: FRAME.top, bottom: FRAME.bottom })
+}
+
+const withPerMetre = (drawing: Drawing, hookX: number, ground: number, perMetre: number): ElevationScale => {
+  const unit = elevationScale(drawing, 0, 0, { top: -1e9, left: -1e9, right: 1e9 })
+  const factor = perMetre / unit.perMetre
+  const hook = { x: hookX, y: ground + unit.hook.y * factor }
+  return { perMetre, ground, hook, x: (place) => hookX + unit.x(place) * factor, y: (place) => ground + unit.y(place) * factor }
+}
+
+// Where on the sheet the thing stands that each rung checks.
+const thingsOf = (drawing: Drawing | null, scale: ElevationScale | null, ground: number, pickX: number): Record<string, { x: number; y: number }> => {
+  const strip = { height: { x: pickX, y: STRIP_HEIGHT + 8 }, chart: { x: 34, y: 112 }, crane: { x: FRAME.left, y: 34 } }
+  if (!drawing || !scale) return { ...strip, load: { x: 40, y: ground - 60 }, level: { x: 40, y: ground - 130 }, angle: { x: 40, y: ground - 200 }, slings: { x: 40, y: ground - 280 }, hoist: { x: pickX, y: ground - 380 } }
+  const first = drawing.points[0]!.at as Place
+  const point = { x: scale.x(first), y: scale.y(first) }
+  const [length, , tall] = drawing.size as Place
+  const left = Math.min(scale.x([0, 0, 0]), scale.x([length, 0, tall]))
+  const between = (share: number) => ({ x: scale.hook.x + (point.x - scale.hook.x) * share, y: scale.hook.y + (point.y - scale.hook.y) * share })
+  return { ...strip, load: { x: left, y: (scale.y([0, 0, 0]) + scale.y([0, 0, tall])) / 2 + 8 }, level: { x: left, y: scale.y([0, 0, tall]) + 6 }, angle: between(0.8), slings: between(0.42), hoist: { x: scale.hook.x - 16, y: scale.hook.y - 56 } }
+}
+
+interface Props { editor: Editor; ladder: Ladder | null; layout: Layout; leaders: boolean; selected: RungId; leg: number; setLeg: (leg: number) => void; select: (id: RungId) => void; working: boolean; lit: string | null }
+
+export function Sheet({ editor, ladder, layout, leaders, selected, leg, setLeg, select, working, lit }: Props) {
+  const { drawing, scale, reach, strip, ground, width, height, frozen, card } = layout
+  const shown = useShown()
+  const chart = ladder?.rungs.find((rung) => rung.id === 'chart')
+  return (
+    <>
+      <Box component="svg" width={width} height={height} aria-label="The lift, to scale" role="group" sx={{ position: 'absolute', inset: 0, overflow: 'visible', userSelect: 'none' }}>
+        <defs><pattern id="earth" width={9} height={9} patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><rect width={1.4} height={9} fill="var(--ink2)" /></pattern></defs>
+        <rect x={0} y={ground} width={width} height={12} fill="url(#earth)" opacity={0.5} />
+        <path d={`M0 ${STRIP_HEIGHT}H${width}`} stroke="var(--ink)" strokeWidth={1.5} />
+        <path d={`M${-LADDER_WIDTH} ${ground}H${width}`} stroke="var(--ink)" strokeWidth={2.5} />
+        {leaders && ladder?.rungs.map((rung) => <Leader key={rung.id} y={barOf(layout.tops[rung.id] ?? 0) + 2} thing={layout.things[rung.id]} heavy={rung.id === selected} />)}
+        {reach && strip
+          ? <ReachStrip reach={reach} scale={strip} right={layout.right} editor={editor} working={working} onSelect={() => select('crane')} />
+          : <Label x={36} y={100} size={17}>{working ? 'working' : chart?.verdict === 'stop' ? `Chart: ${shown(chart.note)}. No steps are drawn.` : 'Crane: no chart that can be read here yet.'}</Label>}
+        {drawing && scale
+          ? <Elevation drawing={drawing} ghost={frozen?.drawing ?? null} ghostScale={frozen?.scale ?? null} scale={scale} plan={editor.document} editor={editor} working={working} leg={Math.min(leg, drawing.points.length - 1)} onLeg={setLeg} onRung={select} top={STRIP_HEIGHT} width={width} lit={lit} />
+          : <Label x={36} y={ground - 40} size={17}>{working ? 'working' : 'Nothing to draw yet: size, centre of gravity and points of the load are needed.'}</Label>}
+      </Box>
+      <Box sx={{ position: 'absolute', top: STRIP_HEIGHT + 12, right: 12, width: card ? CARD_WIDTH : 'auto' }}>
+        <History editor={editor} />
+        {card && drawing?.hook && <LegCard drawing={drawing} leg={Math.min(leg, drawing.legs.length - 1)} working={working} />}
+      </Box>
+      {card && drawing && <Box sx={{ position: 'absolute', right: 12, bottom: GROUND_FROM_BOTTOM + 10, width: CARD_WIDTH }}><PlanView drawing={drawing} width={CARD_WIDTH} height={Math.max(120, Math.min(190, height - STRIP_HEIGHT - GROUND_FROM_BOTTOM - 300))} leg={leg} working={working} /></Box>}
+    </>
+  )
+}
+
+// From the right stile to the thing; bent where the rung had to move.
+function Leader({ y, thing, heavy }: { y: number; thing: { x: number; y: number } | undefined; heavy: boolean }) {
+  if (!thing) return null
+  const out = STILES.right - LADDER_WIDTH
+  const bend = Math.min(16, thing.x - 20)
+  return (
+    <g aria-hidden pointerEvents="none" stroke={heavy ? 'var(--mark)' : 'var(--ink)'} strokeWidth={heavy ? 2.4 : 1}>
+      <path d={`M${out} ${y}H${bend - 14}L${bend} ${thing.y}H${thing.x}`} fill="none" />
+      <circle cx={thing.x} cy={thing.y} r={heavy ? 4.5 : 3} fill={heavy ? 'var(--mark)' : 'var(--ink)'} stroke="none" />
+    </g>
+  )
+}
+
+function History({ editor }: { editor: Editor }) {
+  const arrow = { width: 44, height: 44, border: '1.5px solid var(--ink)', borderRadius: 0, bgcolor: 'var(--chalk)', color: 'var(--ink)', '&.Mui-disabled': { color: 'var(--line)' } }
+  return (
+    <Box sx={{ display: 'flex', gap: 0, justifyContent: 'flex-end', mb: '8px' }}>
+      <IconButton sx={arrow} disabled={!editor.undoNote} aria-label={editor.undoNote ? `Undo: ${editor.undoNote}` : 'Undo'} title={editor.undoNote ? `Undo: ${editor.undoNote}` : undefined} onClick={editor.undo}><svg width={24} height={24} viewBox="0 0 24 24" fill="none" stroke="currentColor" strokeWidth={2} aria-hidden><path d="M9 5L4 10L9 15M4 10H15A5 5 0 0 1 15 20H9" /></svg></IconButton>
+      <IconButton sx={{ ...arrow, borderLeft: 0 }} disabled={!editor.redoNote} aria-label={editor.redoNote ? `Redo: ${editor.redoNote}` : 'Redo'} title={editor.redoNote ? `Redo: ${editor.redoNote}` : undefined} onClick={editor.redo}><svg width={24} height={24} viewBox="0 0 24 24" fill="none" stroke="currentColor" strokeWidth={2} aria-hidden><path d="M15 5L20 10L15 15M20 10H9A5 5 0 0 0 9 20H15" /></svg></IconButton>
+    </Box>
+  )
+}
+
+// The selected leg in all three conventions.
+function LegCard({ drawing, leg, working }: { drawing: Drawing; leg: number; working: boolean }) {
+  const shown = useShown()
+  const one = drawing.legs[leg]
+  if (!one) return null
+  const angles: [Parameters<typeof AngleSign>[0]['convention'], Rung['demand'], string][] = [['horizontal', one.from_horizontal, 'from horizontal'], ['plumb', one.from_plumb, 'from plumb'], ['included', one.included, drawing.legs.length > 1 ? 'included, both legs' : 'included']]
+  return (
+    <Box data-leg-card>
+      <Box sx={{ display: 'flex', alignItems: 'baseline', borderBottom: '1.5px solid var(--ink)', pb: '2px' }}>
+        <Box component="h2" sx={{ m: 0, fontSize: 17, fontWeight: 600 }}>{one.name} leg</Box>
+        <Box sx={{ ml: 'auto', fontFamily: figures, fontSize: 16 }}>{working ? 'working' : `${shown(one.length)} as it hangs`}</Box>
+      </Box>
+      {angles.map(([convention, figure, words]) => (
+        <Box key={words} sx={{ display: 'grid', gridTemplateColumns: '40px 76px 1fr', alignItems: 'center', pt: '5px' }}>
+          <AngleSign convention={convention} />
+          <Box sx={{ fontFamily: figures, fontSize: 25, lineHeight: 1.1, fontWeight: 600, color: 'var(--mark)' }}>{working ? '–' : shown(figure)}</Box>
+          <span>{words}</span>
+        </Box>
+      ))}
+      <Box sx={{ fontFamily: figures, fontSize: 14, color: 'var(--ink2)', pt: '5px' }}>Nominal angles, true. Flags carry the worst tension.</Box>
+    </Box>
+  )
+}

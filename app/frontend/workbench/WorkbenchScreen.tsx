@@ -1,0 +1,20 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import { useQuery } from '@tanstack/react-query'
+import { Link, useParams } from 'react-router'
+import { api, Refused } from '../api/client'
+import { Workbench } from './Workbench'
+
+// Fetches a plan and opens it. Each visit reads it afresh.
+export function WorkbenchScreen() {
+  const { id = '' } = useParams()
+  const plan = useQuery({ queryKey: ['plan', id], queryFn: () => api.plan(id), gcTime: 0, staleTime: Infinity, retry: false })
+  if (plan.data) return <Workbench key={id} whole={plan.data} />
+  const missing = plan.error instanceof Refused && plan.error.status === 404
+  return (
+    <Box component="main" sx={{ p: 4 }} role={plan.isError ? 'alert' : 'status'}>
+      <Box component="h1" sx={{ fontSize: 22 }}>{plan.isError ? (missing ? 'There is no plan at this address.' : `The plan could not be read: ${plan.error.message}`) : 'Reading the plan'}</Box>
+      {plan.isError && <Box sx={{ display: 'flex', gap: 2 }}>{!missing && <Button variant="outlined" onClick={() => void plan.refetch()}>Read it again</Button>}<Button variant="contained" component={Link} to="/">To the board</Button></Box>}
+    </Box>
+  )
+}

@@ -1,0 +1,62 @@
+// Places of a plan document by JSON pointer. Documents are never changed in place.
+export type Json = string | number | boolean | null | Json[] | { [key: string]: Json }
+
+const parts = (pointer: string) => pointer.split('/').slice(1).map((part) => part.replaceAll('~1', '/').replaceAll('~0', '~'))
+const escaped = (part: string) => part.replaceAll('~', '~0').replaceAll('/', '~1')
+
+export const at = (data: unknown, pointer: string): unknown =>
+  parts(pointer).reduce<unknown>((place, part) => (place as Record<string, unknown> | null | undefined)?.[part], data)
+
+const put = (data: unknown, path: string[], value: unknown): unknown => {
+  const [key, ...rest] = path
+  if (key === undefined) return value
+  if (Array.isArray(data)) return data.map((item: unknown, index) => (String(index) === key ? put(item, rest, value) : item))
+  const place = (data ?? {}) as Record<string, unknown>
+  if (value === undefined && rest.length === 0) return Object.fromEntries(Object.entries(place).filter(([name]) => name !== key))
+  return { ...place, [key]: put(place[key], rest, value) }
+}
+
+// The document with other values at some places; undefined takes a key away.
+export const withValues = <T,>(document: T, changes: Record<string, unknown>): T =>
+  Object.entries(changes).reduce<unknown>((now, [pointer, value]) => put(now, parts(pointer), value), document) as T
+
+// Every leaf by pointer. Snapshots and lists whose length may differ are leaves of their own.
+const leaves = (data: unknown, pointer = '', found = new Map<string, string>()): Map<string, string> => {
+  const whole = Array.isArray(data) || /^\/snapshots\/\w+\/[^/]+$/.test(pointer)
+  if (data !== null && typeof data === 'object' && !(whole && !/^\/(load\/points|rigging\/legs|crane\/stations)$/.test(pointer))) {
+    Object.entries(data).forEach(([key, value]) => leaves(value, `${pointer}/${escaped(key)}`, found))
+  } else {
+    found.set(pointer, JSON.stringify(data))
+  }
+  return found
+}
+
+export interface Clash { pointer: string; mine: unknown; theirs: unknown }
+const parsed = (text: string | undefined): unknown => (text === undefined ? undefined : JSON.parse(text))
+
+// Three-way: what only one side changed is taken; what both changed differently is a clash, theirs for now.
+// Where points were added or taken away the lists cannot be mixed, and the whole list is the clash.
+export const merge = <T,>(base: T, mine: T, theirs: T): { merged: T; clashes: Clash[]; taken: string[] } => {
+  const lists = ['/load/points', '/rigging/legs']
+  const reshaped = lists.some((list) => new Set([base, mine, theirs].map((one) => (at(one, list) as unknown[] | undefined)?.length)).size > 1)
+  const [was, own, other] = [base, mine, theirs].map((one) => {
+    const found = leaves(one)
+    if (!reshaped) return found
+    lists.forEach((list) => {
+      ;[...found.keys()].filter((key) => key.startsWith(`${list}/`)).forEach((key) => found.delete(key))
+      found.set(list, JSON.stringify(at(one, list)))
+    })
+    return found
+  }) as [Map<string, string>, Map<string, string>, Map<string, string>]
+  const changes: Record<string, unknown> = {}
+  const clashes: Clash[] = []
+  const taken: string[] = []
+  new Set([...own.keys(), ...other.keys(), ...was.keys()]).forEach((pointer) => {
+    const [before, left, right] = [was.get(pointer), own.get(pointer), other.get(pointer)]
+    if (left === right || left === before) {
+      if (left !== right) taken.push(pointer)
+    } else if (right === before) changes[pointer] = parsed(left)
+    else clashes.push({ pointer, mine: parsed(left), theirs: parsed(right) })
+  })
+  return { merged: withValues(theirs, changes), clashes, taken }
+}

@@ -1,0 +1,50 @@
+import { useEffect, useRef, useState } from 'react'
+import { api, Refused, type Fault } from '../api/client'
+import type { Ladder } from '../api/ladder.generated'
+import type { Plan } from '../api/plan.generated'
+
+export const PATIENCE_MS = 150
+
+export interface Checked { ladder: Ladder | null; of: Plan | null; working: boolean; faults: Fault[]; silentSince: Date | null }
+
+// Keeps asking the server for the ladder of the newest document: one question at a time, the newest next, so
+// that an older answer can never stand over a newer one. A ladder that is older than its document for longer
+// than a moment counts as working, and is not to be shown as current.
+export function useChecker(document: Plan, first: Ladder): Checked {
+  const [answer, setAnswer] = useState<Omit<Checked, 'working'>>({ ladder: first, of: document, faults: [], silentSince: null })
+  const [lateAfter, setLateAfter] = useState<unknown>(null)
+  const unanswered = useRef<{ after: unknown; since: number } | null>(null)
+  const newest = useRef(document)
+  const asking = useRef(false)
+
+  useEffect(() => {
+    newest.current = document
+    if (answer.of === document) {
+      unanswered.current = null
+      return
+    }
+    if (unanswered.current?.after !== answer) unanswered.current = { after: answer, since: performance.now() }
+    const timer = setTimeout(() => setLateAfter(answer), PATIENCE_MS - (performance.now() - unanswered.current!.since))
+    if (!asking.current) void ask()
+    return () => clearTimeout(timer)
+
+    async function ask() {
+      asking.current = true
+      for (let asked: Plan | null = null; asked !== newest.current; ) {
+        asked = newest.current
+        try {
+          const ladder = await api.check(asked)
+          setAnswer({ ladder, of: asked, faults: [], silentSince: null })
+        } catch (error) {
+          const refused = error instanceof Refused ? error : new Refused(0, [])
+          setAnswer((now) => ({ ladder: null, of: asked, faults: refused.faults, silentSince: refused.status === 0 ? (now.silentSince ?? new Date()) : null }))
+          if (refused.status === 0) await new Promise((resolve) => setTimeout(resolve, 2000))
+          if (refused.status === 0) asked = null
+        }
+      }
+      asking.current = false
+    }
+  }, [document, answer])
+
+  return { ...answer, working: answer.of !== document && lateAfter === answer }
+}

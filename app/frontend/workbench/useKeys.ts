@@ -1,0 +1,37 @@
+import { useEffect } from 'react'
+import type { Ladder } from '../api/ladder.generated'
+import { usePreferences } from '../display/preferences'
+import type { RungId } from '../ladder/Ladder'
+import type { Editor } from './usePlanEditor'
+
+interface Given { editor: Editor; ladder: Ladder | null; selected: RungId; select: (id: RungId) => void; setLeg: (leg: number) => void; enabled: boolean; close: () => void }
+
+// Keys of the workbench; none of them while a field, a list or a dialog has the keyboard.
+export function useKeys({ editor, ladder, selected, select, setLeg, enabled, close }: Given) {
+  const { preferences, prefer } = usePreferences()
+  useEffect(() => {
+    const onKeyDown = (event: KeyboardEvent) => {
+      const target = event.target as HTMLElement
+      if (event.defaultPrevented || target.closest('input, select, textarea, [role="dialog"], [role="menu"]')) return
+      const key = event.key.toLowerCase()
+      if ((event.ctrlKey || event.metaKey) && key === 'z') {
+        event.preventDefault()
+        return event.shiftKey ? editor.redo() : editor.undo()
+      }
+      if (!enabled || event.ctrlKey || event.metaKey || event.altKey) return
+      const ids = ladder?.rungs.map((rung) => rung.id) ?? []
+      const index = ids.indexOf(selected)
+      const climb: Record<string, RungId | undefined> = { arrowup: ids[Math.min(ids.length - 1, index + 1)], arrowdown: ids[Math.max(0, index - 1)], home: ids[0], end: ids.at(-1), g: ladder?.governs[0] as RungId | undefined }
+      const scrolls = target.closest('[role="region"]') && key.startsWith('arrow')
+      if (climb[key] && !scrolls) {
+        event.preventDefault()
+        select(climb[key])
+      } else if (key === '1' || key === '2') setLeg(Number(key) - 1)
+      else if (key === 'u') prefer({ system: preferences.system === 'metric' ? 'us' : 'metric' })
+      else if (key === 'n') prefer({ night: !preferences.night })
+      else if (key === 'escape') close()
+    }
+    window.addEventListener('keydown', onKeyDown)
+    return () => window.removeEventListener('keydown', onKeyDown)
+  }, [editor, ladder, selected, select, setLeg, enabled, close, preferences, prefer])
+}

@@ -1,0 +1,33 @@
+# A lift plan and every revision of its document. Saving through `revise` is guarded by lock_version: whoever
+# saved first wins, and the second is told.
+class Plan < ApplicationRecord
+  has_many :revisions, -> { order(:number) }, dependent: :restrict_with_exception, inverse_of: :plan
+  has_one :current, -> { order(number: :desc) }, class_name: "Revision", inverse_of: :plan, dependent: nil
+
+  validates :title, presence: true
+
+  # document: a plan document that DustLadder::PlanFile has accepted.
+  def self.start(document, note: "started")
+    transaction { create!(header(document)).tap { |plan| plan.revisions.create!(number: 1, document: document, note: note) } }
+  end
+
+  def self.blank(title)
+    DustLadder::PlanFile.blank(title: title, rule_set: DustLadder::RuleSet.shipped("strict"))
+  end
+
+  def self.header(document) = { title: document["title"], lift_at: document["lift_at"] }
+
+  # Keeps a new revision, if nobody saved since lock_version. Raises ActiveRecord::StaleObjectError.
+  def revise(document, lock_version:, note:)
+    transaction do
+      self.lock_version = lock_version
+      # Every save counts as a change, so that the lock moves even when the header stays the same.
+      update!(**self.class.header(document), updated_at: Time.current)
+      revisions.create!(number: revisions.maximum(:number) + 1, document: document, note: note)
+    end
+    reset_current
+  end
+
+  def document = current.document
+  def ladder = DustLadder.check(document)
+end

@@ -1,0 +1,48 @@
+# This file is auto-generated from the current state of the database. Instead
+# of editing this file, please use the migrations feature of Active Record to
+# incrementally modify your database, and then regenerate this schema definition.
+#
+# This file is the source Rails uses to define your schema when running `bin/rails
+# db:schema:load`. When creating a new database, `bin/rails db:schema:load` tends to
+# be faster and is potentially less error prone than running all of your
+# migrations from scratch. Old migrations may fail to apply correctly if those
+# migrations use external dependencies or application code.
+#
+# It's strongly recommended that you check this file into your version control system.
+
+ActiveRecord::Schema[7.2].define(version: 2026_11_23_000001) do
+  create_table "charts", force: :cascade do |t|
+    t.string "identifier", null: false
+    t.json "data", null: false
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["identifier"], name: "index_charts_on_identifier", unique: true
+  end
+
+  create_table "plans", force: :cascade do |t|
+    t.string "title", null: false
+    t.string "lift_at"
+    t.integer "lock_version", default: 0, null: false
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+  end
+
+  create_table "revisions", force: :cascade do |t|
+    t.integer "plan_id", null: false
+    t.integer "number", null: false
+    t.string "note", default: "", null: false
+    t.json "document", null: false
+    t.datetime "created_at", null: false
+    t.index ["plan_id", "number"], name: "index_revisions_on_plan_id_and_number", unique: true
+  end
+
+  create_table "slings", force: :cascade do |t|
+    t.string "number", null: false
+    t.json "data", null: false
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["number"], name: "index_slings_on_number", unique: true
+  end
+
+  add_foreign_key "revisions", "plans"
+end
