@@ -5,12 +5,12 @@ module Api
     before_action :refuse_oversized
 
     rescue_from DustLadder::PlanFile::Invalid do |error|
-      render json: { errors: error.errors }, status: :unprocessable_entity
+      render json: { errors: error.errors }, status: :unprocessable_content
     end
     rescue_from ActiveRecord::RecordNotFound do
       refuse "there is nothing at this address", "a plan, or a revision of one, that was made here", :not_found
     end
-    rescue_from ActionDispatch::Http::Parameters::ParseError do
+    rescue_from ActionDispatch::Http::Parameters::ParseError, JSON::ParserError do
       refuse "the request is not whole JSON", "a JSON object", :bad_request
     end
     rescue_from ActionController::ParameterMissing do |error|
@@ -22,7 +22,7 @@ module Api
     def refuse_oversized
       return if request.content_length.to_i <= Rails.configuration.x.largest_request
 
-      refuse "this is #{request.content_length} bytes", "at most #{DustLadder::PlanFile::LARGEST} bytes (5 MB)", :payload_too_large
+      refuse "this is #{request.content_length} bytes", "at most #{DustLadder::PlanFile::LARGEST} bytes (5 MB)", :content_too_large
     end
 
     # The plan document of the request, accepted. Raises DustLadder::PlanFile::Invalid.

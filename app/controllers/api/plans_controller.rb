@@ -21,11 +21,14 @@ module Api
 
     def update
       plan = Plan.find(params[:id])
-      plan.revise(document, lock_version: Integer(params.require(:lock_version)), note: body["note"].to_s.first(200))
+      plan.revise(document, lock_version: lock_version, note: body["note"].to_s.first(200))
       render json: state(plan)
     end
 
     private
+
+    # The state that the saver started from; a request without it cannot be guarded.
+    def lock_version = Integer(body["lock_version"], exception: false) || raise(ActionController::ParameterMissing, :lock_version)
 
     def file_text
       file = params[:file]

@@ -82,10 +82,10 @@ export function Elevation({ drawing, ghost, ghostScale, scale, plan, editor, wor
         <Flag key={one.name} x={points.length > 1 ? x + (points[index]!.x < hook.x ? -1 : 1) * 13 : x + 13} y={y - (one.from_horizontal.value < 40 ? 34 : 8)} left={points.length > 1 && points[index]!.x < hook.x} name={one.name}
           value={working ? 'working' : shown(one.worst) || 'not known'} verdict={working ? 'not_known' : one.verdict} selected={index === selected} />
       ))}
-      <Dimensions drawing={drawing} scale={scale} points={points} lowest={lowest} right={Math.max(Math.max(...corners.map(({ x }) => x)) + 34, ...flags.map(({ one, x }) => x + 16 + flagWidth(one.name, shown(one.worst)) + 14))} />
+      <Dimensions drawing={drawing} scale={scale} points={points} lowest={lowest} right={Math.max(Math.max(...corners.map(({ x }) => x)) + 34, ...flags.map(({ one, x }) => x + 16 + flagWidth(one.name, shown(one.worst) || 'not known') + 14))} />
       <g transform={`translate(${width - 132} ${scale.ground + 30})`} stroke="var(--ink)" strokeWidth={1.6}>
         <path d={`M${116 - metres * scale.perMetre} 0H116M${116 - metres * scale.perMetre} -5V5M116 -5V5`} />
-        <g stroke="none"><Label x={108 - metres * scale.perMetre} y={5} anchor="end" size={14} weight={500} fill="var(--ink2)">{`0 to ${system === 'us' ? writeLength(metres, 'us') : `${metres} m`}, to scale, seen along y`}</Label></g>
+        <g stroke="none"><Label x={108 - metres * scale.perMetre} y={5} anchor="end" size={14} weight={500} fill="var(--ink2)">{`0 to ${system === 'us' ? writeLength(metres, 'us') : `${metres} m`}${width > 560 ? ', to scale, seen along y' : ''}`}</Label></g>
       </g>
       <Grip id="cg" x={cg.x} y={cg.y + 22} name="Centre of gravity" value={`${writeLength(drawing.cg[0]!, system)} along, ${writeLength(drawing.cg[2]!, system)} up`} perMetre={scale.perMetre} axis="both" onMove={moveCg} onEnd={end('centre of gravity moved')} onSelect={() => onRung('load')} />
       {points.map((point, index) => (

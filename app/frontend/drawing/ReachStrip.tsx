@@ -76,7 +76,7 @@ export function ReachStrip({ reach, scale, right, editor, working, onSelect }: P
       <Label x={FRAME.left - 8} y={FRAME.bottom + 19} anchor="end" size={15} weight={500}>{us ? 'radius, ft' : 'radius, m'}</Label>
       {grossY !== null && <Label x={Math.max(scale.x(reach.stations[0]?.radius.value ?? 0) + 24, Math.min(right - 150, scale.x(reach.stations.at(-1)?.loaded_radius.value ?? 0) + 14))} y={grossY < FRAME.bottom - 22 ? grossY + 17 : grossY - 6} size={16} fill="var(--mark)" halo>{working ? 'working' : `gross load ${shown(reach.gross)}`}</Label>}
       {reach.end && !working && <Label x={right - 4} y={(grossY ?? FRAME.bottom) - 8} anchor="end" size={16} fill="var(--stop)" halo>{`${shown(reach.end)} is the end for this load`}</Label>}
-      <Label x={right} y={FRAME.top - 14} anchor="end" size={16}>{`${reach.title}, ${reach.sectors.join(' and ')}`}</Label>
+      <Label x={right} y={FRAME.top - 14} anchor="end" size={16}>{right > 560 ? `${reach.title}, ${reach.sectors.join(' and ')}` : reach.title.split(',')[0]}</Label>
       {reach.stations.map((station, index) => {
         const x = scale.x(station.radius.value)
         if (x < FRAME.left - 20 || x > right + 20) return null
@@ -84,7 +84,7 @@ export function ReachStrip({ reach, scale, right, editor, working, onSelect }: P
         const capacityY = station.capacity && scale.y(station.capacity.value)
         const near = reach.stations.length > 1 && index === 1 && Math.abs(x - scale.x(reach.stations[0]!.radius.value)) < 190
         const y = FRAME.top + (near ? 38 : 4)
-        const flip = x > right - 170
+        const flip = x > right - 130
         return (
           <g key={station.name}>
             <path d={`M${x} ${y - 14}V${FRAME.bottom}`} stroke="var(--mark)" strokeWidth={2} />

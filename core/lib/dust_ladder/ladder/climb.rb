@@ -15,7 +15,7 @@ module DustLadder
 
       # What a lift needs looked at that no rung here does yet. Shown with every verdict.
       NOT_CHECKED = [
-        "lifting points", "fittings", "edges and bends", "heat", "ground", "wind", "power lines", "gear dates and damage", "crew"
+        "lifting points", "fittings", "edges", "heat", "ground", "wind", "power lines", "gear dates", "crew"
       ].freeze
 
       def initialize(lift)

@@ -1,0 +1,104 @@
+RSpec.describe "The API" do
+  def json = JSON.parse(response.body)
+  def send_json(method, path, body) = public_send(method, path, params: body.is_a?(String) ? body : JSON.generate(body), headers: { "Content-Type" => "application/json" })
+
+  it "answers a document with its ladder and keeps nothing" do
+    expect { send_json(:post, "/api/checks", document: demo_document("counterweight-block")) }.not_to change(Revision, :count)
+    expect(response).to have_http_status(:ok)
+    expect(json).to eq(JSON.parse(JSON.generate(DustLadder.check(demo_document("counterweight-block")).as_json)))
+    expect(DustLadder::PlanFile::Schema.ladder_errors(json)).to eq([])
+  end
+
+  it "keeps the empty cells of a chart on their way in" do
+    send_json(:post, "/api/plans", file: demo_text("feed-horn"))
+    expect(json["document"]).to eq(demo_document("feed-horn"))
+    send_json(:patch, "/api/plans/#{json['id']}", document: json["document"], lock_version: json["lock_version"], note: "same")
+    expect(Plan.last.document).to eq(demo_document("feed-horn"))
+  end
+
+  it "lists plans by day with verdict, governing rung and what they wait for" do
+    %w[azimuth-drive feed-horn cable-girder counterweight-block].each { |name| demo_plan(name) }
+    get "/api/plans"
+    expect(json.map { |plan| plan.values_at("load", "verdict", "governs") }).to eq([ [ "FH-2", "holds", [ "level" ] ], [ "CW-4", "tight", [ "crane" ] ], [ "GD-12", "stop", %w[angle slings] ], [ "AD-1", "not_known", [ "load" ] ] ])
+    expect(json.last["needs"]).to include("the weight is not given")
+  end
+
+  it "starts a blank plan, which knows nothing, and refuses one without a title" do
+    send_json(:post, "/api/plans", title: "New lift")
+    expect(response).to have_http_status(:created)
+    expect(json["ladder"]["rungs"].map { |rung| rung["verdict"] }.uniq).to eq([ "not_known" ])
+    send_json(:post, "/api/plans", {})
+    expect(response).to have_http_status(:bad_request)
+    send_json(:post, "/api/plans", title: "x" * 300)
+    expect(response).to have_http_status(:unprocessable_content)
+    expect(json["errors"].first["pointer"]).to eq("/title")
+  end
+
+  it "tells the second of two savers, with the other's whole state" do
+    plan = demo_plan("feed-horn")
+    send_json(:patch, "/api/plans/#{plan.id}", document: demo_document("feed-horn").merge("site" => "North"), lock_version: 0, note: "a")
+    expect(json).to include("lock_version" => 1, "revision" => 2)
+    send_json(:patch, "/api/plans/#{plan.id}", document: demo_document("feed-horn").merge("site" => "South"), lock_version: 0, note: "b")
+    expect(response).to have_http_status(:conflict)
+    expect(json).to include("lock_version" => 1, "document" => include("site" => "North"))
+    expect(plan.revisions.count).to eq(2)
+  end
+
+  it "gives the plan back as a file that reads as the same plan" do
+    plan = demo_plan("cable-girder")
+    get "/api/plans/#{plan.id}/file"
+    expect(response.headers["Content-Disposition"]).to include("cable-tray-girder-gd-12-under-the-gantry.dust-ladder.json")
+    expect(DustLadder::PlanFile.read(response.body)).to eq(demo_document("cable-girder"))
+  end
+
+  it "takes a plan file in, and refuses another with every place named" do
+    file = ->(text) { Rack::Test::UploadedFile.new(StringIO.new(text), "application/json", original_filename: "plan.json") }
+    post "/api/plans", params: { file: file.(demo_text("feed-horn")) }
+    expect(response).to have_http_status(:created)
+    [ demo_text("feed-horn")[0..500], demo_text("feed-horn").sub('"version": 1', '"version": 9'), "", "\xff\xfe", "[]" ].each do |text|
+      expect { post "/api/plans", params: { file: file.(text) } }.not_to change(Plan, :count)
+      expect(response).to have_http_status(:unprocessable_content)
+      expect(json["errors"].first.keys).to eq(%w[pointer message expected])
+    end
+    post "/api/plans", params: { file: file.(" " * 6.megabytes) }
+    expect(response).to have_http_status(:content_too_large)
+    expect(json["errors"].first["expected"]).to match(/5 MB/)
+  end
+
+  it "answers every bad request with its fault and never with a crash" do
+    plan = demo_plan("feed-horn")
+    bad = demo_document("feed-horn").deep_merge("load" => { "weight" => { "basis" => "hearsay" } })
+    requests = {
+      [ :post, "/api/checks", "{\"document\":" ] => 400, [ :post, "/api/checks", "[]" ] => 400, [ :post, "/api/checks", "{}" ] => 400, [ :post, "/api/checks", { document: 5 } ] => 422, [ :post, "/api/checks", { document: nil } ] => 422,
+      [ :post, "/api/checks", { document: bad } ] => 422, [ :patch, "/api/plans/#{plan.id}", { document: bad, lock_version: 0 } ] => 422, [ :patch, "/api/plans/#{plan.id}", { document: plan.document } ] => 400,
+      [ :patch, "/api/plans/#{plan.id}", { document: plan.document, lock_version: "soon" } ] => 400, [ :patch, "/api/plans/999999", { document: plan.document, lock_version: 0 } ] => 404, [ :get, "/api/plans/999999", "" ] => 404, [ :get, "/api/plans/#{plan.id}/revisions/99", "" ] => 404
+    }
+    requests.each do |(method, path, body), status|
+      send_json(method, path, body)
+      expect([ path, body.to_s[0, 40], response.status ]).to eq([ path, body.to_s[0, 40], status ])
+      expect(json["errors"]).to be_present
+    end
+    expect(plan.revisions.count).to eq(1)
+  end
+
+  it "lists and gives back every revision" do
+    plan = demo_plan("feed-horn")
+    plan.revise(plan.document.merge("site" => "North"), lock_version: 0, note: "site typed")
+    get "/api/plans/#{plan.id}/revisions"
+    expect(json.map { |one| one.values_at("number", "note") }).to eq([ [ 2, "site typed" ], [ 1, "started" ] ])
+    get "/api/plans/#{plan.id}/revisions/1"
+    expect(json["document"]["site"]).to eq("Saltpan Array")
+  end
+
+  it "offers the store, the charts and the rule sets as snapshots that a plan accepts" do
+    load_store
+    document = demo_document("feed-horn")
+    get "/api/slings"
+    document["snapshots"]["slings"] = json.to_h { |piece| [ piece["data"]["number"], piece.slice("digest", "data") ] }
+    get "/api/charts"
+    document["snapshots"]["charts"] = json.to_h { |one| [ one["data"]["id"], one ] }
+    get "/api/rule_sets"
+    document["snapshots"]["rule_sets"] = json.to_h { |set| [ set["data"]["id"], set ] }
+    expect(DustLadder::PlanFile.accept(document)).to eq(document)
+  end
+end

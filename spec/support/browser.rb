@@ -1,0 +1,75 @@
+require "capybara/rspec"
+require "selenium-webdriver"
+require "tmpdir"
+
+# Debian's Chromium, driven for real. Each run has a profile of its own.
+BROWSER_FLAGS = %w[
+  --headless=new --no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking --disable-component-update --disable-sync
+  --force-device-scale-factor=1 --hide-scrollbars
+].freeze
+
+Capybara.register_driver :chromium do |app|
+  options = Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium", args: BROWSER_FLAGS + [ "--window-size=1280,800", "--user-data-dir=#{Dir.mktmpdir('dust-ladder')}" ])
+  options.add_option("goog:loggingPrefs", { performance: "ALL", browser: "ALL" })
+  options.add_preference("download.default_directory", BrowserHelp::DOWNLOADS)
+  Capybara::Selenium::Driver.new(app, browser: :chrome, options: options, service: Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver"))
+end
+Capybara.server = :puma, { Silent: true, Threads: "0:5" }
+Capybara.default_driver = Capybara.javascript_driver = :chromium
+Capybara.default_max_wait_time = 6
+Capybara.enable_aria_label = true
+
+module BrowserHelp
+  DOWNLOADS = Dir.mktmpdir("dust-ladder-downloads")
+
+  # A window of exactly this size inside, whatever the frame around it.
+  def look(width = 1280, height = 800)
+    page.driver.browser.execute_cdp("Emulation.setDeviceMetricsOverride", width: width, height: height, deviceScaleFactor: 1, mobile: false)
+  end
+
+  def open_plan(plan)
+    look
+    visit "/plans/#{plan.id}"
+    expect(page).to have_css("[data-rung=load]")
+  end
+
+  def rung(id) = find("[data-rung=#{id}]")
+  def verdict_of(id) = rung(id)["data-verdict"]
+
+  # Drags a grip by pixels, in steps as a hand would. Holds it when a block is given, and lets go after.
+  def drag(grip, by_x, by_y, steps: 8)
+    rect = find("[data-grip=#{grip}]").native.rect
+    actions = page.driver.browser.action.move_to_location((rect.x + rect.width / 2).to_i, (rect.y + rect.height / 2).to_i).pointer_down
+    steps.times { |step| actions = actions.move_by(*[ by_x, by_y ].map { |by| by * (step + 1) / steps - by * step / steps }) }
+    actions.perform
+    yield if block_given?
+    page.driver.browser.action.release.perform
+  end
+
+  # Every host that the browser asked since the driver started.
+  def hosts_asked
+    page.driver.browser.logs.get(:performance).filter_map do |entry|
+      message = JSON.parse(entry.message)["message"]
+      next unless message["method"] == "Network.requestWillBeSent"
+
+      address = URI(message.dig("params", "request", "url")) rescue next
+      address.host if %w[http https ws wss].include?(address.scheme)
+    end.uniq
+  end
+
+  # Serious findings of the accessibility checker, which runs in the page itself.
+  def serious_findings
+    page.execute_script(Rails.root.join("node_modules/axe-core/axe.min.js").read)
+    found = page.evaluate_async_script("const done = arguments[arguments.length - 1]; axe.run(document, { resultTypes: ['violations'] }).then((result) => done(result.violations.map(({ id, impact, nodes }) => ({ id, impact, nodes: nodes.map((node) => node.target.join(' ')) }))))")
+    found.select { |finding| %w[serious critical].include?(finding["impact"]) }
+  end
+end
+
+RSpec.configure do |config|
+  config.include BrowserHelp, type: :system
+  config.before(:each, type: :system) do
+    driven_by :chromium
+    visit "/"
+    page.execute_script("localStorage.clear()")
+  end
+end

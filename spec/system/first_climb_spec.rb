@@ -1,0 +1,117 @@
+RSpec.describe "The first climb" do
+  before { load_store }
+
+  it "does the job: opens the lift, drags the hook lower until the slings stop, undoes, types a weight, finds it kept" do
+    plan = demo_plan("receiver-cabin")
+    look
+    visit "/"
+    click_link "Receiver cabin RC-7 to antenna pad 3"
+    expect(page).to have_css("[data-headline]", text: "Holds: both legs at 63")
+    expect(verdict_of("slings")).to eq("holds")
+
+    drag("hook", 0, 192) do
+      expect(page).to have_css("[data-rung=slings][data-verdict=stop]")
+      expect(page).to have_css("[data-ghost]")
+      expect(page).to have_css("[data-headline]", text: /\AStop: /)
+    end
+    expect(page).to have_css("[role=status]", text: "rev 2, saved")
+    click_button "Undo: hook height moved"
+    expect(page).to have_css("[data-rung=slings][data-verdict=holds]")
+    click_button "Redo: hook height moved"
+    expect(page).to have_css("[data-rung=slings][data-verdict=stop]")
+    click_button "Undo: hook height moved"
+
+    rung("load").click
+    fill_in "weight", with: "7,050 lb"
+    expect(page).to have_css("[data-line=W]", text: "3 262 kg")
+    expect(page).to have_text("read as 3 198 kg")
+    visit current_path
+    expect(page).to have_css("[data-headline]", text: "Holds: both legs at 59")
+    rung("load").click
+    expect(page).to have_field("weight", with: "7,050 lb")
+    expect(page).to have_css("[role=status]", text: "saved")
+    expect(plan.revisions.reload.last.document.dig("load", "weight", "bare")).to eq("7,050 lb")
+  end
+
+  it "asks no host but its own, and logs no error" do
+    look
+    demo_plan("cable-girder")
+    hosts_asked
+    page.driver.browser.logs.get(:browser)
+    visit "/"
+    click_link "Cable tray girder"
+    expect(page).to have_css("[data-rung=crane]")
+    rung("slings").click
+    click_button "More"
+    expect(hosts_asked).to eq([ "127.0.0.1" ])
+    expect(page.driver.browser.logs.get(:browser).select { |entry| entry.level == "SEVERE" }).to eq([])
+  end
+
+  it "withdraws the verdict for what it cannot read, keeps what was typed, and asks for the unit" do
+    open_plan(demo_plan("receiver-cabin"))
+    rung("load").click
+    fill_in "weight", with: "3.4"
+    expect(page).to have_text("the unit is missing after 3.4")
+    expect(page).to have_css("[data-headline]", text: "Not known: the weight: “3.4” cannot be read")
+    expect(verdict_of("slings")).to eq("not_known")
+    click_button "t", exact: true
+    expect(page).to have_field("weight", with: "3.4 t")
+    expect(page).to have_css("[data-rung=slings][data-verdict=holds]")
+    fill_in "weight", with: "5 ton"
+    expect(page).to have_text("can mean three things")
+  end
+
+  it "stops an impossible geometry at its field" do
+    open_plan(demo_plan("receiver-cabin"))
+    rung("level").click
+    select "leg lengths; hook comes where they put it", from: "Geometry is set by"
+    fill_in "West leg length", with: "1.5 m"
+    fill_in "East leg length", with: "1.6 m"
+    expect(page).to have_css("[data-headline]", text: "the legs do not meet")
+    expect(page).to have_css("[data-rung=level][data-verdict=stop]")
+    click_button "Go to it"
+    expect(page).to have_css("[data-pointer='/rigging/legs/0/length']:focus")
+  end
+
+  it "carries a blank plan from dashes to a verdict" do
+    look
+    visit "/"
+    click_button "New lift"
+    fill_in "What is lifted, and where to", with: "Junction box JB-3"
+    click_button "Start"
+    expect(page).to have_css("[data-verdict=not_known][data-rung]", count: 8)
+    fill_in "weight", with: "900 kg"
+    select "weighed", from: "How it is known"
+    { "load length" => "2 m", "load width" => "0.8 m", "load height" => "1 m", "centre of gravity x" => "1 m", "centre of gravity y" => "0.4 m", "centre of gravity z" => "0.4 m" }.each { |field, text| fill_in field, with: text }
+    select "from a drawing", from: "How the centre of gravity is known"
+    { "West" => "0.2 m", "East" => "1.8 m" }.each { |name, x| [ [ "x", x ], [ "y", "0.4 m" ], [ "z", "1 m" ] ].each { |axis, text| fill_in "#{name} point #{axis}", with: text } }
+    expect(page).to have_css("[data-rung=load][data-verdict=holds]")
+    rung("level").click
+    fill_in "hook height", with: "3.2 m"
+    rung("slings").click
+    %w[West East].each { |name| select "C-14, 8 mm, gr. 80, two legs", from: "sling of the #{name} leg" }
+    expect(page).to have_css("[data-rung=slings][data-verdict=holds]")
+    rung("chart").click
+    select "Acacia, 25 t truck-mounted, outriggers full", from: "Chart"
+    JSON.parse(Rails.root.join("demo/charts/acacia-full.json").read)["identity"].each { |name, value| fill_in "#{name} of the machine", with: value }
+    rung("crane").click
+    { "boom length" => "14 m", "radius at pick" => "6 m", "radius at set" => "8 m", "slew at pick" => "100°", "slew at set" => "150°" }.each { |field, text| fill_in field, with: text }
+    select "clockwise", from: "It turns, from above"
+    rung("hoist").click
+    select "2", from: "Parts of line"
+    rung("height").click
+    { "support height at pick" => "1 m", "support height at set" => "0.5 m", "highest thing on the way" => "0 m" }.each { |field, text| fill_in field, with: text }
+    expect(page).to have_css("[data-headline]", text: /\A(Holds|Tight): /)
+    expect(page).to have_css("[role=status]", text: ", saved")
+  end
+
+  it "draws no steps for another machine's chart, and names the field" do
+    open_plan(demo_plan("generator"))
+    expect(page).to have_css("[data-headline]", text: "Stop: chart, counterweight of the machine differs from the chart")
+    expect(page).to have_text("No steps are drawn")
+    expect(page).to have_no_css("[data-grip=station-0]")
+    fill_in "counterweight of the machine", with: "9.2 t"
+    expect(page).to have_css("[data-grip=station-0]")
+    expect(page).to have_css("[data-rung=crane][data-verdict=holds]")
+  end
+end

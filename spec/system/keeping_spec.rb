@@ -1,0 +1,96 @@
+RSpec.describe "Keeping what was worked" do
+  before { load_store }
+
+  def type_site(text)
+    click_button "More"
+    find("[role=menuitem]", text: "Title, site and time").click
+    fill_in "Site", with: text
+    click_button "Take"
+  end
+
+  it "tells the second of two windows, shows both values, and loses neither" do
+    plan = demo_plan("receiver-cabin")
+    open_plan(plan)
+    second = open_new_window
+    within_window(second) do
+      open_plan(plan)
+      rung("load").click
+      fill_in "weight", with: "3 600 kg"
+      fill_in "Load", with: "RC-7 with rack"
+      expect(page).to have_css("[role=status]", text: "rev 2, saved")
+    end
+    rung("load").click
+    fill_in "weight", with: "3 550 kg"
+    find_field("Who says so").click
+    expect(page).to have_css("[role=dialog]", text: "This plan was changed elsewhere")
+    within("[role=dialog]") do
+      expect(page).to have_button("3 550 kg").and have_button("3 600 kg")
+      expect(page).to have_text("only they changed it")
+      expect(page).to have_button("Put together", disabled: true)
+      click_button "3 550 kg"
+      click_button "Put together"
+    end
+    expect(page).to have_field("weight", with: "3 550 kg")
+    expect(page).to have_field("Load", with: "RC-7 with rack")
+    expect(page).to have_css("[role=status]", text: "rev 3, saved")
+    expect(plan.revisions.reload.map { |revision| revision.document.dig("load", "weight", "bare") }).to eq([ "3 420 kg", "3 600 kg", "3 550 kg" ])
+  end
+
+  it "imports by button and by dropping, refuses what is no plan, and exports what it holds" do
+    look
+    visit "/"
+    find("[data-plan-file]", visible: :all, match: :first).attach_file(Rails.root.join("demo/plans/waveguide-duct.json"))
+    expect(page).to have_css("[data-headline]", text: /\AHolds: /)
+    expect(Plan.last.title).to eq("Waveguide duct WD-5, two chokers")
+
+    drop_text("cut.json", demo_text("feed-horn")[0, 900])
+    expect(page).to have_css("[role=dialog]", text: /cut.json was not taken.*ends in the middle, after line \d+/m)
+    click_button "Close"
+    expect(page).to have_css("[data-headline]", text: /\AHolds: /)
+    drop_text("horn.json", demo_text("feed-horn"))
+    expect(page).to have_css("[role=status]", text: "Saltpan Array, rev 1, saved")
+    expect(page).to have_text("Feed horn crate FH-2")
+
+    click_button "More"
+    find("[role=menuitem]", text: "Save as a plan file").click
+    path = File.join(BrowserHelp::DOWNLOADS, "feed-horn-crate-fh-2.dust-ladder.json")
+    Timeout.timeout(10) { sleep 0.05 until File.exist?(path) }
+    expect(DustLadder::PlanFile.read(File.read(path))).to eq(demo_document("feed-horn"))
+  end
+
+  it "takes an earlier revision back as a change that can be undone" do
+    open_plan(demo_plan("feed-horn"))
+    type_site("North yard")
+    expect(page).to have_css("[role=status]", text: "North yard, rev 2, saved")
+    click_button "More"
+    find("[role=menuitem]", text: "Revisions kept").click
+    click_button "Take back"
+    expect(page).to have_css("[role=status]", text: "Saltpan Array, rev 3, saved")
+    click_button "Undo: revision 1 taken back"
+    expect(page).to have_css("[role=status]", text: "North yard, rev 4, saved")
+  end
+
+  it "says when there is no answer, keeps what was typed, and saves when the answer comes" do
+    open_plan(demo_plan("feed-horn"))
+    rung("load").click
+    page.driver.browser.network_conditions = { offline: true, latency: 0, throughput: 0 }
+    fill_in "weight", with: "1 090 kg"
+    find_field("Who says so").click
+    expect(page).to have_text("No answer from the server since")
+    expect(page).to have_css("[role=status]", text: "kept in this browser")
+    expect(page).to have_no_css("[data-rung][data-verdict=holds]")
+    page.driver.browser.network_conditions = { offline: false, latency: 0, throughput: -1 }
+    expect(page).to have_css("[role=status]", text: "rev 2, saved", wait: 12)
+    expect(page).to have_field("weight", with: "1 090 kg")
+    expect(page).to have_css("[data-rung=slings][data-verdict=holds]")
+  end
+
+  def drop_text(name, text)
+    page.execute_script(<<~JS, name, text)
+      const data = new DataTransfer()
+      data.items.add(new File([arguments[1]], arguments[0], { type: 'application/json' }))
+      const target = document.querySelector('main')
+      for (const kind of ['dragover', 'drop']) target.dispatchEvent(new DragEvent(kind, { bubbles: true, cancelable: true, dataTransfer: data }))
+    JS
+  end
+end
