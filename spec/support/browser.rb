@@ -39,7 +39,7 @@ module BrowserHelp
   # Drags a grip by pixels, in steps as a hand would. Holds it when a block is given, and lets go after.
   def drag(grip, by_x, by_y, steps: 8)
     rect = find("[data-grip=#{grip}]").native.rect
-    actions = page.driver.browser.action.move_to_location((rect.x + rect.width / 2).to_i, (rect.y + rect.height / 2).to_i).pointer_down
+    actions = page.driver.browser.action(duration: 20).move_to_location((rect.x + rect.width / 2).to_i, (rect.y + rect.height / 2).to_i).pointer_down
     steps.times { |step| actions = actions.move_by(*[ by_x, by_y ].map { |by| by * (step + 1) / steps - by * step / steps }) }
     actions.perform
     yield if block_given?

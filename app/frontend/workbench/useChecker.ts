@@ -10,9 +10,9 @@ export interface Checked { ladder: Ladder | null; of: Plan | null; working: bool
 // Keeps asking the server for the ladder of the newest document: one question at a time, the newest next, so
 // that an older answer can never stand over a newer one. A ladder that is older than its document for longer
 // than a moment counts as working, and is not to be shown as current.
-export function useChecker(document: Plan, first: Ladder): Checked {
-  const [answer, setAnswer] = useState<Omit<Checked, 'working'>>({ ladder: first, of: document, faults: [], silentSince: null })
-  const [lateAfter, setLateAfter] = useState<unknown>(null)
+export function useChecker(document: Plan, first: { ladder: Ladder; of: Plan }): Checked {
+  const [answer, setAnswer] = useState<Omit<Checked, 'working'>>({ ...first, faults: [], silentSince: null })
+  const [lateAfter, setLateAfter] = useState<unknown>(first.of === document ? null : answer)
   const unanswered = useRef<{ after: unknown; since: number } | null>(null)
   const newest = useRef(document)
   const asking = useRef(false)

@@ -17,9 +17,11 @@ const RETRY_MS = 3000
 
 // What was typed and not yet saved is kept in the browser, so that a reload loses nothing.
 const draftPlace = (id: number) => `dust-ladder-draft-${id}`
-const readDraft = (id: number): { base: Base; document: Plan } | null => {
+// sent: what was on its way to the server, should the answer never have been heard.
+interface Draft { base: Base; document: Plan; sent: Plan | null }
+const readDraft = (id: number): Draft | null => {
   try {
-    return JSON.parse(localStorage.getItem(draftPlace(id)) ?? 'null') as { base: Base; document: Plan } | null
+    return JSON.parse(localStorage.getItem(draftPlace(id)) ?? 'null') as Draft | null
   } catch {
     return null
   }
@@ -40,7 +42,7 @@ export function usePlanEditor(whole: Whole) {
   const [start] = useState(() => {
     const draft = readDraft(id)
     if (!draft || same(draft.document, whole.document)) return { base: baseOf(whole), document: whole.document, conflict: null, restored: false }
-    if (draft.base.lock_version === whole.lock_version) return { base: baseOf(whole), document: draft.document, conflict: null, restored: true }
+    if (draft.base.lock_version === whole.lock_version || same(draft.sent, whole.document)) return { base: baseOf(whole), document: draft.document, conflict: null, restored: true }
     return { base: draft.base, document: draft.document, conflict: against(draft.base, draft.document, whole).conflict, restored: true }
   })
   const [edit, setEdit] = useState<Edit>({ document: start.document, past: start.restored ? [{ document: start.base.document, note: 'what was typed before the reload' }] : [], future: [], anchor: null, moving: null })
@@ -50,7 +52,8 @@ export function usePlanEditor(whole: Whole) {
   const [saving, setSaving] = useState(false)
   const [conflict, setConflict] = useState<Conflict | null>(start.conflict)
   const noteRef = useRef('')
-  const checked = useChecker(edit.document, whole.ladder)
+  const sentRef = useRef<Plan | null>(null)
+  const checked = useChecker(edit.document, { ladder: whole.ladder, of: whole.document })
 
   // One change. While it is still moving (a drag, a field being typed in) it is not yet a step of undo.
   const change = useCallback((changes: Record<string, unknown>, note: string, moving: Moving | null = null) => {
@@ -84,7 +87,7 @@ export function usePlanEditor(whole: Whole) {
   const dirty = useMemo(() => !same(edit.document, base.document), [edit.document, base.document])
 
   useEffect(() => {
-    if (dirty) localStorage.setItem(draftPlace(id), JSON.stringify({ base, document: edit.document }))
+    if (dirty) localStorage.setItem(draftPlace(id), JSON.stringify({ base, document: edit.document, sent: sentRef.current } satisfies Draft))
     else localStorage.removeItem(draftPlace(id))
   }, [id, dirty, base, edit.document])
 
@@ -93,6 +96,8 @@ export function usePlanEditor(whole: Whole) {
 
   const save = useCallback(async () => {
     const document = edit.document
+    sentRef.current = document
+    localStorage.setItem(draftPlace(id), JSON.stringify({ base, document, sent: document } satisfies Draft))
     setSaving(true)
     try {
       const saved = await api.save(id, document, base.lock_version, noteRef.current)
