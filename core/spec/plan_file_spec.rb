@@ -56,7 +56,9 @@ RSpec.describe DustLadder::PlanFile do
   end
 
   it "refuses a snapshot that was changed since its digest was made" do
+    expect(errors(plan)).to eq([])
     expect(pointers(plan("/snapshots/slings/A-1/data/tag/vertical_kg" => 9000))).to eq([ "/snapshots/slings/A-1/digest" ])
+    expect(pointers(plan("/snapshots/slings/A-1/data/kind" => "hemp"))).to eq([ "/snapshots/slings/A-1/data/kind" ])
   end
 
   it "refuses a chart with a hole in its rows, at the row, and one whose radii do not rise" do

@@ -1,18 +1,10 @@
 require "capybara/rspec"
-require "selenium-webdriver"
-require "tmpdir"
-
-# Debian's Chromium, driven for real. Each run has a profile of its own.
-BROWSER_FLAGS = %w[
-  --headless=new --no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking --disable-component-update --disable-sync
-  --force-device-scale-factor=1 --hide-scrollbars
-].freeze
+require_relative "../../script/browser"
 
 Capybara.register_driver :chromium do |app|
-  options = Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium", args: BROWSER_FLAGS + [ "--window-size=1280,800", "--user-data-dir=#{Dir.mktmpdir('dust-ladder')}" ])
-  options.add_option("goog:loggingPrefs", { performance: "ALL", browser: "ALL" })
+  options = Browser.options(logs: true)
   options.add_preference("download.default_directory", BrowserHelp::DOWNLOADS)
-  Capybara::Selenium::Driver.new(app, browser: :chrome, options: options, service: Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver"))
+  Capybara::Selenium::Driver.new(app, browser: :chrome, options: options, service: Browser.service)
 end
 Capybara.server = :puma, { Silent: true, Threads: "0:5" }
 Capybara.default_driver = Capybara.javascript_driver = :chromium

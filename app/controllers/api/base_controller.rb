@@ -30,7 +30,8 @@ module Api
       DustLadder::PlanFile.accept(body.fetch("document") { raise ActionController::ParameterMissing, :document })
     end
 
-    # The request's JSON as it was sent. The parameters of Rails would drop the empty cells of a chart.
+    # The request's JSON as it was sent. The parameters of Rails would drop the empty cells of a chart; the front
+    # end sends a type of its own, so that they are not even tried on a whole document.
     def body
       @body ||= JSON.parse(request.raw_post).then { |parsed| parsed.is_a?(Hash) ? parsed : {} }
     end

@@ -15,7 +15,7 @@ module Api
 
     # From a plan file (a dropped or chosen one), or blank under a title.
     def create
-      plan = params[:file] ? Plan.start(DustLadder::PlanFile.read(file_text), note: "imported") : Plan.start(DustLadder::PlanFile.accept(Plan.blank(params.require(:title).to_s)))
+      plan = params[:file] ? Plan.start(DustLadder::PlanFile.read(file_text), note: "imported") : Plan.start(DustLadder::PlanFile.accept(Plan.blank(title)))
       render json: whole(plan), status: :created
     end
 
@@ -26,6 +26,8 @@ module Api
     end
 
     private
+
+    def title = body["title"].presence&.to_s || raise(ActionController::ParameterMissing, :title)
 
     # The state that the saver started from; a request without it cannot be guarded.
     def lock_version = Integer(body["lock_version"], exception: false) || raise(ActionController::ParameterMissing, :lock_version)

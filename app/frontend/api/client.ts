@@ -36,7 +36,7 @@ async function ask<T>(path: string, options: RequestInit = {}): Promise<T> {
 }
 
 const send = <T,>(method: string, path: string, body: unknown) =>
-  ask<T>(path, { method, body: JSON.stringify(body), headers: { 'Content-Type': 'application/json' } })
+  ask<T>(path, { method, body: JSON.stringify(body), headers: { 'Content-Type': 'application/vnd.dust-ladder+json' } })
 
 export const api = {
   plans: () => ask<Summary[]>('/plans'),

@@ -28,7 +28,7 @@ const readDraft = (id: number): Draft | null => {
 }
 
 const baseOf = (whole: Whole): Base => ({ document: whole.document, lock_version: whole.lock_version, revision: whole.revision })
-const same = (one: unknown, other: unknown) => JSON.stringify(one) === JSON.stringify(other)
+const same = (one: unknown, other: unknown) => one === other || JSON.stringify(one) === JSON.stringify(other)
 
 // A clash, or the merged document when both sides can stand together.
 const against = (base: Base, mine: Plan, theirs: Whole): { conflict: Conflict | null; merged: Plan } => {
@@ -87,9 +87,10 @@ export function usePlanEditor(whole: Whole) {
   const dirty = useMemo(() => !same(edit.document, base.document), [edit.document, base.document])
 
   useEffect(() => {
+    if (edit.moving === 'drag') return
     if (dirty) localStorage.setItem(draftPlace(id), JSON.stringify({ base, document: edit.document, sent: sentRef.current } satisfies Draft))
     else localStorage.removeItem(draftPlace(id))
-  }, [id, dirty, base, edit.document])
+  }, [id, dirty, base, edit.document, edit.moving])
 
   // After a refusal the same document is not tried again; the next change is.
   const failure = failed && (failed.kind === 'offline' || failed.of === edit.document) ? failed.kind : null

@@ -31,10 +31,12 @@ module DustLadder
       refuse("/format", "this is #{document['format'].inspect}", FORMAT.inspect) unless document["format"] == FORMAT
       refuse("/version", "this is version #{document['version'].inspect}", "version #{VERSION}, the only one this tool reads") unless document["version"] == VERSION
 
-      errors = Schema.plan_errors(document)
-      errors = Soundness.new(document).errors if errors.empty?
+      fresh = Known.without(document)
+      errors = Schema.plan_errors(fresh)
+      errors = Soundness.new(document, fresh["snapshots"]).errors if errors.empty?
       raise Invalid, errors if errors.any?
 
+      Known.remember(fresh)
       document
     end
 
@@ -57,17 +59,46 @@ module DustLadder
       raise Invalid, [ { "pointer" => pointer, "message" => message, "expected" => expected } ]
     end
 
+    # Snapshots that were found sound before, by kind and digest. They do not change, so while a plan is edited
+    # they need not be looked through at every step; only their digest is worked out again.
+    module Known
+      MOST = 500
+      @sound = {}
+
+      module_function
+
+      # The document without the snapshots that are known.
+      def without(document)
+        return document unless document["snapshots"].is_a?(Hash)
+
+        document.merge("snapshots" => document["snapshots"].to_h { |kind, all| [ kind, all.is_a?(Hash) ? all.reject { |_, one| known?(kind, one) } : all ] })
+      end
+
+      def remember(document)
+        @sound.clear if @sound.size > MOST
+        document["snapshots"].each { |kind, all| all.each_value { |one| @sound[[ kind, one["digest"] ]] = true } }
+      end
+
+      def known?(kind, snapshot)
+        snapshot.is_a?(Hash) && snapshot.size == 2 && @sound.key?([ kind, snapshot["digest"] ]) && Digest.of(snapshot["data"]) == snapshot["digest"]
+      end
+      private_class_method :known?
+    end
+    private_constant :Known
+
     # What a schema cannot say: digests that match, references that lead somewhere, tables that are whole.
     class Soundness
-      def initialize(document)
+      # fresh: the document's snapshots that were not looked at before.
+      def initialize(document, fresh)
         @document = document
+        @fresh = fresh
         @errors = []
       end
 
       def errors
         digests
         references
-        @document.dig("snapshots", "charts").each { |id, snapshot| chart("/snapshots/charts/#{escape(id)}/data", snapshot["data"]) }
+        @fresh["charts"].each { |id, snapshot| chart("/snapshots/charts/#{escape(id)}/data", snapshot["data"]) }
         @errors
       end
 
@@ -78,7 +109,7 @@ module DustLadder
       def error(pointer, message, expected) = @errors << { "pointer" => pointer, "message" => message, "expected" => expected }
 
       def digests
-        @document["snapshots"].each do |kind, snapshots|
+        @fresh.each do |kind, snapshots|
           snapshots.each do |id, snapshot|
             actual = Digest.of(snapshot["data"])
             next if actual == snapshot["digest"]

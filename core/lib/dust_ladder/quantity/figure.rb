@@ -9,6 +9,7 @@ module DustLadder
       GAP = "\u00a0"
       KG_PER_LB = 0.45359237
       M_PER_IN = 0.0254
+      DECIMALS = (0..4).to_h { |digits| [ digits, "%.#{digits}f" ] }.freeze
 
       attr_reader :value, :unit, :round
 
@@ -66,11 +67,12 @@ module DustLadder
       def grouped(amount, digits, separator)
         return "beyond measure" unless amount.finite?
 
-        digits_shown = digits.zero? ? rounded(amount, 0).to_s : format("%.#{digits}f", rounded(amount, digits))
-        digits_shown = digits_shown.sub(/\A-(0(\.0+)?)\z/, '\1').sub("-", "−")
-        whole, decimals = digits_shown.split(".")
-        whole = whole.gsub(/(\d)(?=(\d{3})+\z)/, "\\1#{separator}") if amount.abs >= 999
-        decimals ? "#{whole}.#{decimals}" : whole
+        shown = digits.zero? ? rounded(amount, 0).to_s : format(DECIMALS[digits], rounded(amount, digits))
+        shown = shown.sub(/\A-(0(\.0+)?)\z/, '\1').sub("-", "−") if shown.start_with?("-")
+        return shown if amount.abs < 999
+
+        whole, decimals = shown.split(".")
+        [ whole.gsub(/(\d)(?=(\d{3})+\z)/, "\\1#{separator}"), *decimals ].join(".")
       end
 
       def feet

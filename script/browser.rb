@@ -1,0 +1,53 @@
+require "selenium-webdriver"
+require "tmpdir"
+require "net/http"
+
+# Debian's Chromium, driven for real, with a fresh profile each time. For specs, screenshots and benchmarks.
+module Browser
+  FLAGS = %w[
+    --headless=new --no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking --disable-component-update --disable-sync
+    --force-device-scale-factor=1 --hide-scrollbars --window-size=1280,800
+  ].freeze
+
+  module_function
+
+  # logs: keep the browser's log and every request it makes; that costs time.
+  def options(logs: false)
+    Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium", args: FLAGS + [ "--user-data-dir=#{Dir.mktmpdir('dust-ladder')}" ]).tap do |options|
+      options.add_option("goog:loggingPrefs", { performance: "ALL", browser: "ALL" }) if logs
+    end
+  end
+
+  def service = Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver")
+
+  # A driver on a demo of its own: its own data, its own port, ended when the block ends.
+  def with_demo(name, port)
+    server = spawn({ "DEMO_DATABASE" => name }, File.expand_path("../bin/demo", __dir__), "--fresh", "--port", port.to_s, out: File::NULL)
+    wait_for(port)
+    driver = Selenium::WebDriver.for(:chrome, options: options, service: service)
+    yield driver, "http://127.0.0.1:#{port}"
+  ensure
+    driver&.quit
+    if server
+      Process.kill("TERM", server)
+      Process.wait(server)
+    end
+    Dir[File.expand_path("../storage/#{name}.sqlite3*", __dir__)].each { |file| File.delete(file) }
+  end
+
+  def wait_for(port, seconds: 300)
+    limit = Process.clock_gettime(Process::CLOCK_MONOTONIC) + seconds
+    begin
+      Net::HTTP.get_response("127.0.0.1", "/", port)
+    rescue Errno::ECONNREFUSED
+      raise "no demo on port #{port} after #{seconds} s" if Process.clock_gettime(Process::CLOCK_MONOTONIC) > limit
+
+      sleep 0.2
+      retry
+    end
+  end
+
+  def size(driver, width, height)
+    driver.execute_cdp("Emulation.setDeviceMetricsOverride", width: width, height: height, deviceScaleFactor: 1, mobile: false)
+  end
+end
