@@ -77,6 +77,7 @@ export interface Line {
   result: Figure;
   source: string | null;
   about: string | null;
+  group: string | null;
 }
 /**
  * what was understood at that place of the plan

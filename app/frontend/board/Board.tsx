@@ -15,8 +15,9 @@ import { SmallLadder } from './SmallLadder'
 
 const WORST_FIRST: Verdict[] = ['stop', 'not_known', 'tight', 'holds']
 const COLUMNS = { xs: '64px 1fr', md: '104px 96px minmax(220px, 1.1fr) minmax(250px, 1.2fr) minmax(150px, 0.8fr) minmax(170px, 0.9fr)' }
-const dayOf = (plan: Summary) => (plan.lift_at ? new Date(`${plan.lift_at}:00`).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric' }) : 'No day')
-const monthOf = (plan: Summary) => (plan.lift_at ? new Date(`${plan.lift_at}:00`).toLocaleDateString('en-GB', { month: 'short', year: 'numeric' }) : '')
+const timed = (plan: Summary) => plan.lift_at !== null && !Number.isNaN(Date.parse(`${plan.lift_at}:00`))
+const dayOf = (plan: Summary) => (timed(plan) ? new Date(`${plan.lift_at}:00`).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric' }) : 'No day')
+const monthOf = (plan: Summary) => (timed(plan) ? new Date(`${plan.lift_at}:00`).toLocaleDateString('en-GB', { month: 'short', year: 'numeric' }) : '')
 const dateOf = (plan: Summary) => plan.lift_at?.slice(0, 10)
 
 // Every lift as a small ladder on its own line, and what it waits for.

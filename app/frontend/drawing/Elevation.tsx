@@ -67,19 +67,19 @@ export function Elevation({ drawing, ghost, ghostScale, scale, plan, editor, wor
         <Label x={corners[0]!.x + (corners[1]!.x - corners[0]!.x) * 0.76} y={(corners[0]!.y + corners[3]!.y) / 2 + (height * scale.perMetre > 70 ? 24 : 6)} anchor="middle" size={17}>{plan.load.name}</Label>
       </g>
       {hook && drawing.hook && drawing.legs.map((one, index) => (
-        <g key={one.name} onClick={() => { onLeg(index); onRung('slings') }} style={{ cursor: 'pointer' }} data-leg={one.name}>
+        <g key={index} onClick={() => { onLeg(index); onRung('slings') }} style={{ cursor: 'pointer' }} data-leg={one.name}>
           <path d={`M${hook.x} ${hook.y}L${points[index]!.x} ${points[index]!.y}`} stroke="transparent" strokeWidth={22} />
           <LegLine from={hook} to={points[index]!} kind={kindOf(plan, index)} colour={colour(index)} />
         </g>
       ))}
       {drawing.hook && drawing.legs.map((one, index) => one.run.value > 1e-6 && index === selected && (
-        <AngleArcs key={one.name} hook={hook} point={points[index]!} h={shown(one.from_horizontal)} b={shown(one.from_plumb)} />
+        <AngleArcs key={index} hook={hook} point={points[index]!} h={shown(one.from_horizontal)} b={shown(one.from_plumb)} />
       ))}
       {drawing.hook && <HookBlock x={hook.x} y={hook.y} top={top} />}
       <rect x={cg.x - ex * scale.perMetre} y={cg.y - ez * scale.perMetre} width={2 * ex * scale.perMetre} height={2 * ez * scale.perMetre} fill="none" stroke="var(--mark)" strokeWidth={1.6} strokeDasharray="4 3" />
       <CgMark x={cg.x} y={cg.y} r={8} />
       {drawing.hook && flags.map(({ one, x, y }, index) => (
-        <Flag key={one.name} x={points.length > 1 ? x + (points[index]!.x < hook.x ? -1 : 1) * 13 : x + 13} y={y - (one.from_horizontal.value < 40 ? 34 : 8)} left={points.length > 1 && points[index]!.x < hook.x} name={one.name}
+        <Flag key={index} x={points.length > 1 ? x + (points[index]!.x < hook.x ? -1 : 1) * 13 : x + 13} y={y - (one.from_horizontal.value < 40 ? 34 : 8)} left={points.length > 1 && points[index]!.x < hook.x} name={one.name}
           value={working ? 'working' : shown(one.worst) || 'not known'} verdict={working ? 'not_known' : one.verdict} selected={index === selected} />
       ))}
       <Dimensions drawing={drawing} scale={scale} points={points} lowest={lowest} right={Math.max(Math.max(...corners.map(({ x }) => x)) + 34, ...flags.map(({ one, x }) => x + 16 + flagWidth(one.name, shown(one.worst) || 'not known') + 14))} />

@@ -17,7 +17,7 @@ export function GeometryFields({ editor, ladder }: Pick<PanelProps, 'editor' | '
       {rigging.set_by === 'hook_height'
         ? <QuantityField editor={editor} ladder={ladder} kind="length" pointer="/rigging/hook_height" label="Hook bearing above the load's base" note="hook height" />
         : rigging.legs.map((_, index) => <QuantityField key={index} editor={editor} ladder={ladder} kind="length" pointer={`/rigging/legs/${index}/length`} label={`${load.points[index]?.name ?? ''} leg, bearing to bearing`} note={`${load.points[index]?.name ?? ''} leg length`} />)}
-      {ladder?.drawing?.legs.map((leg) => <div key={leg.name}>{leg.name} leg {shown(leg.length)} long</div>)}
+      {ladder?.drawing?.legs.map((leg, index) => <div key={index}>{leg.name} leg {shown(leg.length)} long</div>)}
     </>
   )
 }

@@ -6,7 +6,7 @@ import type { Ladder, Rung } from '../api/ladder.generated'
 import { usePreferences, useShown } from '../display/preferences'
 import { COLOUR, WORD } from '../ladder/verdict'
 import { RungBar } from '../ladder/RungBar'
-import { figures } from '../theme/tokens'
+import { figures, text } from '../theme/tokens'
 import { at } from '../workbench/pointers'
 import type { Editor } from '../workbench/usePlanEditor'
 import { fieldId } from './places'
@@ -28,7 +28,7 @@ export function QuantityField({ editor, ladder, pointer, label, note, kind }: Fi
   const name = note ?? label
   return (
     <Box>
-      <TextField variant="filled" fullWidth id={fieldId(pointer)} label={label} value={value} error={!!problem} autoComplete="off" slotProps={{ htmlInput: { 'data-pointer': pointer, 'aria-label': name } }}
+      <TextField variant="filled" fullWidth id={fieldId(pointer)} label={label} value={value} error={!!problem} autoComplete="off" slotProps={{ htmlInput: { 'data-pointer': pointer, 'aria-label': name, maxLength: 80 } }}
         helperText={problem ? `${problem.message}; ${problem.expected}` : value === '' ? 'not given' : understood}
         onChange={(event) => editor.change({ [pointer]: event.target.value === '' ? null : event.target.value }, `${name} typed`, 'typing')}
         onBlur={() => editor.settle(`${name} typed`)} onKeyDown={(event) => event.key === 'Enter' && editor.settle(`${name} typed`)} />
@@ -81,11 +81,13 @@ export function Parts({ rung }: { rung: Rung }) {
   return (
     <Box component="table" sx={{ width: '100%', borderCollapse: 'collapse', fontFamily: figures, fontSize: 16, '& td': { borderBottom: '1px solid var(--line)', py: '3px', verticalAlign: 'top' } }}>
       <tbody>
-        {rung.parts.map((part) => (
-          <tr key={part.name} data-part={part.name}>
+        {rung.parts.map((part, index) => (
+          <tr key={index} data-part={part.name}>
             <Box component="td" sx={{ width: 62 }}><RungBar verdict={part.verdict} share={part.utilisation?.value ?? null} width={50} height={10} stiles plain /></Box>
-            <td>{part.name.replaceAll('_', ' ')}{part.note && <Box sx={{ fontSize: 14, color: 'var(--ink2)' }}>{shown(part.note)}</Box>}</td>
-            <Box component="td" sx={{ textAlign: 'right', whiteSpace: 'nowrap' }}>{part.demand && part.capacity && `${shown(part.demand)} of ${shown(part.capacity)}`}{part.nominal && <Box sx={{ fontSize: 14, color: 'var(--ink2)' }}>nominal {shown(part.nominal)}</Box>}</Box>
+            <td>
+              <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 1 }}><span>{part.name.replaceAll('_', ' ')}</span><Box component="span" sx={{ whiteSpace: 'nowrap' }}>{part.demand && part.capacity && `${shown(part.demand)} of ${shown(part.capacity)}`}</Box></Box>
+              {(part.note || part.nominal) && <Box sx={{ fontSize: 14, color: 'var(--ink2)', textAlign: part.nominal ? 'right' : 'left' }}>{part.nominal ? `nominal ${shown(part.nominal)}` : shown(part.note)}</Box>}
+            </td>
             <Box component="td" sx={{ textAlign: 'right', pl: 1, fontWeight: 600, whiteSpace: 'nowrap', color: COLOUR[part.verdict] }}>{part.utilisation ? shown(part.utilisation) : WORD[part.verdict]}</Box>
           </tr>
         ))}
@@ -103,7 +105,8 @@ export function Working({ rung, light }: { rung: Rung; light: PanelProps['light'
     <>
       <Heading aside={rung.subject}>Working</Heading>
       <Box component="dl" aria-label="Working" sx={{ m: 0, fontFamily: figures, fontSize: 16 }}>
-        {rung.working.map((line, index) => (
+        {rung.working.map((line, index) => [
+          line.group && line.group !== rung.working[index - 1]?.group && <Box key={`${index} group`} component="div" sx={{ fontFamily: text, fontWeight: 600, pt: '6px', '&:first-letter': { textTransform: 'uppercase' } }}>{line.group}</Box>,
           <Box key={index} data-line={line.symbol} onMouseEnter={() => light(line.about)} onMouseLeave={() => light(null)} sx={{ display: 'grid', gridTemplateColumns: '40px 1fr auto', columnGap: '6px', py: '2px', '&:hover': { bgcolor: 'var(--wash)' } }}>
             <Box component="dt" sx={{ fontWeight: 600 }}>{line.symbol}</Box>
             <Box component="dd" sx={{ m: 0, minWidth: 0, overflowWrap: 'anywhere', lineHeight: 1.2 }}>
@@ -111,8 +114,8 @@ export function Working({ rung, light }: { rung: Rung; light: PanelProps['light'
               {line.source && <Box component="span" sx={{ display: 'block', fontSize: 14, color: 'var(--ink2)' }}>{line.source}</Box>}
             </Box>
             <Box component="dd" sx={{ m: 0, textAlign: 'right', fontWeight: 600, whiteSpace: 'nowrap' }}>{shown(line.result)}</Box>
-          </Box>
-        ))}
+          </Box>,
+        ])}
         {rung.demand && rung.capacity && rung.utilisation && (
           <Box sx={{ display: 'grid', gridTemplateColumns: '40px 1fr auto', columnGap: '6px', borderTop: '1.5px solid var(--ink)', pt: '3px', fontWeight: 600, color: COLOUR[rung.verdict] }}>
             <dt>U</dt><Box component="dd" sx={{ m: 0 }}>{shown(rung.demand)} / {shown(rung.capacity)}</Box><Box component="dd" sx={{ m: 0 }}>{shown(rung.utilisation)}</Box>

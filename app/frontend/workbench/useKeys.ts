@@ -11,7 +11,7 @@ export function useKeys({ editor, ladder, selected, select, setLeg, enabled, clo
   const { preferences, prefer } = usePreferences()
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
-      const target = event.target as HTMLElement
+      const target = event.target instanceof Element ? event.target : document.body
       if (event.defaultPrevented || target.closest('input, select, textarea, [role="dialog"], [role="menu"]')) return
       const key = event.key.toLowerCase()
       if ((event.ctrlKey || event.metaKey) && key === 'z') {

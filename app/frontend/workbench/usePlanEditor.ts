@@ -72,6 +72,7 @@ export function usePlanEditor(whole: Whole) {
   const settle = useCallback((note: string) => change({}, note), [change])
 
   const undo = useCallback(() => setEdit((now) => {
+    if (now.anchor) return { document: now.anchor, past: now.past, future: [{ document: now.document, note: noteRef.current }], anchor: null, moving: null }
     const step = now.past.at(-1)
     if (!step) return now
     noteRef.current = `undo: ${step.note}`

@@ -85,7 +85,8 @@ module DustLadder
 
     def explain_rung(rung)
       @out.puts [ rung.label, Ladder::Verdict.words(rung.verdict), rung.percent, rung.subject && "(#{rung.subject})" ].compact.join(", ").sub(", (", " (")
-      rung.working.each do |line|
+      rung.working.each_with_index do |line, index|
+        @out.puts "  #{line.group}:" if line.group && (index.zero? || rung.working[index - 1].group != line.group)
         sum = line.formula ? "#{line.formula} = #{line.substituted(:metric)} = " : ""
         @out.puts "  #{line.symbol} = #{sum}#{line.result}#{"   [#{line.source}]" if line.source}"
       end

@@ -78,9 +78,9 @@ module DustLadder
         foot["height_m"] + Math.sqrt(boom_m**2 - level**2)
       end
 
-      # Most rope that hangs below the tip on the way, m: over the lower of the two hook heights.
+      # Most rope that hangs below the tip on the way, m: with the hook at its lowest, before the boom bends.
       def most_rope_m(hook_above_base)
-        stations.each_index.map { |index| tip_height(loaded_radius(index)) - stations[index].support_height.value - hook_above_base }.max
+        stations.each_index.map { |index| tip_height(stations[index].radius.positive) - stations[index].support_height.value - hook_above_base }.max
       end
 
       private

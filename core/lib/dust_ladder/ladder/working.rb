@@ -2,8 +2,8 @@ module DustLadder
   module Ladder
     # One line of arithmetic: symbol = formula, with its operands as figures, its result and who says so.
     # A line without a formula states a figure that was given or read. `about` names the thing in the
-    # drawing that it speaks of, such as leg:0.
-    Line = Struct.new(:symbol, :formula, :operands, :result, :source, :about, keyword_init: true) do
+    # drawing that it speaks of, such as leg:0; `group` the part of the rung that it belongs to, if it has parts.
+    Line = Struct.new(:symbol, :formula, :operands, :result, :source, :about, :group, keyword_init: true) do
       NAME = /[A-Za-zα-ω][A-Za-z0-9_α-ω]*/
 
       # The formula with its numbers put in, in one system of units.
@@ -19,7 +19,7 @@ module DustLadder
           "symbol" => symbol, "formula" => formula,
           "metric" => substituted(:metric), "us" => substituted(:us),
           "operands" => operands.to_h { |name, figure| [ name.to_s, figure.value ] },
-          "result" => result.as_json, "source" => source, "about" => about
+          "result" => result.as_json, "source" => source, "about" => about, "group" => group
         }
       end
     end
@@ -27,14 +27,16 @@ module DustLadder
     # The lines of one check, in the order they were worked.
     class Working
       attr_reader :lines
+      attr_writer :group
 
       def initialize
         @lines = []
+        @group = nil
       end
 
       # Adds `symbol = formula` and gives back the result's number, so that what is shown is what is used.
       def line(symbol, result, formula: nil, from: {}, source: nil, about: nil)
-        @lines << Line.new(symbol: symbol, formula: formula, operands: from, result: result, source: source, about: about)
+        @lines << Line.new(symbol: symbol, formula: formula, operands: from, result: result, source: source, about: about, group: @group)
         result.value
       end
     end

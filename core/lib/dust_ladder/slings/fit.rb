@@ -9,6 +9,7 @@ module DustLadder
 
       def initialize(lift, index)
         @leg = lift.legs[index]
+        @name = lift.bridle.names[index]
         @sling = lift.sling_of(@leg)
         @needed = lift.bridle.lengths[index]
         @tolerance = [ NEAR_M, lift.rules[:leg_length_tolerance] * reach ].max
@@ -26,12 +27,12 @@ module DustLadder
 
       # What to do about it, as [[id, sentence by system of units], ...].
       def advice
-        return [ [ "round_the_load", both { |_| "What of #{number} goes round the load is not in its reach here: measure it." } ] ] unless @leg["hitch"] == "vertical"
+        return [ [ "round_the_load", both { |_| "#{@name} leg: what of #{number} goes round the load is not in its reach here: measure it." } ] ] unless @leg["hitch"] == "vertical"
         return [] unless spare > NEAR_M && @sling["kind"] == "alloy_chain"
 
         pitch = @sling["link_pitch_m"]
         links = pitch ? ", #{(spare / pitch).round} links" : ""
-        [ [ "shorten", both { |system| "Shorten #{number} by #{Figure.m(spare).shown(system)}#{links}, with a clutch only, the loaded end leaving by the bottom." } ] ]
+        [ [ "shorten", both { |system| "#{@name} leg: shorten #{number} by #{Figure.m(spare).shown(system)}#{links}, with a clutch only, the loaded end leaving by the bottom." } ] ]
       end
 
       private

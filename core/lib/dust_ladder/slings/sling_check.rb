@@ -19,12 +19,20 @@ module DustLadder
         outcomes = @legs.each_index.map { |index| examine_leg(index) } + together
         show_parts(outcomes)
         governs = outcomes.max_by(&:share)
-        governs.lines.call
+        show_working(outcomes)
         warn
         return stop(governs.stop, subject: governs.subject) if governs.stop
 
         judge(governs.demand, governs.capacity, attention: rules[:attention, :slings], subject: governs.subject,
               note: both { |system| "#{governs.subject}: #{governs.demand.bare(system)} of #{governs.capacity.shown(system)}" })
+      end
+
+      # Every part's own arithmetic, the worst part first.
+      def show_working(outcomes)
+        outcomes.sort_by { |outcome| -outcome.share }.each do |outcome|
+          @working.group = outcome.subject
+          outcome.lines.call
+        end
       end
 
       def missing_sling(index)
@@ -164,7 +172,7 @@ module DustLadder
         about = "leg:#{index}"
         share_lines(index, pull)
         leg = pull.leg
-        line("L", Figure.m(leg.length), source: pull.corner == "nominal" ? "leg length" : "leg length with its tolerance", about: about)
+        line("L", Figure.m(leg.length, :up), source: pull.corner == "nominal" ? "leg length" : "leg length with its tolerance", about: about)
         line("T", Figure.kg(pull.tension, :up), formula: "V × L / H#{index + 1}",
              from: { V: Figure.kg(pull.share, :up), L: Figure.m(leg.length, :up), "H#{index + 1}": Figure.m(leg.height, :down) }, source: "leg tension", about: about)
       end
@@ -179,7 +187,7 @@ module DustLadder
         legs = (@bridle.corners.find { |signs, _| signs == pull.corner }&.last || @bridle.pose).legs
         operands = { W: weight }
         legs.each_with_index do |leg, place|
-          run, height = Figure.m(leg.run), Figure.m(leg.height)
+          run, height = Figure.m(leg.run), Figure.m(leg.height, place == index ? :down : :near)
           operands.merge!("d#{place + 1}": run, "H#{place + 1}": height)
           line("d#{place + 1}", run, source: "#{@bridle.names[place]} point from plumb; #{corner}", about: "leg:#{place}")
           line("H#{place + 1}", height, source: "hook above it", about: "leg:#{place}")
@@ -190,7 +198,7 @@ module DustLadder
 
       def single_share(index, pull, weight)
         line("V", Figure.kg(pull.share, :up), formula: "W", from: { W: weight }, source: "one leg carries all", about: "leg:#{index}")
-        line("H1", Figure.m(pull.leg.height), source: "hook above the point", about: "leg:#{index}")
+        line("H1", Figure.m(pull.leg.height, :down), source: "hook above the point", about: "leg:#{index}")
       end
 
       def capacity_lines(index, rating, choke)
