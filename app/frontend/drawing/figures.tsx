@@ -26,7 +26,10 @@ export const Dimension = ({ from, to, text, side = 0 }: { from: At; to: At; text
     <g stroke="var(--ink)" strokeWidth={1.4}>
       <path d={`M${from.x} ${from.y}L${to.x} ${to.y}`} />
       {[from, to].map((end, index) => <path key={index} d={`M${end.x - 5} ${end.y + 5}L${end.x + 5} ${end.y - 5}`} strokeWidth={2} />)}
-      {gap > 26 && (
+      {!upright && gap < 7.2 * text.length + 8 && (
+        <g stroke="none"><Label x={from.x + (from.x < to.x ? -9 : 9)} y={from.y + 5} anchor={from.x < to.x ? 'end' : 'start'} halo>{text}</Label></g>
+      )}
+      {gap >= (upright ? 26 : 7.2 * text.length + 8) && (
         <g stroke="none">
           {upright
             ? <Label x={middle.x + side + 5} y={middle.y} anchor="middle" rotate={-90} halo>{text}</Label>

@@ -18,9 +18,10 @@ const HOOK_TOP = 92
 const CARD_WIDTH = 284
 const CARD_FROM = 520
 
+interface Thing { x: number; y: number; drawn: boolean }
 export interface Layout {
   tops: Record<string, number>; height: number; width: number; ground: number; drawing: Drawing | null; scale: ElevationScale | null; reach: Reach | null; strip: ReturnType<typeof reachScale> | null
-  frozen: Frozen | null; things: Record<string, { x: number; y: number }>; right: number; card: boolean
+  frozen: Frozen | null; things: Record<string, Thing>; right: number; card: boolean
 }
 
 // What stays as it was while something is dragged, so that what is under the hand moves as the hand does.
@@ -39,7 +40,7 @@ export function sheetLayout({ ladder, frozen, width, height }: { ladder: Ladder 
   const hookX = strip && pick ? Math.max(FRAME.left, Math.min(right - 40, strip.x(pick.radius.value))) : PICK_X
   const scale = drawing && (frozen?.scale ? withPerMetre(drawing, hookX, ground, frozen.scale.perMetre) : elevationScale(drawing, hookX, ground, room))
 
-  const things = thingsOf(drawing, scale, ground, PICK_X)
+  const things = thingsOf(drawing, scale, ground, PICK_X, !!reach)
   const wanted = (ladder?.rungs ?? []).map((rung) => ({ id: rung.id, y: things[rung.id]?.y ?? 0 }))
   return { tops: layoutRungs(wanted, 4, ground - 2), height, width, ground, drawing, scale, reach, strip, frozen, things, right, card }
 }
@@ -60,15 +61,16 @@ const withPerMetre = (drawing: Drawing, hookX: number, ground: number, perMetre:
 }
 
 // Where on the sheet the thing stands that each rung checks.
-const thingsOf = (drawing: Drawing | null, scale: ElevationScale | null, ground: number, pickX: number): Record<string, { x: number; y: number }> => {
-  const strip = { height: { x: pickX, y: STRIP_HEIGHT + 8 }, chart: { x: 34, y: 112 }, crane: { x: FRAME.left, y: 34 } }
-  if (!drawing || !scale) return { ...strip, load: { x: 40, y: ground - 60 }, level: { x: 40, y: ground - 130 }, angle: { x: 40, y: ground - 200 }, slings: { x: 40, y: ground - 280 }, hoist: { x: pickX, y: ground - 380 } }
+const thingsOf = (drawing: Drawing | null, scale: ElevationScale | null, ground: number, pickX: number, chart: boolean): Record<string, Thing> => {
+  const place = (x: number, y: number, drawn = true): Thing => ({ x, y, drawn })
+  const strip = { height: place(pickX, STRIP_HEIGHT + 8, !!drawing?.hook), chart: place(34, 112, chart), crane: place(FRAME.left, 34, chart) }
+  if (!drawing || !scale) return { ...strip, load: place(40, ground - 60, false), level: place(40, ground - 130, false), angle: place(40, ground - 200, false), slings: place(40, ground - 280, false), hoist: place(pickX, ground - 380, false) }
   const first = drawing.points[0]!.at as Place
   const point = { x: scale.x(first), y: scale.y(first) }
   const [length, , tall] = drawing.size as Place
   const left = Math.min(scale.x([0, 0, 0]), scale.x([length, 0, tall]))
-  const between = (share: number) => ({ x: scale.hook.x + (point.x - scale.hook.x) * share, y: scale.hook.y + (point.y - scale.hook.y) * share })
-  return { ...strip, load: { x: left, y: (scale.y([0, 0, 0]) + scale.y([0, 0, tall])) / 2 + 8 }, level: { x: left, y: scale.y([0, 0, tall]) + 6 }, angle: between(0.8), slings: between(0.42), hoist: { x: scale.hook.x - 16, y: scale.hook.y - 56 } }
+  const between = (share: number) => place(scale.hook.x + (point.x - scale.hook.x) * share, scale.hook.y + (point.y - scale.hook.y) * share, !!drawing.hook)
+  return { ...strip, load: place(left, (scale.y([0, 0, 0]) + scale.y([0, 0, tall])) / 2 + 8), level: place(left, scale.y([0, 0, tall]) + 6), angle: between(0.8), slings: between(0.42), hoist: place(scale.hook.x - 16, scale.hook.y - 56, !!drawing.hook) }
 }
 
 interface Props { editor: Editor; ladder: Ladder | null; layout: Layout; leaders: boolean; selected: RungId; leg: number; setLeg: (leg: number) => void; select: (id: RungId) => void; working: boolean; lit: string | null }
@@ -102,8 +104,8 @@ export function Sheet({ editor, ladder, layout, leaders, selected, leg, setLeg, 
 }
 
 // From the right stile to the thing; bent where the rung had to move.
-function Leader({ y, thing, heavy }: { y: number; thing: { x: number; y: number } | undefined; heavy: boolean }) {
-  if (!thing) return null
+function Leader({ y, thing, heavy }: { y: number; thing: Thing | undefined; heavy: boolean }) {
+  if (!thing?.drawn) return null
   const out = STILES.right - LADDER_WIDTH
   const bend = Math.min(16, thing.x - 20)
   return (
