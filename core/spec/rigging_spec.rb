@@ -81,7 +81,7 @@ RSpec.describe "The load, its bridle and its slings" do
 
   it "counts a basket double only while it hangs plumb" do
     basket = lambda do |width, rules|
-      document = plan({ "/rigging/legs/0/hitch" => "basket", "/rigging/legs/0/basket_width" => width, "/load/points/0/x" => "2 m" }, rules: rules, slings: [ sling("L-1", reach_m: 14.0), sling("L-2") ])
+      document = plan({ "/rigging/legs/0/hitch" => "basket", "/rigging/legs/0/basket_width" => width, "/load/points/0/x" => "2 m" }, rules: rules, slings: [ sling("L-1", reach_m: 24.0), sling("L-2") ])
       [ document["load"]["points"], document["rigging"]["legs"] ].each(&:pop)
       DustLadder.check(document).rung("slings").parts[0].capacity.value
     end

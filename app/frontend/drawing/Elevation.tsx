@@ -6,7 +6,7 @@ import { COLOUR } from '../ladder/verdict'
 import type { Editor } from '../workbench/usePlanEditor'
 import { CgMark, Dimension, HookBlock, Label, LegLine } from './figures'
 import { Grip, type Move } from './Grip'
-import { scaleBar, type ElevationScale, type Place } from './scale'
+import { hookOf, scaleBar, type ElevationScale, type Place } from './scale'
 import { writeLength } from './write'
 
 interface Props { drawing: Drawing; ghost: Drawing | null; ghostScale: ElevationScale | null; scale: ElevationScale; plan: Plan; editor: Editor; working: boolean; leg: number; onLeg: (leg: number) => void; onRung: (id: Rung['id']) => void; top: number; width: number; lit: string | null }
@@ -47,7 +47,7 @@ export function Elevation({ drawing, ghost, ghostScale, scale, plan, editor, wor
     editor.change({ ...(dx !== 0 && { '/load/cg/x': writeLength(place[0] + dx, system, free) }), ...(dz !== 0 && { '/load/cg/z': writeLength(place[2] + dz, system, free) }) }, 'centre of gravity', 'drag')
   }
   const moveHook = ({ dz, free }: Move) => {
-    const [, , now] = start([0, 0, drawing.hook_height?.value ?? 0])
+    const [, , now] = start([0, 0, drawing.hook_height?.value ?? hookOf(drawing)[2]])
     editor.change({ '/rigging/set_by': 'hook_height', '/rigging/hook_height': writeLength(now + dz, system, free) }, 'hook height', 'drag')
   }
   const metres = scaleBar(scale.perMetre)

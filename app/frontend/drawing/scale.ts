@@ -8,13 +8,16 @@ const dot = (one: number[], other: number[]) => one.reduce((sum, part, index) =>
 export const LIFTED_M = 0.3
 export const PAD_M = 0.35
 
+// The hook's place in the load's axes; where the geometry does not close, a place well above the load.
+export const hookOf = (drawing: Drawing) => (drawing.hook ?? [drawing.cg[0], drawing.cg[1], (drawing.size[2] ?? 0) * 1.5 + 1]) as Place
+
 export interface ElevationScale { perMetre: number; x: (place: Place) => number; y: (place: Place) => number; hook: { x: number; y: number }; ground: number }
 
 // Looks along the load's y axis; the load hangs as it really hangs. hookX is where the plumb line stands.
 export const elevationScale = (drawing: Drawing, hookX: number, ground: number, room: { top: number; left: number; right: number }): ElevationScale => {
-  const [length, , height] = drawing.size as Place
+  const [length] = drawing.size as Place
   const up = (drawing.up ?? [0, 0, 1]) as Place
-  const hook = (drawing.hook ?? [drawing.cg[0], drawing.cg[1], height * 1.5 + 1]) as Place
+  const hook = hookOf(drawing)
   const lean = 1 - (up[0] ?? 0) ** 2
   const level = lean < 1e-9 ? [1, 0, 0] : [lean / Math.sqrt(lean), (-up[0] * up[1]) / Math.sqrt(lean), (-up[0] * up[2]) / Math.sqrt(lean)]
   const from = (place: Place) => place.map((part, index) => part - (hook[index] ?? 0))

@@ -35,8 +35,7 @@ module DustLadder
     def load_item = item(symbol: "W", name: "the load", kg: load.planned_kg, source: "planned weight", on_hook: true)
 
     def sling_items
-      slings = legs.each_with_index.map { |leg, index| sling_of(leg) || raise(NotKnown.new("no sling is chosen for the #{load.points[index].name} leg", pointer: "/rigging/legs/#{index}/sling")) }
-      slings.uniq { |sling| sling["number"] }.each_with_index.map do |sling, index|
+      legs.each_index.map { |index| Slings::Leg.of(self, index).sling }.uniq { |sling| sling["number"] }.each_with_index.map do |sling, index|
         mass = sling["mass_kg"] or raise NotKnown.new("the mass of sling #{sling['number']} is not known", pointer: "/rigging/legs/#{index}/sling")
         item(symbol: "s#{index + 1}", name: "sling #{sling['number']}", kg: mass.to_f, source: "gear store", on_hook: true)
       end

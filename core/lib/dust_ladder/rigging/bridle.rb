@@ -76,7 +76,9 @@ module DustLadder
       def slack? = !poses.all?(&:between?)
       # The pose that hangs furthest off level.
       def steepest = poses.min_by { |pose| pose.up[2] }
-      def least_margin = poses.map(&:margin).min
+      # Least depth of the CG below the points. Off to the side the load rolls until the CG hangs deeper, so the
+      # least lies where the box comes nearest to straight under the points, which need not be a corner.
+      def least_margin = (poses + nearest_under.map { |place| hang(rig(lengths), place) }).map(&:margin).min
 
       # The flattest that each leg stands in any corner, degrees from the horizontal.
       def flattest_deg = @flattest_deg ||= pose.legs.each_index.map { |index| flattest(index).deg_from_horizontal }
@@ -95,6 +97,26 @@ module DustLadder
       end
 
       private
+
+      def nearest_under
+        widths = @load.cg_half_width
+        ranges = [ 0, 1 ].map { |axis| [ cg[axis] - widths[axis], cg[axis] + widths[axis] ] }
+        SIGNS.flat_map do |sign|
+          height = cg[2] + sign * widths[2]
+          ranges[0].map { |x| [ x, level_at(x, 0).clamp(*ranges[1]), height ] } + ranges[1].map { |y| [ level_at(y, 1).clamp(*ranges[0]), y, height ] }
+        end
+      end
+
+      # Where the points' line runs on the other level axis, at a place on this one; over the middle of the points
+      # where it runs straight across.
+      def level_at(place, axis)
+        a, b = points.first, points.last
+        other = 1 - axis
+        run = b[axis] - a[axis]
+        return (a[other] + b[other]) / 2 if run.abs < 1e-9
+
+        a[other] + (place - a[axis]) / run * (b[other] - a[other])
+      end
 
       def rig(lengths) = possibly { Statics::PlaneHang.rig(points, lengths) }
       def hang(rig, cg) = possibly { rig.pose(cg) }

@@ -8,6 +8,8 @@ module DustLadder
       NEAR_M = 0.010
 
       def initialize(lift, index)
+        @lift = lift
+        @index = index
         @leg = lift.legs[index]
         @name = lift.bridle.names[index]
         @sling = lift.sling_of(@leg)
@@ -17,9 +19,8 @@ module DustLadder
 
       # Why it does not fit, or nil.
       def reason
-        sides = @leg["hitch"] == "basket" ? 2 : 1
-        short = @needed * sides - reach
-        return both { |system| "#{number} is #{Figure.m(short, :up).shown(system)} too short: reach #{Figure.m(reach).shown(system)}, planned #{Figure.m(@needed * sides).shown(system)}" } if short > @tolerance
+        short = taken - reach
+        return both { |system| "#{number} is #{Figure.m(short, :up).shown(system)} too short: reach #{Figure.m(reach).shown(system)}, planned #{Figure.m(taken).shown(system)}" } if short > @tolerance
         return unless @leg["hitch"] == "vertical" && spare > @tolerance && @sling["kind"] != "alloy_chain"
 
         both { |system| "#{number} cannot be shortened: reach #{Figure.m(reach).shown(system)}, planned #{Figure.m(@needed).shown(system)}" }
@@ -36,6 +37,15 @@ module DustLadder
       end
 
       private
+
+      # What of the reach is taken at the least: a basket's two sides and its width under the load; the part of
+      # any hitch that goes further round the load is not in it.
+      def taken
+        return @needed unless @leg["hitch"] == "basket"
+
+        width = @lift.basket_widths[@index].not_negative
+        2 * Math.sqrt(@needed**2 + width**2 / 4) + width
+      end
 
       def number = @sling["number"]
       def reach = @sling["reach_m"].to_f

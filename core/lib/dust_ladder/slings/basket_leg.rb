@@ -1,0 +1,41 @@
+module DustLadder
+  module Slings
+    # A basket: the leg's share of the load against both its sides together, at their true angle.
+    class BasketLeg < Leg
+      # Length of one side, hook to where it leaves the load, m. width: level distance between the two sides.
+      def self.side(leg, width) = Math.sqrt(leg.run**2 + leg.height**2 + width**2 / 4)
+
+      private
+
+      def width = lift.basket_widths[index].not_negative
+      def sine(leg) = leg.height / self.class.side(leg, width)
+
+      def rated
+        rating = tag.rating("basket")
+        pull = bridle.pulls_of(index).max_by { |one| one.share / sine(one.leg) }
+        capacity = rating.kg * (full?(pull.leg) ? 1.0 : sine(pull.leg))
+        Outcome.new(name: name, subject: subject, demand: Figure.kg(pull.share, :up), capacity: Figure.kg(capacity, :down),
+                    nominal: Figure.kg(bridle.nominal[index].share, :up), work: ->(working) { work(working, pull, rating) })
+      end
+
+      # Does the school count a full double this near to plumb?
+      def full?(leg)
+        lean = Math.acos(sine(leg).clamp(-1.0, 1.0)) * 180 / Math::PI
+        rules[:basket_full_within_that_limit] && lean <= rules[:basket_true_double_within_deg_from_plumb] + 1e-9
+      end
+
+      def work(working, pull, rating)
+        leg = pull.leg
+        work_share(working, pull)
+        height, side, tagged = Figure.m(leg.height), Figure.m(self.class.side(leg, width)), Figure.kg(rating.kg, :down)
+        working.line("S", side, formula: "√(d² + H² + w² / 4)", from: { d: Figure.m(leg.run.abs), H: height, w: Figure.m(width) }, source: "one side of the basket", about: about)
+        working.line("R", tagged, source: rating.source)
+        if full?(leg)
+          working.line("C", tagged, formula: "R", from: { R: tagged }, source: rules.cite(:basket_true_double_within_deg_from_plumb))
+        else
+          working.line("C", Figure.kg(rating.kg * sine(leg), :down), formula: "R × H / S", from: { R: tagged, H: height, S: side }, source: "both sides at their true angle", about: about)
+        end
+      end
+    end
+  end
+end

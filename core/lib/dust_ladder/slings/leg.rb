@@ -1,0 +1,96 @@
+module DustLadder
+  module Slings
+    # One leg: its sling in its hitch against the worst pull on it.
+    class Leg
+      include Ladder::Sentences
+
+      attr_reader :lift, :index
+
+      def self.of(lift, index) = (lift.legs[index]["hitch"] == "basket" ? BasketLeg : StraightLeg).new(lift, index)
+
+      # Raises NotKnown when no sling is chosen.
+      def initialize(lift, index)
+        @lift = lift
+        @index = index
+        raise NotKnown.new("no sling is chosen for the #{name} leg", pointer: "/rigging/legs/#{index}/sling") unless sling
+      end
+
+      def data = lift.legs[index]
+      def hitch = data["hitch"]
+      def sling = lift.sling_of(data)
+      def tag = @tag ||= Tag.new(sling, rules)
+      def fit = @fit ||= Fit.new(lift, index)
+      def name = lift.load.points[index].name
+
+      # The Outcome at its worst. Raises NotKnown for what is missing.
+      def outcome
+        reason = out_of_use || fit.reason || sliding
+        return Outcome.new(name: name, subject: subject, stop: reason, demand: Figure.kg(bridle.worst[index].tension, :up), work: ->(_) { }) if reason
+
+        rated
+      end
+
+      # What a rigger should read beside it: [[id, Sentence or text], ...].
+      def advice
+        contradicts = tag.legible? && tag.rating(hitch).contradictory
+        found = contradicts ? [ [ "tag_contradicts", "The tag of #{sling['number']} contradicts itself: the lowest figure is used. Have it looked at." ] ] : []
+        found + fit.advice
+      rescue NotKnown
+        []
+      end
+
+      private
+
+      def rules = lift.rules
+      def bridle = lift.bridle
+      def about = "leg:#{index}"
+      def subject = lift.legs.size == 1 ? "the sling" : "#{name} leg"
+
+      def out_of_use
+        number = sling["number"]
+        return both("#{number} has no legible rating: out of use") unless tag.legible?
+        return both("#{number} is one leg and is planned on two") if sling["legs"] == 1 && lift.legs.count { |leg| leg["sling"] == number } > 1
+
+        both("the legs are of different kinds") if lift.legs.filter_map { |leg| lift.sling_of(leg)&.fetch("kind") }.uniq.size > 1
+      end
+
+      # A basket or choke that leans further than friction holds slides along the load.
+      def sliding
+        return if hitch == "vertical" || data["held_by"].strip != ""
+
+        lean = 90 - bridle.flattest_deg[index]
+        return if Math.tan(lean * Math::PI / 180) <= rules[:friction] + 1e-9
+
+        both("the #{hitch} leans #{Figure.deg(lean, :up)} from plumb and slides: say what holds it")
+      end
+
+      # The leg's vertical share, by the level distances and heights of the pose that governs.
+      def work_share(working, pull)
+        weight = Figure.kg(lift.load.planned_kg, :up)
+        working.line("W", weight, source: "planned weight", about: "load")
+        return work_single_share(working, pull, weight) if lift.legs.size == 1
+
+        operands = { W: weight, **work_distances(working, pull) }
+        mine, other = index + 1, 2 - index
+        working.line("V", Figure.kg(pull.share, :up), formula: "W × d#{other} × H#{mine} / (d#{other} × H#{mine} + d#{mine} × H#{other})",
+                     from: operands, source: "#{name} share", about: about)
+      end
+
+      def work_distances(working, pull)
+        corner = Rigging::Bridle.words(pull.corner, bridle.names)
+        legs = (bridle.corners.find { |signs, _| signs == pull.corner }&.last || bridle.pose).legs
+        legs.each_with_index.reduce({}) do |operands, (leg, place)|
+          run, height = Figure.m(leg.run), Figure.m(leg.height, place == index ? :down : :near)
+          working.line("d#{place + 1}", run, source: "#{bridle.names[place]} point from plumb; #{corner}", about: "leg:#{place}")
+          working.line("H#{place + 1}", height, source: "hook above it", about: "leg:#{place}")
+          operands.merge("d#{place + 1}": run, "H#{place + 1}": height)
+        end
+      end
+
+      def work_single_share(working, pull, weight)
+        working.line("V", Figure.kg(pull.share, :up), formula: "W", from: { W: weight }, source: "one leg carries all", about: about)
+        working.line("H1", Figure.m(pull.leg.height, :down), source: "hook above the point", about: about)
+      end
+    end
+  end
+end

@@ -1,0 +1,85 @@
+module DustLadder
+  module Slings
+    # Both legs as one sling: the school's uniform-load bands for legs that are alike, and the tag's own bands.
+    # Past the last band there is no figure, and the angle itself is held against that band.
+    class Pair
+      # legs: two Leg objects.
+      def initialize(lift, legs)
+        @lift = lift
+        @rules = lift.rules
+        @legs = legs
+      end
+
+      def outcomes = [ uniform, tagged ].compact
+
+      private
+
+      def bridle = @lift.bridle
+      def shallowest = 90 - bridle.flattest_deg.min
+
+      def uniform
+        return unless %w[uniform_load both].include?(@rules[:multi_leg_school]) && alike?
+
+        single = @legs[0].tag.vertical_kg
+        choker = @rules[:uniform_load_choker] if @legs[0].hitch == "choker"
+        bands = @rules[:uniform_load_bands]
+        source = "uniform load, #{@rules.cite(:uniform_load_bands)}"
+        whole(MultiLeg.uniform_load(2, single, shallowest, bands, choker: choker), bands.last.first, source) { |working, capacity| work_uniform(working, capacity, single, choker, source) }
+      end
+
+      def alike?
+        return false if @legs.any? { |leg| leg.hitch == "basket" } || @legs.map(&:hitch).uniq.size > 1
+
+        ratings = @legs.map { |leg| leg.tag.vertical_kg }
+        angles = bridle.pose.legs.map(&:deg_from_horizontal)
+        lengths = bridle.lengths
+        !ratings.first.nil? && ratings.uniq.size == 1 && (angles[0] - angles[1]).abs <= @rules[:uniform_load_most_difference_deg] &&
+          (lengths[0] - lengths[1]).abs <= @rules[:leg_length_tolerance] * lengths.max
+      end
+
+      def tagged
+        one = @legs[0].sling
+        return if one["legs"] != 2 || @legs.any? { |leg| leg.sling["number"] != one["number"] || leg.hitch != "vertical" }
+
+        bands = @legs[0].tag.multi_leg.sort_by { |entry| entry["upto_deg_from_plumb"] }
+        return if bands.empty?
+
+        band = bands.find { |entry| shallowest <= entry["upto_deg_from_plumb"] + 1e-9 }
+        source = "tag #{one['number']}, both legs"
+        whole(band && band["kg"], bands.last["upto_deg_from_plumb"], source) { |working, capacity| working.line("C", capacity, source: source) }
+      end
+
+      # capacity in kg, or nil past the last band, which ends at `most` degrees from plumb.
+      def whole(capacity, most, source)
+        return past_the_last(most, source) unless capacity
+
+        weight, figure = Figure.kg(@lift.load.planned_kg, :up), Figure.kg(capacity, :down)
+        Outcome.new(name: "both legs", subject: "both legs", demand: weight, capacity: figure, work: lambda { |working|
+          working.line("W", weight, source: "planned weight", about: "load")
+          work_angle(working)
+          yield(working, figure)
+        })
+      end
+
+      def past_the_last(most, source)
+        Outcome.new(name: "both legs", subject: "both legs", demand: Figure.deg(shallowest, :up), capacity: Figure.deg(most), work: lambda { |working|
+          work_angle(working)
+          working.line("most", Figure.deg(most), source: "no figure further from plumb: #{source}")
+        })
+      end
+
+      def work_angle(working)
+        leg = bridle.flattest_deg.each_index.min_by { |index| bridle.flattest_deg[index] }
+        working.line("b", Figure.deg(shallowest, :up), source: "flattest leg from plumb, at worst", about: "leg:#{leg}")
+      end
+
+      def work_uniform(working, capacity, single, choker, source)
+        rating = Figure.kg(single, :down)
+        working.line("R", rating, source: "tag #{@legs[0].sling['number']}, one leg")
+        operands = { f: Figure.factor(capacity.value / single / (choker || 1)), R: rating }
+        operands[:c] = Figure.factor(choker) if choker
+        working.line("C", capacity, formula: choker ? "f × R × c" : "f × R", from: operands, source: source)
+      end
+    end
+  end
+end

@@ -1,0 +1,41 @@
+module DustLadder
+  module Slings
+    # A vertical hitch or a choker: the leg's own tension against the tag, less for a tight angle of choke.
+    class StraightLeg < Leg
+      private
+
+      def rated
+        pull = bridle.worst[index]
+        rating = tag.rating(hitch)
+        choke = choke_factor if hitch == "choker"
+        Outcome.new(name: name, subject: subject, demand: Figure.kg(pull.tension, :up), capacity: Figure.kg(rating.kg * (choke || 1.0), :down),
+                    nominal: Figure.kg(bridle.nominal[index].tension, :up), work: ->(working) { work(working, pull, rating, choke) })
+      end
+
+      def choke_factor
+        field = lift.choke_angles[index]
+        raise NotKnown.new("an angle of choke lies between 0 and 180°", pointer: field.pointer) unless field.value.between?(0, 180)
+
+        rules[:choke_angle_bands].find { |at_least, _| field.value >= at_least - 1e-9 }.last
+      end
+
+      def work(working, pull, rating, choke)
+        work_share(working, pull)
+        length = Figure.m(pull.leg.length, :up)
+        working.line("L", length, source: pull.corner == "nominal" ? "leg length" : "leg length with its tolerance", about: about)
+        working.line("T", Figure.kg(pull.tension, :up), formula: "V × L / H#{index + 1}", source: "leg tension", about: about,
+                     from: { V: Figure.kg(pull.share, :up), L: length, "H#{index + 1}": Figure.m(pull.leg.height, :down) })
+        work_capacity(working, rating, choke)
+      end
+
+      def work_capacity(working, rating, choke)
+        tagged = Figure.kg(rating.kg, :down)
+        return working.line("C", tagged, source: rating.source) unless choke
+
+        working.line("R", tagged, source: rating.source)
+        working.line("k", Figure.factor(choke), source: rules.cite(:choke_angle_bands), about: about)
+        working.line("C", Figure.kg(rating.kg * choke, :down), formula: "R × k", from: { R: tagged, k: Figure.factor(choke) }, source: "choker at this angle of choke")
+      end
+    end
+  end
+end
