@@ -65,7 +65,7 @@ module DustLadder
       def answer(verdict, utilisation: nil, **rest)
         utilisation = nil if verdict == "not_known" || (utilisation && !utilisation.finite?)
         Rung.new(id: self.class::ID, label: self.class::LABEL, verdict: verdict, utilisation: utilisation,
-                 parts: @parts, working: @working.lines, cautions: @cautions, missing: @missing, **rest)
+                 parts: @parts, arithmetic: @working, cautions: @cautions, missing: @missing, **rest)
       end
     end
   end

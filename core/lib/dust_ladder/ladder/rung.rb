@@ -21,7 +21,9 @@ module DustLadder
     # One check's answer. utilisation and attention are fractions or nil.
     # note: the thing, then the figure, a Sentence.
     Rung = Struct.new(:id, :label, :verdict, :subject, :utilisation, :attention, :demand, :capacity, :note,
-                      :parts, :working, :cautions, :missing, keyword_init: true) do
+                      :parts, :arithmetic, :cautions, :missing, keyword_init: true) do
+      # Every line of arithmetic, in the order it was worked.
+      def working = arithmetic.lines
       def percent = utilisation && Figure.percent(utilisation)
 
       def as_json(*)

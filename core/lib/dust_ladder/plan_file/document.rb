@@ -51,22 +51,21 @@ module DustLadder
 
       def initialize(data)
         @data = data
-        @fields = {}
+        @fields = []
       end
 
-      # The Field at a path of keys, such as "load", "cg", "x". kind as in Quantity::Reader.
+      # The Field at a path of keys, such as "load", "cg", "x". kind as in Quantity::Reader. Whoever asks keeps it.
       def field(kind, label, *path)
-        @fields[path] ||= Field.new("/#{path.join('/')}", @data.dig(*path), kind, label)
+        Field.new("/#{path.join('/')}", @data.dig(*path), kind, label).tap { |field| @fields << field }
       end
 
       def mass(label, *path) = field(:mass, label, *path)
       def length(label, *path) = field(:length, label, *path)
       def angle(label, *path) = field(:angle, label, *path)
 
-      # Everything that was read so far, by JSON pointer.
-      def fields = @fields.values
-      def readings = fields.select(&:known?).to_h { |field| [ field.pointer, field.echo ] }
-      def problems = fields.filter_map(&:problem)
+      # What was understood of everything read so far, by JSON pointer, and what could not be read.
+      def readings = @fields.select(&:known?).to_h { |field| [ field.pointer, field.echo ] }
+      def problems = @fields.filter_map(&:problem)
 
       def dig(...) = @data.dig(...)
     end

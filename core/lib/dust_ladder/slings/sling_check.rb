@@ -30,10 +30,7 @@ module DustLadder
           part(name: outcome.name, verdict: Ladder::Verdict.of(share, rules[:attention, :slings]), utilisation: share.finite? ? share : nil,
                demand: outcome.demand, capacity: outcome.capacity, nominal: outcome.nominal, note: outcome.stop)
         end
-        outcomes.sort_by { |outcome| -outcome.share }.each do |outcome|
-          @working.group = outcome.subject
-          outcome.work.call(@working)
-        end
+        outcomes.sort_by { |outcome| -outcome.share }.each { |outcome| @working.later(outcome.subject, &outcome.work) }
       end
 
       def warn_of_spread(bridle)
