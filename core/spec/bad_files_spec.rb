@@ -1,0 +1,54 @@
+RSpec.describe "Files that are not plans" do
+  def outcome(text)
+    DustLadder::PlanFile.read(text)
+    :read
+  rescue DustLadder::PlanFile::Invalid => error
+    expect(error.errors).not_to be_empty
+    expect(error.errors.map(&:keys).uniq).to eq([ %w[pointer message expected] ])
+    :refused
+  end
+
+  it "are refused wherever they are cut off" do
+    text = DustLadder::PlanFile.write(plan)
+    (0...text.length - 2).step(97).each { |length| expect(outcome(text[0, length])).to eq(:refused) }
+  end
+
+  it "are refused or read, and never crash, with any one value replaced by another kind" do
+    places = leaves(plan)
+    [ nil, 7, -1.5, "x", [], {}, true, "9" * 500 ].each do |value|
+      places.each do |path|
+        document = JSON.parse(JSON.generate(plan))
+        path[0..-2].reduce(document) { |place, key| place[key] }[path.last] = value
+        DustLadder.check(document) if outcome(JSON.generate(document)) == :read
+      end
+    end
+  end
+
+  it "are refused with any one key taken away" do
+    containers(plan).each do |path, key|
+      document = JSON.parse(JSON.generate(plan))
+      path.reduce(document) { |place, step| place[step] }.delete(key)
+      expect([ path, key, outcome(JSON.generate(document)) ]).to eq([ path, key, :refused ])
+    end
+  end
+
+  # Paths of every value outside the rule set, whose many values are alike.
+  def leaves(data, path = [])
+    return [] if path.include?("rule_sets") || path.include?("tables")
+
+    case data
+    when Hash then data.flat_map { |key, value| leaves(value, path + [ key ]) } + (path.empty? ? [] : [ path ])
+    when Array then data.each_with_index.flat_map { |value, index| leaves(value, path + [ index ]) }
+    else [ path ]
+    end
+  end
+
+  # Paths of every object whose keys are all needed, with each of its keys.
+  def containers(data, path = [])
+    return [] if path.include?("snapshots") || path.last == "as_rigged"
+
+    own = data.is_a?(Hash) ? data.keys.map { |key| [ path, key ] } : []
+    children = data.is_a?(Hash) ? data.to_a : (data.is_a?(Array) ? data.each_with_index.map { |value, index| [ index, value ] } : [])
+    own + children.flat_map { |key, value| containers(value, path + [ key ]) }
+  end
+end

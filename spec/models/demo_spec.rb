@@ -1,0 +1,71 @@
+require Rails.root.join("demo/crane_model")
+
+RSpec.describe "The demo data" do
+  wanted = {
+    "feed-horn" => [ "holds", %w[level] ],
+    "receiver-cabin" => [ "holds", %w[slings] ],
+    "waveguide-duct" => [ "holds", %w[level] ],
+    "counterweight-block" => [ "tight", %w[crane] ],
+    "cable-girder" => [ "stop", %w[angle slings] ],
+    "generator" => [ "stop", %w[chart] ],
+    "azimuth-drive" => [ "not_known", %w[load] ]
+  }
+
+  it "has a plan for each verdict, and no other plans than these" do
+    found = Rails.root.glob("demo/plans/*.json").map { |path| path.basename(".json").to_s }
+    expect(found).to match_array(wanted.keys)
+  end
+
+  wanted.each do |name, (verdict, governs)|
+    it "says #{verdict} of #{name}, #{governs.join(' and ')} governing" do
+      ladder = DustLadder.check(demo_document(name))
+      expect(ladder.verdict).to eq(verdict)
+      expect(ladder.governing.map(&:id)).to eq(governs)
+    end
+
+    it "keeps #{name} as the writer writes it" do
+      expect(DustLadder::PlanFile.write(demo_document(name))).to eq(demo_text(name))
+    end
+  end
+
+  Rails.root.glob("demo/charts/*.json").each do |path|
+    chart = JSON.parse(path.read)
+
+    describe chart["title"] do
+      it "never allows more farther out, nor more over the front than over the rear" do
+        chart["tables"].each_value do |rows|
+          rows.transpose.each { |column| expect(column.compact).to eq(column.compact.sort.reverse) }
+        end
+        chart["tables"]["front"].flatten.zip(chart["tables"]["main"].flatten) do |front, main|
+          expect(front || 0).to be <= (main || 0)
+        end
+      end
+
+      it "has unbroken columns" do
+        chart["tables"].each_value do |rows|
+          rows.transpose.each do |column|
+            filled = column.each_index.reject { |row| column[row].nil? }
+            expect(filled).to eq((filled.min..filled.max).to_a)
+          end
+        end
+      end
+    end
+  end
+
+  it "has a crane model that weakens with radius, boom length and a nearer edge" do
+    model = CraneModel.new(machine_kg: 30_000, machine_behind_m: 0.5, boom_kg_per_m: 150, strongest_kg: 30_000, strongest_m: 3.0, shortest_m: 10.0, foot_radius_m: -1.0)
+    near, far = model.table([ 6.0, 9.0 ], [ 12.0, 18.0 ], 2.8)
+    expect(near[0]).to be > far[0]
+    expect(near[0]).to be > near[1]
+    expect(model.table([ 9.0 ], [ 12.0 ], 2.2)[0][0]).to be < far[0]
+    expect(model.table([ 1.0, 30.0 ], [ 12.0 ], 2.8).flatten).to eq([ nil, nil ])
+  end
+
+  it "seeds once, and a second time changes nothing" do
+    load Rails.root.join("db/seeds.rb")
+    Plan.first.update!(title: "Changed by a user")
+    expect { load Rails.root.join("db/seeds.rb") }.not_to change { [ Plan.count, Sling.count, Chart.count, Revision.count ] }
+    expect(Plan.pluck(:title)).to include("Changed by a user")
+    expect(Sling.count).to eq(12)
+  end
+end

@@ -1,0 +1,43 @@
+RSpec.describe "Guarding the API" do
+  def send_json(method, path, body) = public_send(method, path, params: JSON.generate(body), headers: { "Content-Type" => "application/json" })
+
+  it "refuses a request that another site makes in the user's name" do
+    ActionController::Base.allow_forgery_protection = true
+    expect { send_json(:post, "/api/plans", title: "Forged") }.not_to change(Plan, :count)
+    expect(response.status).to eq(422)
+  ensure
+    ActionController::Base.allow_forgery_protection = false
+  end
+
+  it "lets the page ask no host but its own" do
+    get "/"
+    policy = response.headers["Content-Security-Policy"]
+    expect(policy).to include("default-src 'self'", "script-src 'self'", "connect-src 'self'", "object-src 'none'")
+    expect(policy).not_to match(/https?:/)
+    expect(response.body).not_to match(%r{(src|href)="(https?:)?//})
+  end
+
+  it "keeps what was typed as text, whatever it looks like" do
+    document = demo_document("feed-horn")
+    document["load"]["name"] = "<script>alert(1)</script>"
+    document["title"] = "\"; DROP TABLE plans; --"
+    plan = Plan.start(DustLadder::PlanFile.accept(document))
+    get "/api/plans/#{plan.id}"
+    expect(JSON.parse(response.body)["document"]["load"]["name"]).to eq("<script>alert(1)</script>")
+    get "/api/plans/#{plan.id}/file"
+    expect(response.headers["Content-Disposition"]).to include("drop-table-plans.dust-ladder.json")
+  end
+
+  it "refuses a document that is too large before reading it" do
+    send_json(:post, "/api/checks", document: demo_document("feed-horn").merge("site" => "x" * 6_000_000))
+    expect(response.status).to eq(413)
+  end
+
+  it "answers an address that is not there as an error, in JSON" do
+    [ "/api/plans/0", "/api/plans/0/file", "/api/plans/0/revisions" ].each do |path|
+      get path
+      expect(response.status).to eq(404)
+      expect(JSON.parse(response.body)["errors"].first["message"]).to be_present
+    end
+  end
+end
