@@ -16,9 +16,10 @@ RSpec.describe Plan do
     expect(plan.revisions.reload.map(&:note)).to eq(%w[started first])
   end
 
-  it "stores in SQLite with a write-ahead log, foreign keys and patience" do
+  it "stores in SQLite with a write-ahead log, foreign keys and a timeout" do
     connection = described_class.connection
-    expect(%w[journal_mode foreign_keys busy_timeout].map { |name| connection.select_value("PRAGMA #{name}") }).to eq([ "wal", 1, 5000 ])
+    expect(%w[journal_mode foreign_keys].map { |name| connection.select_value("PRAGMA #{name}") }).to eq([ "wal", 1 ])
+    expect(connection.pool.db_config.configuration_hash).to include(timeout: 5000, default_transaction_mode: "immediate")
     expect { Revision.insert!({ plan_id: 999_999, number: 1, document: "{}", created_at: Time.current }) }.to raise_error(ActiveRecord::InvalidForeignKey)
   end
 end
