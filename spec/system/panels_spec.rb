@@ -1,0 +1,138 @@
+RSpec.describe "The panels" do
+  before { load_store }
+
+  it "asks a choker for its angle of choke and for what holds it" do
+    open_plan(demo_plan("receiver-cabin"))
+    rung("slings").click
+    %w[West East].each { |name| select "choker", from: "hitch of the #{name} leg" }
+    expect(page).to have_css("[data-rung=slings][data-verdict=stop]")
+    expect(page).to have_text(/the choker leans \d+\.\d° from plumb and slides/)
+    %w[West East].each { |name| fill_in "what holds the #{name} leg", with: "skid cleat" }
+    expect(page).to have_css("[data-rung=slings][data-verdict=not_known]")
+    expect(page).to have_text("Needed: the angle of choke of the West leg is not given")
+    click_button "Go to it"
+    expect(page).to have_css("[data-pointer='/rigging/legs/0/choke_angle']:focus")
+    %w[West East].each { |name| fill_in "angle of choke of the #{name} leg", with: "100 deg" }
+    expect(page).to have_css("[data-part=West]", text: /of 2\W784/)
+  end
+
+  it "takes a heavier sling from the store, and the plan keeps a snapshot of it alone" do
+    plan = demo_plan("receiver-cabin")
+    open_plan(plan)
+    rung("slings").click
+    %w[West East].each { |name| select "C-40, 16 mm, gr. 80, two legs", from: "sling of the #{name} leg" }
+    expect(page).to have_css("[data-part=West]", text: /of 8\W000/)
+    expect(page).to have_css("[role=status]", text: /rev \d+, saved/)
+    expect(plan.revisions.reload.last.document["snapshots"]["slings"].keys).to eq([ "C-40" ])
+  end
+
+  it "changes the rule set, and with it what the working cites" do
+    open_plan(demo_plan("receiver-cabin"))
+    rung("load").click
+    expect(page).to have_css("[data-line=k]", text: "rule set strict")
+    select "level-side", from: "rules"
+    expect(page).to have_css("[data-line=k]", text: "rule set level-side")
+    expect(page).to have_css("[role=status]", text: "rev 2, saved")
+  end
+
+  it "goes down to one point and back, legs with it" do
+    plan = demo_plan("receiver-cabin")
+    open_plan(plan)
+    rung("load").click
+    click_button "Use one point only"
+    expect(page).to have_no_css("[data-grip=point-1]")
+    expect(page).to have_text("On one point a long load may spin and swing")
+    click_button "Add a second point"
+    expect(page).to have_text("Needed: x of point East is not given")
+    click_button "Undo: second point added"
+    click_button "Undo: second point taken away"
+    expect(page).to have_css("[data-grip=point-1]")
+    expect(page).to have_css("[data-headline]", text: "Holds: both legs at 63")
+  end
+
+  it "adds to what hangs from the tip, and takes it away again" do
+    open_plan(demo_plan("receiver-cabin"))
+    rung("hoist").click
+    click_button "Add something that hangs"
+    fill_in "what hangs, 1", with: "headache ball"
+    fill_in "mass of what hangs, 1", with: "250 lb"
+    expect(page).to have_css("[data-line=e2]", text: /headache ball.*114\Wkg/m)
+    click_button "take away headache ball"
+    expect(page).to have_no_css("[data-line=e2]")
+  end
+
+  it "stops where the chart ends, and says how far this load may go" do
+    open_plan(demo_plan("receiver-cabin"))
+    rung("crane").click
+    expect(page).to have_css("[data-line=most]", text: /24\.000\Wm/)
+    fill_in "radius at set", with: "25 m"
+    expect(page).to have_css("[data-headline]", text: /\AStop: crane/)
+    fill_in "radius at set", with: "14.6 m"
+    expect(page).to have_css("[data-rung=crane][data-verdict=holds]")
+  end
+
+  it "names the obstacle when the hook cannot pass over it" do
+    open_plan(demo_plan("receiver-cabin"))
+    rung("height").click
+    fill_in "highest thing on the way", with: "16 m"
+    expect(page).to have_css("[data-headline]", text: "Stop: over the obstacle at 109")
+    expect(page).to have_css("[data-part='over the obstacle']", text: "109")
+  end
+
+  it "reads and drags in feet and inches when told to" do
+    plan = demo_plan("cable-girder")
+    open_plan(plan)
+    find("body").send_keys("u")
+    expect(page).to have_text("22.9°")
+    drag("hook", 0, -60)
+    expect(page).to have_css("[role=status]", text: "rev 2, saved")
+    written = plan.revisions.reload.last.document.dig("rigging", "hook_height")
+    expect(written).to match(/\A\d+'\d+( 1\/2)?"\z/)
+    expect(DustLadder::Quantity::Reader.read(written, :length)).to be > 2.4
+    rung("level").click
+    expect(page).to have_field("hook height", with: written)
+  end
+
+  it "lights in the drawing what a line of working speaks of" do
+    open_plan(demo_plan("receiver-cabin"))
+    rung("load").click
+    outline = -> { page.evaluate_script("document.querySelector('path[stroke-width=\"4\"]') !== null") }
+    expect(outline.call).to be(false)
+    find("[data-line=W]").hover
+    expect(page).to have_css("path[stroke-width='4']", visible: :all)
+  end
+
+  it "undoes while a field is still being typed in, and loses no step" do
+    open_plan(demo_plan("receiver-cabin"))
+    rung("load").click
+    fill_in "weight", with: "5 t"
+    click_button "Undo: the change under way"
+    expect(page).to have_field("weight", with: "3 420 kg")
+    click_button "Redo: weight typed"
+    expect(page).to have_field("weight", with: "5 t")
+  end
+
+  it "changes title, site and time, and the board follows" do
+    open_plan(demo_plan("feed-horn"))
+    click_button "More"
+    find("[role=menuitem]", text: "Title, site and time").click
+    find_field("Title").send_keys([ :control, "a" ], :backspace)
+    expect(page).to have_button("Take", disabled: true)
+    fill_in "Title", with: "Feed horn crate FH-2, second try"
+    click_button "Take"
+    expect(page).to have_css("[role=status]", text: "rev 2, saved")
+    visit "/"
+    expect(page).to have_link("Feed horn crate FH-2, second try")
+  end
+
+  it "orders the board by day or weakest first" do
+    %w[feed-horn cable-girder azimuth-drive].each { |name| demo_plan(name) }
+    look
+    visit "/"
+    titles = -> { all("[role=row] a").map(&:text) }
+    expect(page).to have_link("Azimuth drive AD-1")
+    expect(titles.call.map { |title| title[/\w\w-\d+/] }).to eq(%w[FH-2 GD-12 AD-1])
+    click_button "Weakest first"
+    expect(titles.call.map { |title| title[/\w\w-\d+/] }).to eq(%w[GD-12 AD-1 FH-2])
+  end
+end
