@@ -3,20 +3,31 @@ RSpec.describe DustLadder::Cases do
   runner = described_class::Runner.new(cases)
 
   runner.results.each do |result|
-    it("agrees with #{result.id}") { expect(result.comparisons.reject(&:agrees)).to be_empty, "#{result.trouble} #{result.comparisons.reject(&:agrees)}" }
+    it("agrees with #{result.id}") {
+ expect(result.comparisons.reject(&:agrees)).to be_empty, "#{result.trouble} #{result.comparisons.reject(&:agrees)}" }
   end
 
   it "covers the topics of the first climb and names the others" do
-    expect(runner.results.map(&:topic).uniq).to include("leg_tension_symmetric", "angle_conversion", "two_point_unequal", "chart_lookup", "deductions")
+    expect(runner.results.map(&:topic).uniq).to include("leg_tension_symmetric", "angle_conversion", "two_point_unequal",
+      "chart_lookup", "deductions")
     expect(runner.uncovered.keys).to include("elastic_equilibrium", "takeoff", "wind")
   end
 
-  def one(topic, given, expect, tolerance = {}) = described_class::Runner.new([ { "id" => "x", "topic" => topic, "given" => given, "expect" => expect, "tolerance" => tolerance } ])
+  def one(topic, given, expect, tolerance = {})
+    described_class::Runner.new([ {
+      "id" => "x",
+      "topic" => topic,
+      "given" => given,
+      "expect" => expect,
+      "tolerance" => tolerance
+    } ])
+  end
 
   it "finds a wrong figure, a missing figure and a case it cannot compute" do
     given = { "angle_deg_from_plumb" => 30.0 }
     expect(one("angle_conversion", given, { "deg_from_horizontal" => 60.1 })).not_to be_right
-    expect(one("angle_conversion", given, { "deg_from_horizontal" => 60.1 }, "keys" => { "deg_from_horizontal" => { "absolute" => 0.2 } })).to be_right
+    expect(one("angle_conversion", given, { "deg_from_horizontal" => 60.1 },
+      "keys" => { "deg_from_horizontal" => { "absolute" => 0.2 } })).to be_right
     expect(one("angle_conversion", given, { "colour" => nil })).not_to be_right
     expect(one("angle_conversion", {}, { "deg_from_horizontal" => 60 })).not_to be_right
     expect(one("angle_conversion", given, {})).not_to be_right
@@ -24,10 +35,18 @@ RSpec.describe DustLadder::Cases do
   end
 
   it "takes an angle in any convention, and points on plumb lines of their own" do
-    [ { "angle_deg_from_horizontal" => 45 }, { "angle_deg_from_plumb" => 45 }, { "angle_deg_included_symmetric_pair" => 90 } ].each do |given|
+    [ { "angle_deg_from_horizontal" => 45 }, { "angle_deg_from_plumb" => 45 },
+      { "angle_deg_included_symmetric_pair" => 90 } ].each do |given|
       expect(one("angle_conversion", given, { "load_angle_factor" => Math.sqrt(2) }, "relative" => 1e-9)).to be_right
     end
-    separate = { "load_kg" => 1000, "load_held" => "two hooks, separate plumb lines", "cg_to_point_a_horizontal_m" => 1, "cg_to_point_b_horizontal_m" => 3, "hook_height_above_point_a_m" => 2, "hook_height_above_point_b_m" => 9 }
+    separate = {
+      "load_kg" => 1000,
+      "load_held" => "two hooks, separate plumb lines",
+      "cg_to_point_a_horizontal_m" => 1,
+      "cg_to_point_b_horizontal_m" => 3,
+      "hook_height_above_point_a_m" => 2,
+      "hook_height_above_point_b_m" => 9
+    }
     expect(one("two_point_unequal", separate, { "vertical_share_a_kg" => 750, "leg_tension_b_kg" => 250 })).to be_right
   end
 end

@@ -13,14 +13,16 @@ RSpec.describe DustLadder::CommandLine do
 
   it "validates: 0 for a sound plan, 2 and the place for another" do
     expect(run("validate", :file, text: text_of)).to match([ 0, /sound plan/, "" ])
-    expect(run("validate", :file, text: text_of.sub('"version": 1', '"version": 2'))).to match([ 2, "", %r{/version: this is version 2} ])
+    expect(run("validate", :file,
+      text: text_of.sub('"version": 1', '"version": 2'))).to match([ 2, "", %r{/version: this is version 2} ])
     expect(run("validate", "no/such/file")).to match([ 2, "", /no such file/ ])
   end
 
   it "checks: 0 when it holds, 1 when it stops or is not known" do
     expect(run("check", :file, text: text_of)).to match([ 0, /\AHolds: .*▶.*Not checked here/m, "" ])
     expect(run("check", :file, text: text_of("/load/weight/bare" => "30 t"))).to match([ 1, /\AStop: /, "" ])
-    expect(run("check", :file, text: text_of("/load/weight/bare" => nil))).to match([ 1, /\ANot known: the weight is not given/, "" ])
+    expect(run("check", :file,
+      text: text_of("/load/weight/bare" => nil))).to match([ 1, /\ANot known: the weight is not given/, "" ])
     status, out, = run("check", :file, "--json", text: text_of)
     expect([ status, JSON.parse(out)["verdict"] ]).to eq([ 0, "holds" ])
   end

@@ -18,7 +18,8 @@ RSpec.describe DustLadder::PlanFile do
   end
 
   it "gives the same ladder after a program that writes whole numbers without their point" do
-    [ plan, plan("/rigging/hook_height" => "3 m"), plan({ "/crane/stations/1/radius" => "9 m" }, rules: "level-side") ].each do |document|
+    [ plan, plan("/rigging/hook_height" => "3 m"),
+      plan({ "/crane/stations/1/radius" => "9 m" }, rules: "level-side") ].each do |document|
       whole = described_class.read(described_class.write(document).gsub(/(\d)\.0(?=[,\s\]}])/, '\1'))
       expect(JSON.generate(DustLadder.check(whole).as_json)).to eq(JSON.generate(DustLadder.check(described_class.read(described_class.write(document))).as_json))
     end
@@ -41,11 +42,21 @@ RSpec.describe DustLadder::PlanFile do
   end
 
   it "names the place of what does not fit" do
-    expect(errors(plan.merge("version" => 7))).to eq([ { "pointer" => "/version", "message" => "this is version 7", "expected" => "version 1, the only one this tool reads" } ])
+    expect(errors(plan.merge("version" => 7))).to eq([ {
+      "pointer" => "/version",
+      "message" => "this is version 7",
+      "expected" => "version 1, the only one this tool reads"
+    } ])
     {
-      { "/format" => "other" } => "/format", { "/load/weight/basis" => "hearsay" } => "/load/weight/basis", { "/load/weight/bare" => 3000 } => "/load/weight/bare",
-      { "/crane/parts_of_line" => 2.5 } => "/crane/parts_of_line", { "/load/colour" => "red" } => "/load/colour", { "/lift_at" => "tomorrow" } => "/lift_at",
-      { "/rigging/legs/0/sling" => "Z-9" } => "/rigging/legs/0/sling", { "/crane/chart" => "none" } => "/crane/chart", { "/rules" => "house" } => "/rules"
+      { "/format" => "other" } => "/format",
+      { "/load/weight/basis" => "hearsay" } => "/load/weight/basis",
+      { "/load/weight/bare" => 3000 } => "/load/weight/bare",
+      { "/crane/parts_of_line" => 2.5 } => "/crane/parts_of_line",
+      { "/load/colour" => "red" } => "/load/colour",
+      { "/lift_at" => "tomorrow" } => "/lift_at",
+      { "/rigging/legs/0/sling" => "Z-9" } => "/rigging/legs/0/sling",
+      { "/crane/chart" => "none" } => "/crane/chart",
+      { "/rules" => "house" } => "/rules"
     }.each { |change, pointer| expect(pointers(plan(change))).to eq([ pointer ]) }
     missing = plan
     missing["load"].delete("cg")
@@ -64,8 +75,14 @@ RSpec.describe DustLadder::PlanFile do
   it "refuses a chart with a hole in its rows, at the row, and one whose radii do not rise" do
     ragged = chart
     ragged["tables"]["main"][2].pop
-    expect(errors(plan({}, chart: ragged))).to eq([ { "pointer" => "/snapshots/charts/test/data/tables/main/2", "message" => "this row has 2 cells", "expected" => "3, one for each boom length" } ])
-    expect(pointers(plan({}, chart: chart(radius_m: [ 4.0, 6.0, 6.0, 10.0, 12.0 ])))).to eq([ "/snapshots/charts/test/data/radius_m/2" ])
+    expect(errors(plan({},
+      chart: ragged))).to eq([ {
+        "pointer" => "/snapshots/charts/test/data/tables/main/2",
+        "message" => "this row has 2 cells",
+        "expected" => "3, one for each boom length"
+      } ])
+    expect(pointers(plan({},
+      chart: chart(radius_m: [ 4.0, 6.0, 6.0, 10.0, 12.0 ])))).to eq([ "/snapshots/charts/test/data/radius_m/2" ])
     short = chart
     short["tables"]["front"].pop
     expect(pointers(plan({}, chart: short))).to eq([ "/snapshots/charts/test/data/tables/front" ])

@@ -80,13 +80,21 @@ RSpec.describe "The rungs, by hand" do
   # 18 m of radius grows by 2 %, 0.36 m, which is more than 0.3.
   it "crane: far out the radius grows by its share" do
     far = chart(radius_m: [ 4.0, 6.0, 8.0, 18.2, 18.5 ])
-    expect(check({ "/crane/stations/1/radius" => "18 m" }, chart: far).rung("crane").working.find { |line| line.symbol == "g" }.result.value).to be_within(1e-9).of(0.36)
+    expect(check({ "/crane/stations/1/radius" => "18 m" }, chart: far).rung("crane").working.find { |line|
+ line.symbol == "g" }.result.value).to be_within(1e-9).of(0.36)
   end
 
   it "chart: counts its fields, and names those that differ or are missing" do
     expect(rung("chart").note["metric"]).to eq("2 of 2 fields match")
-    expect(rung("chart", { "/crane/as_rigged" => {} }).missing.map(&:pointer)).to eq(%w[/crane/as_rigged/counterweight /crane/as_rigged/model])
-    expect(rung("chart", { "/crane/as_rigged" => { "model" => "Other", "counterweight" => "9 t" } }).note["metric"]).to eq("model of the machine differs from the chart")
+    expect(rung("chart",
+      { "/crane/as_rigged" => {} }).missing.map(&:pointer)).to eq(%w[/crane/as_rigged/counterweight /crane/as_rigged/model])
+    expect(rung("chart",
+      {
+        "/crane/as_rigged" => {
+          "model" => "Other",
+          "counterweight" => "9 t"
+        }
+      }).note["metric"]).to eq("model of the machine differs from the chart")
   end
 
   describe "cautions, where they matter and nowhere else" do

@@ -53,7 +53,8 @@ RSpec.describe "The demo data" do
   end
 
   it "has a crane model that weakens with radius, boom length and a nearer edge" do
-    model = CraneModel.new(machine_kg: 30_000, machine_behind_m: 0.5, boom_kg_per_m: 150, strongest_kg: 30_000, strongest_m: 3.0, shortest_m: 10.0, foot_radius_m: -1.0)
+    model = CraneModel.new(machine_kg: 30_000, machine_behind_m: 0.5, boom_kg_per_m: 150, strongest_kg: 30_000, strongest_m: 3.0,
+      shortest_m: 10.0, foot_radius_m: -1.0)
     near, far = model.table([ 6.0, 9.0 ], [ 12.0, 18.0 ], 2.8)
     expect(near[0]).to be > far[0]
     expect(near[0]).to be > near[1]

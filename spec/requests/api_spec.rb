@@ -1,6 +1,9 @@
 RSpec.describe "The API" do
   def json = JSON.parse(response.body)
-  def send_json(method, path, body) = public_send(method, path, params: body.is_a?(String) ? body : JSON.generate(body), headers: { "Content-Type" => "application/json" })
+  def send_json(method, path, body)
+    public_send(method, path, params: body.is_a?(String) ? body : JSON.generate(body),
+      headers: { "Content-Type" => "application/json" })
+  end
 
   it "answers a document with its ladder and keeps nothing" do
     expect { send_json(:post, "/api/checks", document: demo_document("counterweight-block")) }.not_to change(Revision, :count)
@@ -19,7 +22,10 @@ RSpec.describe "The API" do
   it "lists plans by day with verdict, governing rung and what they wait for" do
     %w[azimuth-drive feed-horn cable-girder counterweight-block].each { |name| demo_plan(name) }
     get "/api/plans"
-    expect(json.map { |plan| plan.values_at("load", "verdict", "governs") }).to eq([ [ "FH-2", "holds", [ "level" ] ], [ "CW-4", "tight", [ "crane" ] ], [ "GD-12", "stop", %w[angle slings] ], [ "AD-1", "not_known", [ "load" ] ] ])
+    expect(json.map { |plan|
+ plan.values_at("load", "verdict",
+   "governs") }).to eq([ [ "FH-2", "holds", [ "level" ] ], [ "CW-4", "tight", [ "crane" ] ], [ "GD-12", "stop", %w[angle slings] ],
+     [ "AD-1", "not_known", [ "load" ] ] ])
     expect(json.last["needs"]).to include("the weight is not given")
   end
 
@@ -36,9 +42,11 @@ RSpec.describe "The API" do
 
   it "tells the second of two savers, with the other's whole state" do
     plan = demo_plan("feed-horn")
-    send_json(:patch, "/api/plans/#{plan.id}", document: demo_document("feed-horn").merge("site" => "North"), lock_version: 0, note: "a")
+    send_json(:patch, "/api/plans/#{plan.id}", document: demo_document("feed-horn").merge("site" => "North"), lock_version: 0,
+      note: "a")
     expect(json).to include("lock_version" => 1, "revision" => 2)
-    send_json(:patch, "/api/plans/#{plan.id}", document: demo_document("feed-horn").merge("site" => "South"), lock_version: 0, note: "b")
+    send_json(:patch, "/api/plans/#{plan.id}", document: demo_document("feed-horn").merge("site" => "South"), lock_version: 0,
+      note: "b")
     expect(response).to have_http_status(:conflict)
     expect(json).to include("lock_version" => 1, "document" => include("site" => "North"))
     expect(plan.revisions.count).to eq(2)
@@ -55,7 +63,8 @@ RSpec.describe "The API" do
     file = ->(text) { Rack::Test::UploadedFile.new(StringIO.new(text), "application/json", original_filename: "plan.json") }
     post "/api/plans", params: { file: file.(demo_text("feed-horn")) }
     expect(response).to have_http_status(:created)
-    [ demo_text("feed-horn")[0..500], demo_text("feed-horn").sub('"version": 1', '"version": 9'), "", "\xff\xfe", "[]" ].each do |text|
+    [ demo_text("feed-horn")[0..500], demo_text("feed-horn").sub('"version": 1', '"version": 9'), "", "\xff\xfe",
+      "[]" ].each do |text|
       expect { post "/api/plans", params: { file: file.(text) } }.not_to change(Plan, :count)
       expect(response).to have_http_status(:unprocessable_content)
       expect(json["errors"].first.keys).to eq(%w[pointer message expected])
@@ -69,9 +78,18 @@ RSpec.describe "The API" do
     plan = demo_plan("feed-horn")
     bad = demo_document("feed-horn").deep_merge("load" => { "weight" => { "basis" => "hearsay" } })
     requests = {
-      [ :post, "/api/checks", "{\"document\":" ] => 400, [ :post, "/api/checks", "[]" ] => 400, [ :post, "/api/checks", "{}" ] => 400, [ :post, "/api/checks", { document: 5 } ] => 422, [ :post, "/api/checks", { document: nil } ] => 422,
-      [ :post, "/api/checks", { document: bad } ] => 422, [ :patch, "/api/plans/#{plan.id}", { document: bad, lock_version: 0 } ] => 422, [ :patch, "/api/plans/#{plan.id}", { document: plan.document } ] => 400,
-      [ :patch, "/api/plans/#{plan.id}", { document: plan.document, lock_version: "soon" } ] => 400, [ :patch, "/api/plans/999999", { document: plan.document, lock_version: 0 } ] => 404, [ :get, "/api/plans/999999", "" ] => 404, [ :get, "/api/plans/#{plan.id}/revisions/99", "" ] => 404
+      [ :post, "/api/checks", "{\"document\":" ] => 400,
+      [ :post, "/api/checks", "[]" ] => 400,
+      [ :post, "/api/checks", "{}" ] => 400,
+      [ :post, "/api/checks", { document: 5 } ] => 422,
+      [ :post, "/api/checks", { document: nil } ] => 422,
+      [ :post, "/api/checks", { document: bad } ] => 422,
+      [ :patch, "/api/plans/#{plan.id}", { document: bad, lock_version: 0 } ] => 422,
+      [ :patch, "/api/plans/#{plan.id}", { document: plan.document } ] => 400,
+      [ :patch, "/api/plans/#{plan.id}", { document: plan.document, lock_version: "soon" } ] => 400,
+      [ :patch, "/api/plans/999999", { document: plan.document, lock_version: 0 } ] => 404,
+      [ :get, "/api/plans/999999", "" ] => 404,
+      [ :get, "/api/plans/#{plan.id}/revisions/99", "" ] => 404
     }
     requests.each do |(method, path, body), status|
       send_json(method, path, body)

@@ -1,5 +1,7 @@
 RSpec.describe "Guarding the API" do
-  def send_json(method, path, body) = public_send(method, path, params: JSON.generate(body), headers: { "Content-Type" => "application/json" })
+  def send_json(method, path, body)
+    public_send(method, path, params: JSON.generate(body), headers: { "Content-Type" => "application/json" })
+  end
 
   it "refuses a request that another site makes in the user's name" do
     ActionController::Base.allow_forgery_protection = true

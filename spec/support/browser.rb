@@ -16,7 +16,8 @@ module BrowserHelp
 
   # A window of exactly this size inside, whatever the frame around it.
   def look(width = 1280, height = 800)
-    page.driver.browser.execute_cdp("Emulation.setDeviceMetricsOverride", width: width, height: height, deviceScaleFactor: 1, mobile: false)
+    page.driver.browser.execute_cdp("Emulation.setDeviceMetricsOverride", width: width, height: height, deviceScaleFactor: 1,
+      mobile: false)
   end
 
   def open_plan(plan)
@@ -31,7 +32,8 @@ module BrowserHelp
   # Drags a grip by pixels, in steps as a hand would. Holds it when a block is given, and lets go after.
   def drag(grip, by_x, by_y, steps: 8)
     rect = find("[data-grip=#{grip}]").native.rect
-    actions = page.driver.browser.action(duration: 20).move_to_location((rect.x + rect.width / 2).to_i, (rect.y + rect.height / 2).to_i).pointer_down
+    actions = page.driver.browser.action(duration: 20).move_to_location((rect.x + rect.width / 2).to_i,
+      (rect.y + rect.height / 2).to_i).pointer_down
     steps.times { |step| actions = actions.move_by(*[ by_x, by_y ].map { |by| by * (step + 1) / steps - by * step / steps }) }
     actions.perform
     yield if block_given?

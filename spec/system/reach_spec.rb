@@ -32,7 +32,13 @@ RSpec.describe "Reaching everything" do
   it "moves every grip, and the figures follow" do
     plan = demo_plan("receiver-cabin")
     open_plan(plan)
-    { "point-0" => [ 30, 0, %w[load points 0 x] ], "point-1" => [ -30, 0, %w[load points 1 x] ], "cg" => [ 20, -10, %w[load cg x] ], "station-0" => [ 20, 0, %w[crane stations 0 radius] ], "station-1" => [ 40, 0, %w[crane stations 1 radius] ] }.each do |grip, (by_x, by_y, path)|
+    {
+      "point-0" => [ 30, 0, %w[load points 0 x] ],
+      "point-1" => [ -30, 0, %w[load points 1 x] ],
+      "cg" => [ 20, -10, %w[load cg x] ],
+      "station-0" => [ 20, 0, %w[crane stations 0 radius] ],
+      "station-1" => [ 40, 0, %w[crane stations 1 radius] ]
+    }.each do |grip, (by_x, by_y, path)|
       place = path.map { |key| key.match?(/\A\d\z/) ? key.to_i : key }
       before = plan.revisions.reload.last
       drag(grip, by_x, by_y)
@@ -46,7 +52,9 @@ RSpec.describe "Reaching everything" do
     it "scrolls nothing but the panel at #{width} x #{height}" do
       open_plan(demo_plan("cable-girder"))
       look(width, height)
-      expect(page.evaluate_script("[document.documentElement.scrollHeight <= innerHeight, document.documentElement.scrollWidth <= innerWidth]")).to eq([ true, true ])
+      expect(page.evaluate_script("[document.documentElement.scrollHeight <= innerHeight, document.documentElement.scrollWidth <= innerWidth]")).to eq([
+        true, true
+      ])
     end
   end
 

@@ -3,19 +3,50 @@ module PlanHelp
   IDENTITY = { "model" => "Test crane", "counterweight" => "9 t" }.freeze
 
   def sling(number, **changes)
-    { "number" => number, "kind" => "alloy_chain", "size" => "10 mm", "legs" => 1, "reach_m" => 6.0, "mass_kg" => 15, "link_pitch_m" => 0.03,
-      "tag" => { "legible" => true, "vertical_kg" => 4000, "choker_kg" => 3200, "basket_kg" => 8000, "multi_leg" => [] }.merge(changes.delete(:tag) || {}) }.merge(changes.transform_keys(&:to_s))
+    {
+      "number" => number,
+      "kind" => "alloy_chain",
+      "size" => "10 mm",
+      "legs" => 1,
+      "reach_m" => 6.0,
+      "mass_kg" => 15,
+      "link_pitch_m" => 0.03,
+      "tag" => {
+        "legible" => true,
+        "vertical_kg" => 4000,
+        "choker_kg" => 3200,
+        "basket_kg" => 8000,
+        "multi_leg" => []
+      }.merge(changes.delete(:tag) || {})
+    }.merge(changes.transform_keys(&:to_s))
   end
 
   def chart(**changes)
     {
-      "id" => "test", "title" => "Test crane, full", "identity" => IDENTITY, "boom_length_m" => [ 15.0, 20.0, 25.0 ], "radius_m" => [ 4.0, 6.0, 8.0, 10.0, 12.0 ],
-      "sectors" => [ { "name" => "rear", "slew_from_deg" => 90, "slew_to_deg" => 270, "table" => "main" }, { "name" => "front", "slew_from_deg" => 270, "slew_to_deg" => 90, "table" => "front" } ],
-      "tables" => { "main" => [ [ 30_000, 28_000, nil ], [ 22_000, 20_000, 18_000 ], [ 15_000, 14_000, 13_000 ], [ 9000, 9500, 9200 ], [ nil, 6500, 6800 ] ],
-                    "front" => [ [ 24_000, 22_000, nil ], [ 17_000, 16_000, 14_000 ], [ 12_000, 11_000, 10_000 ], [ 7000, 7400, 7200 ], [ nil, 5000, 5200 ] ] },
+      "id" => "test",
+      "title" => "Test crane, full",
+      "identity" => IDENTITY,
+      "boom_length_m" => [ 15.0, 20.0, 25.0 ],
+      "radius_m" => [ 4.0, 6.0, 8.0, 10.0, 12.0 ],
+      "sectors" => [ { "name" => "rear", "slew_from_deg" => 90, "slew_to_deg" => 270, "table" => "main" },
+        { "name" => "front", "slew_from_deg" => 270, "slew_to_deg" => 90, "table" => "front" } ],
+      "tables" => {
+        "main" => [ [ 30_000, 28_000, nil ], [ 22_000, 20_000, 18_000 ], [ 15_000, 14_000, 13_000 ], [ 9000, 9500, 9200 ],
+          [ nil, 6500, 6800 ] ],
+        "front" => [ [ 24_000, 22_000, nil ], [ 17_000, 16_000, 14_000 ], [ 12_000, 11_000, 10_000 ],
+          [ 7000, 7400, 7200 ], [ nil, 5000, 5200 ] ]
+      },
       "boom_foot" => { "radius_m" => -1.0, "height_m" => 2.0 },
-      "hoist" => { "line_pull_kg" => 4000, "rope_wll_kg" => 4200, "rope_kg_per_m" => 1.5, "efficiency_per_sheave" => 0.98, "lead_sheaves" => 1 },
-      "hook_block" => { "mass_kg" => 250, "length_m" => 1.0, "wll_kg" => 20_000 }, "least_block_to_tip_m" => 1.0, "deductions" => []
+      "hoist" => {
+        "line_pull_kg" => 4000,
+        "rope_wll_kg" => 4200,
+        "rope_kg_per_m" => 1.5,
+        "efficiency_per_sheave" => 0.98,
+        "lead_sheaves" => 1
+      },
+      "hook_block" => { "mass_kg" => 250, "length_m" => 1.0, "wll_kg" => 20_000 },
+      "least_block_to_tip_m" => 1.0,
+      "deductions" => []
     }.merge(changes.transform_keys(&:to_s))
   end
 
@@ -37,15 +68,18 @@ module PlanHelp
 
   private
 
-  def fill(document, slings, chart)
-    document["load"].merge!("name" => "Box", "weight" => { "bare" => "3 t", "basis" => "certified", "source" => "plate" },
-                            "size" => { "length" => "4 m", "width" => "1 m", "height" => "2 m" }, "cg" => { "x" => "2 m", "y" => "0.5 m", "z" => "0.8 m", "basis" => "drawing" })
-    [ "0.5 m", "3.5 m" ].each_with_index { |x, index| document["load"]["points"][index].merge!("x" => x, "y" => "0.5 m", "z" => "2 m") }
-    document["rigging"].merge!("hook_height" => "6 m")
-    document["rigging"]["legs"].zip(slings.size == 1 ? slings * 2 : slings) { |leg, piece| leg["sling"] = piece["number"] }
-    document["crane"].merge!("chart" => "test", "as_rigged" => IDENTITY.dup, "boom_length" => "20 m", "parts_of_line" => 4, "turn" => "clockwise", "obstacle_height" => "0 m")
-    document["crane"]["stations"].zip([ "5 m", "7 m" ], [ "120°", "200°" ]) { |station, radius, slew| station.merge!("radius" => radius, "slew" => slew, "support_height" => "1 m") }
-    document["snapshots"]["slings"] = slings.to_h { |piece| [ piece["number"], DustLadder::PlanFile::Digest.snapshot(piece) ] }
-    document["snapshots"]["charts"] = { "test" => DustLadder::PlanFile::Digest.snapshot(chart) }
-  end
+    def fill(document, slings, chart)
+      document["load"].merge!("name" => "Box", "weight" => { "bare" => "3 t", "basis" => "certified", "source" => "plate" },
+        "size" => { "length" => "4 m", "width" => "1 m", "height" => "2 m" }, "cg" => { "x" => "2 m", "y" => "0.5 m", "z" => "0.8 m", "basis" => "drawing" })
+      [ "0.5 m", "3.5 m" ].each_with_index { |x, index|
+ document["load"]["points"][index].merge!("x" => x, "y" => "0.5 m", "z" => "2 m") }
+      document["rigging"].merge!("hook_height" => "6 m")
+      document["rigging"]["legs"].zip(slings.size == 1 ? slings * 2 : slings) { |leg, piece| leg["sling"] = piece["number"] }
+      document["crane"].merge!("chart" => "test", "as_rigged" => IDENTITY.dup, "boom_length" => "20 m", "parts_of_line" => 4,
+        "turn" => "clockwise", "obstacle_height" => "0 m")
+      document["crane"]["stations"].zip([ "5 m", "7 m" ], [ "120°", "200°" ]) { |station, radius, slew|
+ station.merge!("radius" => radius, "slew" => slew, "support_height" => "1 m") }
+      document["snapshots"]["slings"] = slings.to_h { |piece| [ piece["number"], DustLadder::PlanFile::Digest.snapshot(piece) ] }
+      document["snapshots"]["charts"] = { "test" => DustLadder::PlanFile::Digest.snapshot(chart) }
+    end
 end
