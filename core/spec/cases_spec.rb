@@ -3,8 +3,7 @@ RSpec.describe DustLadder::Cases do
   runner = described_class::Runner.new(cases)
 
   runner.results.each do |result|
-    it("agrees with #{result.id}") {
- expect(result.comparisons.reject(&:agrees)).to be_empty, "#{result.trouble} #{result.comparisons.reject(&:agrees)}" }
+    it("agrees with #{result.id}") { expect(result.comparisons.reject(&:agrees)).to be_empty, "#{result.trouble} #{result.comparisons.reject(&:agrees)}" }
   end
 
   it "covers the topics of the first climb and names the others" do

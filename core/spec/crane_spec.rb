@@ -37,8 +37,7 @@ RSpec.describe DustLadder::Cranes do
   end
 
   it "refuses a ragged table" do
-    expect {
- described_class::Table.new([ 4, 6 ], [ 10, 20 ], [ [ 1, 2 ], [ 3 ] ]) }.to raise_error(ArgumentError, /row 1 has 1 cells for 2/)
+    expect { described_class::Table.new([ 4, 6 ], [ 10, 20 ], [ [ 1, 2 ], [ 3 ] ]) }.to raise_error(ArgumentError, /row 1 has 1 cells for 2/)
   end
 
   it "finds the least along a way, as fine steps do, and in a zone touched only for a moment" do
@@ -50,8 +49,7 @@ RSpec.describe DustLadder::Cranes do
       g.choose(150..250))) do |r1, r2, slew, turn, boom|
       ends = [ [ r1, slew ], [ r2, slew + turn ] ].map { |radius, angle| described_class::Path::Station.new(radius: radius / 100.0, slew: angle.to_f, boom: boom / 10.0) }
       least = described_class::Path.new(made, ends).least.kg
-      stepped = (0..400).map { |step|
- made.capacity(r1 / 100.0 + (r2 - r1) / 100.0 * step / 400, boom / 10.0, slew + turn * step / 400.0).first }
+      stepped = (0..400).map { |step| made.capacity(r1 / 100.0 + (r2 - r1) / 100.0 * step / 400, boom / 10.0, slew + turn * step / 400.0).first }
       expect(least || 0).to be <= stepped.map { |kg| kg || 0 }.min
     end
     touch = [ 85.0, 95.0, 85.0 ].map { |slew| described_class::Path::Station.new(radius: 6.0, slew: slew, boom: 20.0) }
@@ -122,8 +120,7 @@ RSpec.describe DustLadder::Cranes do
   it "reeves more with more parts, less at each" do
     capacities = (1..8).map { |parts| described_class::Reeving.capacity(4000, parts, 1, 0.98) }
     expect(capacities).to eq(capacities.sort)
-    expect(capacities.each_with_index.map { |kg, index| kg / (index + 1) }).to eq(capacities.each_with_index.map { |kg, index|
- kg / (index + 1) }.sort.reverse)
+    expect(capacities.each_with_index.map { |kg, index| kg / (index + 1) }).to eq(capacities.each_with_index.map { |kg, index| kg / (index + 1) }.sort.reverse)
     expect(described_class::Reeving.capacity(4000, 3, 1, 1)).to eq(12_000)
     expect(described_class::Reeving.least_parts(4000, 1e9, 1, 0.98, 16)).to be_nil
   end

@@ -36,8 +36,7 @@ RSpec.describe DustLadder::Ladder do
       plan({ "/crane/obstacle_height" => "6 m", "/load/cg/y" => "0.6 m" }, rules: "level-side") ]
     lines = plans.flat_map { |document| DustLadder.check(document).rungs.flat_map(&:working) }.select(&:formula)
     expect(lines.map(&:symbol).uniq).to include("W", "t", "h", "b", "V", "T", "C", "G", "N", "A", "U")
-    lines.each { |line|
- expect(rework(line)).to be_within(1e-9 * [ 1, line.result.value.abs * 100 ].max).of(line.result.unit == :percent ? line.result.value * 100 : line.result.value),
+    lines.each { |line| expect(rework(line)).to be_within(1e-9 * [ 1, line.result.value.abs * 100 ].max).of(line.result.unit == :percent ? line.result.value * 100 : line.result.value),
    "#{line.symbol} = #{line.formula}" }
   end
 
@@ -50,18 +49,14 @@ RSpec.describe DustLadder::Ladder do
   end
 
   it "is under strict never more generous than under either school" do
-    PropCheck.forall(PropCheck::Generators.choose(215..900), PropCheck::Generators.choose(10..300), PropCheck::Generators.one_of(*%w[vertical choker].map { |hitch|
- PropCheck::Generators.constant(hitch) })) do |hook, off, hitch|
+    PropCheck.forall(PropCheck::Generators.choose(215..900), PropCheck::Generators.choose(10..300), PropCheck::Generators.one_of(*%w[vertical choker].map { |hitch| PropCheck::Generators.constant(hitch) })) do |hook, off, hitch|
       changes = { "/rigging/hook_height" => "#{hook / 100.0} m", "/load/cg/x" => "#{0.5 + off / 100.0} m" }
-      2.times { |leg|
- changes.merge!("/rigging/legs/#{leg}/hitch" => hitch, "/rigging/legs/#{leg}/choke_angle" => "130°",
+      2.times { |leg| changes.merge!("/rigging/legs/#{leg}/hitch" => hitch, "/rigging/legs/#{leg}/choke_angle" => "130°",
    "/rigging/legs/#{leg}/held_by" => "lug") }
       slings = %w[A-1 A-2].map { |number| sling(number, reach_m: 12.0, tag: { "choker_kg" => nil }) }
-      strict, *schools = %w[strict level-side plumb-side].map { |rules|
- DustLadder.check(plan(changes, slings: slings, rules: rules)) }
+      strict, *schools = %w[strict level-side plumb-side].map { |rules| DustLadder.check(plan(changes, slings: slings, rules: rules)) }
       schools.each do |school|
-        strict.rungs.zip(school.rungs) { |own, other|
- expect([ verdict.rank(own.verdict), -(own.utilisation || 0) ] <=> [ verdict.rank(other.verdict), -(other.utilisation || 0) ]).to be <= 0,
+        strict.rungs.zip(school.rungs) { |own, other| expect([ verdict.rank(own.verdict), -(own.utilisation || 0) ] <=> [ verdict.rank(other.verdict), -(other.utilisation || 0) ]).to be <= 0,
    "#{own.id}" }
       end
     end
@@ -94,8 +89,7 @@ RSpec.describe DustLadder::Ladder do
   it "names what cannot be read and keeps it as typed" do
     ladder = check("/load/weight/bare" => "3,2 t", "/crane/stations/0/radius" => "far")
     expect(ladder.verdict).to eq("not_known")
-    expect(ladder.as_json["problems"].map { |problem|
- problem.values_at("pointer",
+    expect(ladder.as_json["problems"].map { |problem| problem.values_at("pointer",
    "typed") }).to contain_exactly([ "/load/weight/bare", "3,2 t" ], [ "/crane/stations/0/radius", "far" ])
     expect(ladder.as_json["readings"]["/crane/boom_length"]).to eq({ "metric" => "20.000\u00a0m", "us" => "65'7 3/8\"" })
   end

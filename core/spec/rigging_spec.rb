@@ -2,10 +2,8 @@ RSpec.describe "The load, its bridle and its slings" do
   legs = ->(changes) { [ 0, 1 ].flat_map { |leg| changes.map { |key, value| [ "/rigging/legs/#{leg}/#{key}", value ] } }.to_h }
 
   it "marks the weight up by how it is known, and knows nothing of an unknown weight" do
-    planned = ->(basis) { rung("load", { "/load/weight/basis" => basis }).working.find { |line|
- line.symbol == "W" }&.result&.value }
-    expect(%w[weighed certified calculated estimated].map(&planned)).to match([ 3060, 3090, 3300, 3750 ].map { |kg|
- be_within(1e-9).of(kg) })
+    planned = ->(basis) { rung("load", { "/load/weight/basis" => basis }).working.find { |line| line.symbol == "W" }&.result&.value }
+    expect(%w[weighed certified calculated estimated].map(&planned)).to match([ 3060, 3090, 3300, 3750 ].map { |kg| be_within(1e-9).of(kg) })
     expect(check("/load/weight/basis" => "unknown").rungs.map(&:verdict).tally).to include("not_known" => 4)
     expect(rung("load", { "/load/weight/bare" => "0 kg" }).verdict).to eq("not_known")
     expect(check("/load/weight/bare" => "-5 kg").verdict).to eq("not_known")
@@ -46,8 +44,7 @@ RSpec.describe "The load, its bridle and its slings" do
   it "tells every angle in three conventions, rounded against the user, and stops below the floor" do
     flat = rung("angle", { "/rigging/hook_height" => "2.8 m" })
     expect(flat.verdict).to eq("stop")
-    expect(rung("angle").demand.value + rung("angle").working.find { |line|
- line.symbol == "h" }.result.value).to be_within(1e-9).of(90)
+    expect(rung("angle").demand.value + rung("angle").working.find { |line| line.symbol == "h" }.result.value).to be_within(1e-9).of(90)
     angle = DustLadder::Rigging::Angle
     expect([ angle.read(30, :from_plumb), angle.read(60, :included),
       angle.read(60, :from_horizontal) ].map(&:deg_from_horizontal)).to eq([ 60, 60, 60 ])
@@ -81,12 +78,10 @@ RSpec.describe "The load, its bridle and its slings" do
   end
 
   it "reduces a choker by its angle of choke, worse bands worse, and asks for that angle" do
-    capacity = ->(degrees) {
- rung("slings", legs.("hitch" => "choker", "choke_angle" => degrees, "held_by" => "lug"),
+    capacity = ->(degrees) { rung("slings", legs.("hitch" => "choker", "choke_angle" => degrees, "held_by" => "lug"),
    rules: "level-side").parts[0].capacity.value }
     expect([ "180°", "120°", "119.9°", "90°", "60°", "30°",
-      "10°" ].map(&capacity)).to match([ 1, 1, 0.87, 0.87, 0.74, 0.62, 0.49 ].map { |factor|
- be_within(1e-9).of(3200 * factor) })
+      "10°" ].map(&capacity)).to match([ 1, 1, 0.87, 0.87, 0.74, 0.62, 0.49 ].map { |factor| be_within(1e-9).of(3200 * factor) })
     expect(rung("slings",
       legs.("hitch" => "choker", "held_by" => "lug")).missing.first.pointer).to eq("/rigging/legs/0/choke_angle")
     expect(rung("slings", legs.("hitch" => "choker", "choke_angle" => "200°", "held_by" => "lug")).verdict).to eq("not_known")
@@ -114,8 +109,7 @@ RSpec.describe "The load, its bridle and its slings" do
 
   it "rates alike legs by bands in the school that does, and stops past the last band" do
     both = ->(hook, rules) { rung("slings", { "/rigging/hook_height" => hook, "/load/cg/x" => "2 m" },
-      rules: rules).parts.find { |part|
- part.name == "both legs" } }
+      rules: rules).parts.find { |part| part.name == "both legs" } }
     expect(both.("6 m", "plumb-side").capacity.value).to be_within(1e-9).of(5600)
     expect(both.("3.2 m", "plumb-side").capacity.value).to be_within(1e-9).of(4000)
     expect(both.("2.7 m", "plumb-side")).to have_attributes(verdict: "stop", utilisation: be > 1)

@@ -80,8 +80,7 @@ RSpec.describe "The rungs, by hand" do
   # 18 m of radius grows by 2 %, 0.36 m, which is more than 0.3.
   it "crane: far out the radius grows by its share" do
     far = chart(radius_m: [ 4.0, 6.0, 8.0, 18.2, 18.5 ])
-    expect(check({ "/crane/stations/1/radius" => "18 m" }, chart: far).rung("crane").working.find { |line|
- line.symbol == "g" }.result.value).to be_within(1e-9).of(0.36)
+    expect(check({ "/crane/stations/1/radius" => "18 m" }, chart: far).rung("crane").working.find { |line| line.symbol == "g" }.result.value).to be_within(1e-9).of(0.36)
   end
 
   it "chart: counts its fields, and names those that differ or are missing" do

@@ -34,13 +34,11 @@ RSpec.describe DustLadder::Statics do
       next unless pose.between?
 
       tried += 1
-      pulls = tensions(pose).zip(given[:points]).map { |tension, point| direction(point, pose.hook).map { |part|
- part * tension } }
+      pulls = tensions(pose).zip(given[:points]).map { |tension, point| direction(point, pose.hook).map { |part| part * tension } }
       3.times { |axis| expect(pulls.sum { |pull| pull[axis] }).to be_within(1e-6 * 1000).of(1000 * pose.up[axis]) }
       moments = pulls.zip(given[:points]).map { |pull, point| cross(minus(point, given[:cg]), pull) }
       3.times { |axis| expect(moments.sum { |moment| moment[axis] }).to be_within(1e-5 * 1000).of(0) }
-      given[:points].zip(given[:lengths]) { |point, length|
- expect(norm(minus(pose.hook, point))).to be_within(1e-9 * length).of(length) }
+      given[:points].zip(given[:lengths]) { |point, length| expect(norm(minus(pose.hook, point))).to be_within(1e-9 * length).of(length) }
       expect(norm(cross(pose.hook_from_cg, pose.up))).to be < 1e-9 * 100
     end
     expect(tried).to be > 20
@@ -57,9 +55,7 @@ RSpec.describe DustLadder::Statics do
       other = hang.pose(given[:points].map(&mirror).reverse, given[:lengths].reverse, mirror.(given[:cg]))
       expect(other.tilt_deg).to be_within(1e-6).of(pose.tilt_deg)
       expect(tensions(other).reverse.zip(tensions(pose)).map { |one, two| (one - two).abs / (1 + two.abs) }.max).to be < 1e-7
-      larger = hang.pose(given[:points].map { |point| point.map { |part| part * 3 } }, given[:lengths].map { |length|
- length * 3 }, given[:cg].map { |part|
- part * 3 })
+      larger = hang.pose(given[:points].map { |point| point.map { |part| part * 3 } }, given[:lengths].map { |length| length * 3 }, given[:cg].map { |part| part * 3 })
       expect(tensions(larger).zip(tensions(pose)).map { |one, two| (one - two).abs / (1 + two.abs) }.max).to be < 1e-7
       expect(larger.margin).to be_within(1e-8 * 300).of(pose.margin * 3)
     end
@@ -84,8 +80,7 @@ RSpec.describe DustLadder::Statics do
   end
 
   it "refuses legs that do not meet" do
-    expect {
- hang.pose([ [ 0, 0, 1 ], [ 4, 0, 1 ] ], [ 1.9, 2.0 ], [ 2, 0, 0 ]) }.to raise_error(DustLadder::NotKnown, /do not meet/)
+    expect { hang.pose([ [ 0, 0, 1 ], [ 4, 0, 1 ] ], [ 1.9, 2.0 ], [ 2, 0, 0 ]) }.to raise_error(DustLadder::NotKnown, /do not meet/)
     expect { hang.pose([ [ 0, 0, 1 ], [ 0, 0, 1 ] ], [ 2, 2 ], [ 0, 0, 0 ]) }.to raise_error(DustLadder::NotKnown, /one place/)
   end
 

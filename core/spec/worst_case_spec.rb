@@ -63,8 +63,7 @@ RSpec.describe DustLadder::Rigging::Bridle do
   end
 
   it "agrees, legs taken as stiff, with a worked elastic case of two short chain legs" do
-    elastic = JSON.parse(File.read(File.expand_path("fixtures/worked_cases.json", __dir__)))["cases"].find { |one|
- one["id"] == "P-elastic_equilibrium-01" }
+    elastic = JSON.parse(File.read(File.expand_path("fixtures/worked_cases.json", __dir__)))["cases"].find { |one| one["id"] == "P-elastic_equilibrium-01" }
     body = elastic["given"]["bodies"].first
     lengths = elastic["given"]["lines"].map { |line| line["rest_length_m"] }
     pose = DustLadder::Statics::PlaneHang.pose(body["points_xyz_m"].values, lengths, body["cg_xyz_m"])
@@ -84,22 +83,19 @@ RSpec.describe DustLadder::Rigging::Bridle do
     end
 
     it "never makes the angle look better for a wider spread" do
-      used = (2..9).map { |inset|
- utilisation("angle", { "/load/points/0/x" => "#{inset / 10.0} m", "/load/points/1/x" => "#{4 - inset / 10.0} m" }) }
+      used = (2..9).map { |inset| utilisation("angle", { "/load/points/0/x" => "#{inset / 10.0} m", "/load/points/1/x" => "#{4 - inset / 10.0} m" }) }
       expect(used).to eq(used.sort.reverse)
     end
 
     it "never makes anything look better for a poorer knowledge of weight or centre of gravity" do
-      weights = %w[weighed certified calculated estimated].map { |basis|
- utilisation("slings", { "/load/weight/basis" => basis }) }
+      weights = %w[weighed certified calculated estimated].map { |basis| utilisation("slings", { "/load/weight/basis" => basis }) }
       expect(weights).to eq(weights.sort)
       places = %w[drawing by_eye contents_unknown].map { |basis| utilisation("load", { "/load/cg/basis" => basis }) }
       expect(places).to eq(places.sort)
     end
 
     it "gives a mirrored load mirrored legs" do
-      left, right = [ "1.6 m", "2.4 m" ].map { |x| rung("slings", { "/load/cg/x" => x }).parts.first(2).map { |part|
- part.demand.value } }
+      left, right = [ "1.6 m", "2.4 m" ].map { |x| rung("slings", { "/load/cg/x" => x }).parts.first(2).map { |part| part.demand.value } }
       expect(left.zip(right.reverse).map { |one, other| one - other }).to all(be_within(1e-6).of(0))
     end
   end

@@ -3,8 +3,7 @@ RSpec.describe Plan do
     plan = demo_plan("feed-horn")
     document = demo_document("feed-horn").merge("site" => "Elsewhere")
     expect { plan.revise(document, lock_version: plan.lock_version, note: "moved") }.to change(plan, :lock_version).by(1)
-    expect(plan.reload.revisions.map { |revision|
- [ revision.number, revision.note,
+    expect(plan.reload.revisions.map { |revision| [ revision.number, revision.note,
    revision.document["site"] ] }).to eq([ [ 1, "started", "Saltpan Array" ], [ 2, "moved", "Elsewhere" ] ])
     expect { plan.revisions.first.update!(note: "rewritten") }.to raise_error(ActiveRecord::ReadOnlyRecord)
     expect { plan.destroy! }.to raise_error(ActiveRecord::DeleteRestrictionError)

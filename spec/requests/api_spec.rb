@@ -22,8 +22,7 @@ RSpec.describe "The API" do
   it "lists plans by day with verdict, governing rung and what they wait for" do
     %w[azimuth-drive feed-horn cable-girder counterweight-block].each { |name| demo_plan(name) }
     get "/api/plans"
-    expect(json.map { |plan|
- plan.values_at("load", "verdict",
+    expect(json.map { |plan| plan.values_at("load", "verdict",
    "governs") }).to eq([ [ "FH-2", "holds", [ "level" ] ], [ "CW-4", "tight", [ "crane" ] ], [ "GD-12", "stop", %w[angle slings] ],
      [ "AD-1", "not_known", [ "load" ] ] ])
     expect(json.last["needs"]).to include("the weight is not given")

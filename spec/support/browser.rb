@@ -29,6 +29,9 @@ module BrowserHelp
   def rung(id) = find("[data-rung=#{id}]")
   def verdict_of(id) = rung(id)["data-verdict"]
 
+  # Types into several fields, each named as it is read out.
+  def fill_all(fields) = fields.each { |field, text| fill_in field, with: text }
+
   # Drags a grip by pixels, in steps as a hand would. Holds it when a block is given, and lets go after.
   def drag(grip, by_x, by_y, steps: 8)
     rect = find("[data-grip=#{grip}]").native.rect

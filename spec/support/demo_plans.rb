@@ -6,7 +6,6 @@ module DemoPlans
 
   def load_store
     JSON.parse(Rails.root.join("demo/slings.json").read).each { |data| Sling.create!(number: data["number"], data: data) }
-    Rails.root.glob("demo/charts/*.json").each { |path| JSON.parse(path.read).then { |data|
- Chart.create!(identifier: data["id"], data: data) } }
+    Rails.root.glob("demo/charts/*.json").each { |path| JSON.parse(path.read).then { |data| Chart.create!(identifier: data["id"], data: data) } }
   end
 end

@@ -82,18 +82,16 @@ RSpec.describe "The first climb" do
     expect(page).to have_css("[data-verdict=not_known][data-rung]", count: 8)
     fill_in "weight", with: "900 kg"
     select "weighed", from: "How it is known"
-    {
+    fill_all(
       "load length" => "2 m",
       "load width" => "0.8 m",
       "load height" => "1 m",
       "centre of gravity x" => "1 m",
       "centre of gravity y" => "0.4 m",
       "centre of gravity z" => "0.4 m"
-    }.each { |field, text|
- fill_in field, with: text }
+    )
     select "from a drawing", from: "How the centre of gravity is known"
-    { "West" => "0.2 m", "East" => "1.8 m" }.each { |name, x| [ [ "x", x ], [ "y", "0.4 m" ], [ "z", "1 m" ] ].each { |axis, text|
- fill_in "#{name} point #{axis}", with: text } }
+    { "West" => "0.2 m", "East" => "1.8 m" }.each { |name, x| [ [ "x", x ], [ "y", "0.4 m" ], [ "z", "1 m" ] ].each { |axis, text| fill_in "#{name} point #{axis}", with: text } }
     expect(page).to have_css("[data-rung=load][data-verdict=holds]")
     rung("level").click
     fill_in "hook height", with: "3.2 m"
@@ -102,27 +100,24 @@ RSpec.describe "The first climb" do
     expect(page).to have_css("[data-rung=slings][data-verdict=holds]")
     rung("chart").click
     select "Acacia, 25 t truck-mounted, outriggers full", from: "Chart"
-    JSON.parse(Rails.root.join("demo/charts/acacia-full.json").read)["identity"].each { |name, value|
- fill_in "#{name} of the machine", with: value }
+    JSON.parse(Rails.root.join("demo/charts/acacia-full.json").read)["identity"].each { |name, value| fill_in "#{name} of the machine", with: value }
     rung("crane").click
-    {
+    fill_all(
       "boom length" => "14 m",
       "radius at pick" => "6 m",
       "radius at set" => "8 m",
       "slew at pick" => "100°",
       "slew at set" => "150°"
-    }.each { |field, text|
- fill_in field, with: text }
+    )
     select "clockwise", from: "It turns, from above"
     rung("hoist").click
     select "2", from: "Parts of line"
     rung("height").click
-    {
+    fill_all(
       "support height at pick" => "1 m",
       "support height at set" => "0.5 m",
       "highest thing on the way" => "0 m"
-    }.each { |field, text|
- fill_in field, with: text }
+    )
     expect(page).to have_css("[data-headline]", text: /\A(Holds|Tight): /)
     expect(page).to have_css("[role=status]", text: ", saved")
   end

@@ -33,8 +33,7 @@ RSpec.describe "Keeping what was worked" do
     expect(page).to have_field("weight", with: "3 550 kg")
     expect(page).to have_field("Load", with: "RC-7 with rack")
     expect(page).to have_css("[role=status]", text: "rev 3, saved")
-    expect(plan.revisions.reload.map { |revision|
- revision.document.dig("load", "weight", "bare") }).to eq([ "3 420 kg", "3 600 kg", "3 550 kg" ])
+    expect(plan.revisions.reload.map { |revision| revision.document.dig("load", "weight", "bare") }).to eq([ "3 420 kg", "3 600 kg", "3 550 kg" ])
   end
 
   it "imports by button and by dropping, refuses what is no plan, and exports what it holds" do

@@ -71,14 +71,12 @@ module PlanHelp
     def fill(document, slings, chart)
       document["load"].merge!("name" => "Box", "weight" => { "bare" => "3 t", "basis" => "certified", "source" => "plate" },
         "size" => { "length" => "4 m", "width" => "1 m", "height" => "2 m" }, "cg" => { "x" => "2 m", "y" => "0.5 m", "z" => "0.8 m", "basis" => "drawing" })
-      [ "0.5 m", "3.5 m" ].each_with_index { |x, index|
- document["load"]["points"][index].merge!("x" => x, "y" => "0.5 m", "z" => "2 m") }
+      [ "0.5 m", "3.5 m" ].each_with_index { |x, index| document["load"]["points"][index].merge!("x" => x, "y" => "0.5 m", "z" => "2 m") }
       document["rigging"].merge!("hook_height" => "6 m")
       document["rigging"]["legs"].zip(slings.size == 1 ? slings * 2 : slings) { |leg, piece| leg["sling"] = piece["number"] }
       document["crane"].merge!("chart" => "test", "as_rigged" => IDENTITY.dup, "boom_length" => "20 m", "parts_of_line" => 4,
         "turn" => "clockwise", "obstacle_height" => "0 m")
-      document["crane"]["stations"].zip([ "5 m", "7 m" ], [ "120°", "200°" ]) { |station, radius, slew|
- station.merge!("radius" => radius, "slew" => slew, "support_height" => "1 m") }
+      document["crane"]["stations"].zip([ "5 m", "7 m" ], [ "120°", "200°" ]) { |station, radius, slew| station.merge!("radius" => radius, "slew" => slew, "support_height" => "1 m") }
       document["snapshots"]["slings"] = slings.to_h { |piece| [ piece["number"], DustLadder::PlanFile::Digest.snapshot(piece) ] }
       document["snapshots"]["charts"] = { "test" => DustLadder::PlanFile::Digest.snapshot(chart) }
     end
