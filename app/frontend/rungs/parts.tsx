@@ -2,7 +2,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import TextField from '@mui/material/TextField'
 import type { ReactNode } from 'react'
-import type { Ladder, Rung } from '../api/ladder.generated'
+import type { Ladder, Line, Rung } from '../api/ladder.generated'
 import { usePreferences, useShown } from '../display/preferences'
 import { COLOUR, WORD } from '../ladder/verdict'
 import { RungBar } from '../ladder/RungBar'
@@ -96,33 +96,48 @@ export function Parts({ rung }: { rung: Rung }) {
   )
 }
 
+const GRID = { display: 'grid', gridTemplateColumns: '40px 1fr auto', columnGap: '6px' }
+const SMALL = { display: 'block', fontSize: 14, color: 'var(--ink2)' }
+
+// Lines in runs of one part each, in order.
+const runs = (lines: Line[]) => lines.reduce<Line[][]>((found, line) => {
+  const last = found.at(-1)
+  if (last && last[0]!.group === line.group) last.push(line)
+  else found.push([line])
+  return found
+}, [])
+
 // Every line of arithmetic with its source. Touching a line lights what it speaks of in the drawing.
 export function Working({ rung, light }: { rung: Rung; light: PanelProps['light'] }) {
   const { system } = usePreferences().preferences
   const shown = useShown()
   if (rung.working.length === 0) return null
   return (
-    <>
+    <Box sx={{ fontFamily: figures, fontSize: 16 }}>
       <Heading aside={rung.subject}>Working</Heading>
-      <Box component="dl" aria-label="Working" sx={{ m: 0, fontFamily: figures, fontSize: 16 }}>
-        {rung.working.map((line, index) => [
-          line.group && line.group !== rung.working[index - 1]?.group && <Box key={`${index} group`} component="div" sx={{ fontFamily: text, fontWeight: 600, pt: '6px', '&:first-letter': { textTransform: 'uppercase' } }}>{line.group}</Box>,
-          <Box key={index} data-line={line.symbol} onMouseEnter={() => light(line.about)} onMouseLeave={() => light(null)} sx={{ display: 'grid', gridTemplateColumns: '40px 1fr auto', columnGap: '6px', py: '2px', '&:hover': { bgcolor: 'var(--wash)' } }}>
-            <Box component="dt" sx={{ fontWeight: 600 }}>{line.symbol}</Box>
-            <Box component="dd" sx={{ m: 0, minWidth: 0, overflowWrap: 'anywhere', lineHeight: 1.2 }}>
-              {line[system] ?? ''}{line.formula && <Box component="span" sx={{ display: 'block', fontSize: 14, color: 'var(--ink2)' }}>{line.formula}</Box>}
-              {line.source && <Box component="span" sx={{ display: 'block', fontSize: 14, color: 'var(--ink2)' }}>{line.source}</Box>}
-            </Box>
-            <Box component="dd" sx={{ m: 0, textAlign: 'right', fontWeight: 600, whiteSpace: 'nowrap' }}>{shown(line.result)}</Box>
-          </Box>,
-        ])}
-        {rung.demand && rung.capacity && rung.utilisation && (
-          <Box sx={{ display: 'grid', gridTemplateColumns: '40px 1fr auto', columnGap: '6px', borderTop: '1.5px solid var(--ink)', pt: '3px', fontWeight: 600, color: COLOUR[rung.verdict] }}>
-            <dt>U</dt><Box component="dd" sx={{ m: 0 }}>{shown(rung.demand)} / {shown(rung.capacity)}</Box><Box component="dd" sx={{ m: 0 }}>{shown(rung.utilisation)}</Box>
+      {runs(rung.working).map((lines, run) => (
+        <Box key={run}>
+          {lines[0]!.group && <Box component="h4" sx={{ m: 0, fontFamily: text, fontSize: 16, fontWeight: 600, pt: '6px', '&:first-letter': { textTransform: 'uppercase' } }}>{lines[0]!.group}</Box>}
+          <Box component="dl" sx={{ m: 0 }}>
+            {lines.map((line, index) => (
+              <Box key={index} data-line={line.symbol} onMouseEnter={() => light(line.about)} onMouseLeave={() => light(null)} sx={{ ...GRID, py: '2px', '&:hover': { bgcolor: 'var(--wash)' } }}>
+                <Box component="dt" sx={{ fontWeight: 600 }}>{line.symbol}</Box>
+                <Box component="dd" sx={{ m: 0, minWidth: 0, overflowWrap: 'anywhere', lineHeight: 1.2 }}>
+                  {line[system] ?? ''}{line.formula && <Box component="span" sx={SMALL}>{line.formula}</Box>}
+                  {line.source && <Box component="span" sx={SMALL}>{line.source}</Box>}
+                </Box>
+                <Box component="dd" sx={{ m: 0, textAlign: 'right', fontWeight: 600, whiteSpace: 'nowrap' }}>{shown(line.result)}</Box>
+              </Box>
+            ))}
           </Box>
-        )}
-      </Box>
-    </>
+        </Box>
+      ))}
+      {rung.demand && rung.capacity && rung.utilisation && (
+        <Box sx={{ ...GRID, borderTop: '1.5px solid var(--ink)', pt: '3px', fontWeight: 600, color: COLOUR[rung.verdict] }}>
+          <span>U</span><span>{shown(rung.demand)} / {shown(rung.capacity)}</span><span>{shown(rung.utilisation)}</span>
+        </Box>
+      )}
+    </Box>
   )
 }
 
