@@ -3,13 +3,13 @@ import type { Drawing, Rung } from '../api/ladder.generated'
 import type { Plan } from '../api/plan.generated'
 import { usePreferences, useShown } from '../display/preferences'
 import { COLOUR } from '../ladder/verdict'
-import type { Editor } from '../workbench/usePlanEditor'
+import type { Hand } from '../workbench/usePlanEditor'
 import { CgMark, Dimension, HookBlock, Label, LegLine } from './figures'
 import { Grip, type Move } from './Grip'
 import { hookOf, scaleBar, type ElevationScale, type Place } from './scale'
 import { writeLength } from './write'
 
-interface Props { drawing: Drawing; ghost: Drawing | null; ghostScale: ElevationScale | null; scale: ElevationScale; plan: Plan; editor: Editor; working: boolean; leg: number; onLeg: (leg: number) => void; onRung: (id: Rung['id']) => void; top: number; width: number; lit: string | null }
+interface Props { drawing: Drawing; ghost: Drawing | null; ghostScale: ElevationScale | null; scale: ElevationScale; plan: Plan; editor: Hand; working: boolean; leg: number; onLeg: (leg: number) => void; onRung: (id: Rung['id']) => void; top: number; width: number; lit: string | null }
 
 const kindOf = (plan: Plan, leg: number) => plan.snapshots.slings[plan.rigging.legs[leg]?.sling ?? '']?.data.kind
 

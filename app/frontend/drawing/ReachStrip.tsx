@@ -2,7 +2,7 @@ import { useRef } from 'react'
 import type { Reach } from '../api/ladder.generated'
 import { usePreferences, useShown } from '../display/preferences'
 import { COLOUR } from '../ladder/verdict'
-import type { Editor } from '../workbench/usePlanEditor'
+import type { Hand } from '../workbench/usePlanEditor'
 import { Label } from './figures'
 import { Grip, type Move } from './Grip'
 import { niceStep, type reachScale } from './scale'
@@ -10,7 +10,7 @@ import { writeLength } from './write'
 
 export const FRAME = { left: 85, top: 34, bottom: 180 }
 type Scale = ReturnType<typeof reachScale>
-interface Props { reach: Reach; scale: Scale; right: number; editor: Editor; working: boolean; onSelect: () => void }
+interface Props { reach: Reach; scale: Scale; right: number; editor: Hand; working: boolean; onSelect: () => void }
 
 const FEET = 0.3048
 const POUNDS = 0.45359237

@@ -1,12 +1,12 @@
+import './parts.css'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import TextField from '@mui/material/TextField'
-import type { ReactNode } from 'react'
+import { memo, type ReactNode } from 'react'
 import type { Ladder, Line, Rung } from '../api/ladder.generated'
 import { usePreferences, useShown } from '../display/preferences'
 import { COLOUR, WORD } from '../ladder/verdict'
 import { RungBar } from '../ladder/RungBar'
-import { figures, text } from '../theme/tokens'
 import { at } from '../workbench/pointers'
 import type { Editor } from '../workbench/usePlanEditor'
 import { fieldId } from './places'
@@ -57,13 +57,10 @@ export function ChoiceField({ id, label, value, choices, onChoose, note }: { id:
   )
 }
 
-export const Row = ({ children, columns }: { children: ReactNode; columns: string }) => <Box sx={{ display: 'grid', gridTemplateColumns: columns, gap: '8px', alignItems: 'start', mb: '4px' }}>{children}</Box>
+export const Row = ({ children, columns }: { children: ReactNode; columns: string }) => <div className="row" style={{ gridTemplateColumns: columns }}>{children}</div>
 
 export const Heading = ({ children, aside }: { children: ReactNode; aside?: ReactNode }) => (
-  <Box sx={{ display: 'flex', alignItems: 'baseline', borderBottom: '1.5px solid var(--ink)', mt: '12px', mb: '6px', pb: '2px' }}>
-    <Box component="h3" sx={{ m: 0, fontSize: 16, fontWeight: 600 }}>{children}</Box>
-    {aside && <Box sx={{ ml: 'auto', fontSize: 14, color: 'var(--ink2)', fontFamily: figures }}>{aside}</Box>}
-  </Box>
+  <div className="heading"><h3>{children}</h3>{aside && <span>{aside}</span>}</div>
 )
 
 export function Needs({ rung, go }: { rung: Rung; go: PanelProps['go'] }) {
@@ -75,29 +72,26 @@ export function Needs({ rung, go }: { rung: Rung; go: PanelProps['go'] }) {
   ))
 }
 
-export function Parts({ rung }: { rung: Rung }) {
+export const Parts = memo(function Parts({ rung }: { rung: Rung }) {
   const shown = useShown()
   if (rung.parts.length === 0) return null
   return (
-    <Box component="table" sx={{ width: '100%', borderCollapse: 'collapse', fontFamily: figures, fontSize: 16, '& td': { borderBottom: '1px solid var(--line)', py: '3px', verticalAlign: 'top' } }}>
+    <table className="parts">
       <tbody>
         {rung.parts.map((part, index) => (
           <tr key={index} data-part={part.name}>
-            <Box component="td" sx={{ width: 62 }}><RungBar verdict={part.verdict} share={part.utilisation?.value ?? null} width={50} height={10} stiles plain /></Box>
+            <td className="part-bar"><RungBar verdict={part.verdict} share={part.utilisation?.value ?? null} width={50} height={10} stiles plain /></td>
             <td>
-              <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 1 }}><span>{part.name.replaceAll('_', ' ')}</span><Box component="span" sx={{ whiteSpace: 'nowrap' }}>{part.demand && part.capacity && `${shown(part.demand)} of ${shown(part.capacity)}`}</Box></Box>
-              {(part.note || part.nominal) && <Box sx={{ fontSize: 14, color: 'var(--ink2)', textAlign: part.nominal ? 'right' : 'left' }}>{part.nominal ? `nominal ${shown(part.nominal)}` : shown(part.note)}</Box>}
+              <div className="part-line"><span>{part.name.replaceAll('_', ' ')}</span><span>{part.demand && part.capacity && `${shown(part.demand)} of ${shown(part.capacity)}`}</span></div>
+              {(part.note || part.nominal) && <div className={part.nominal ? 'small right' : 'small'}>{part.nominal ? `nominal ${shown(part.nominal)}` : shown(part.note)}</div>}
             </td>
-            <Box component="td" sx={{ textAlign: 'right', pl: 1, fontWeight: 600, whiteSpace: 'nowrap', color: COLOUR[part.verdict] }}>{part.utilisation ? shown(part.utilisation) : WORD[part.verdict]}</Box>
+            <td className="part-verdict" style={{ color: COLOUR[part.verdict] }}>{part.utilisation ? shown(part.utilisation) : WORD[part.verdict]}</td>
           </tr>
         ))}
       </tbody>
-    </Box>
+    </table>
   )
-}
-
-const GRID = { display: 'grid', gridTemplateColumns: '40px 1fr auto', columnGap: '6px' }
-const SMALL = { display: 'block', fontSize: 14, color: 'var(--ink2)' }
+})
 
 // Lines in runs of one part each, in order.
 const runs = (lines: Line[]) => lines.reduce<Line[][]>((found, line) => {
@@ -108,45 +102,43 @@ const runs = (lines: Line[]) => lines.reduce<Line[][]>((found, line) => {
 }, [])
 
 // Every line of arithmetic with its source. Touching a line lights what it speaks of in the drawing.
-export function Working({ rung, light }: { rung: Rung; light: PanelProps['light'] }) {
+export const Working = memo(function Working({ rung, light }: { rung: Rung; light: PanelProps['light'] }) {
   const { system } = usePreferences().preferences
   const shown = useShown()
   if (rung.working.length === 0) return null
   return (
-    <Box sx={{ fontFamily: figures, fontSize: 16 }}>
+    <div className="working">
       <Heading aside={rung.subject}>Working</Heading>
       {runs(rung.working).map((lines, run) => (
-        <Box key={run}>
-          {lines[0]!.group && <Box component="h4" sx={{ m: 0, fontFamily: text, fontSize: 16, fontWeight: 600, pt: '6px', '&:first-letter': { textTransform: 'uppercase' } }}>{lines[0]!.group}</Box>}
-          <Box component="dl" sx={{ m: 0 }}>
+        <div key={run}>
+          {lines[0]!.group && <h4>{lines[0]!.group}</h4>}
+          <dl>
             {lines.map((line, index) => (
-              <Box key={index} data-line={line.symbol} onMouseEnter={() => light(line.about)} onMouseLeave={() => light(null)} sx={{ ...GRID, py: '2px', '&:hover': { bgcolor: 'var(--wash)' } }}>
-                <Box component="dt" sx={{ fontWeight: 600 }}>{line.symbol}</Box>
-                <Box component="dd" sx={{ m: 0, minWidth: 0, overflowWrap: 'anywhere', lineHeight: 1.2 }}>
-                  {line[system] ?? ''}{line.formula && <Box component="span" sx={SMALL}>{line.formula}</Box>}
-                  {line.source && <Box component="span" sx={SMALL}>{line.source}</Box>}
-                </Box>
-                <Box component="dd" sx={{ m: 0, textAlign: 'right', fontWeight: 600, whiteSpace: 'nowrap' }}>{shown(line.result)}</Box>
-              </Box>
+              <div key={index} className="line" data-line={line.symbol} onMouseEnter={() => light(line.about)} onMouseLeave={() => light(null)}>
+                <dt>{line.symbol}</dt>
+                <dd>
+                  {line[system] ?? ''}{line.formula && <span className="small">{line.formula}</span>}
+                  {line.source && <span className="small">{line.source}</span>}
+                </dd>
+                <dd className="result">{shown(line.result)}</dd>
+              </div>
             ))}
-          </Box>
-        </Box>
+          </dl>
+        </div>
       ))}
       {rung.demand && rung.capacity && rung.utilisation && (
-        <Box sx={{ ...GRID, borderTop: '1.5px solid var(--ink)', pt: '3px', fontWeight: 600, color: COLOUR[rung.verdict] }}>
-          <span>U</span><span>{shown(rung.demand)} / {shown(rung.capacity)}</span><span>{shown(rung.utilisation)}</span>
-        </Box>
+        <div className="line total" style={{ color: COLOUR[rung.verdict] }}><span>U</span><span>{shown(rung.demand)} / {shown(rung.capacity)}</span><span>{shown(rung.utilisation)}</span></div>
       )}
-    </Box>
+    </div>
   )
-}
+})
 
-export function Cautions({ rung }: { rung: Rung }) {
+export const Cautions = memo(function Cautions({ rung }: { rung: Rung }) {
   const shown = useShown()
   return rung.cautions.map((caution, index) => (
-    <Box key={index} sx={{ display: 'flex', gap: '10px', mt: '8px', lineHeight: 1.3 }}>
-      <Box component="svg" width={15} height={15} viewBox="0 0 15 15" role="img" aria-label="caution" sx={{ flex: 'none', mt: '3px' }}><rect x={1} y={1} width={13} height={13} fill="var(--tightFill)" stroke="var(--ink)" strokeWidth={1.6} /><path d="M2 13L13 2M2 7L7 2M7 13L13 7" stroke="var(--ink)" strokeWidth={1.2} /></Box>
+    <div key={index} className="caution">
+      <svg width={15} height={15} viewBox="0 0 15 15" role="img" aria-label="caution"><rect x={1} y={1} width={13} height={13} fill="var(--tightFill)" stroke="var(--ink)" strokeWidth={1.6} /><path d="M2 13L13 2M2 7L7 2M7 13L13 7" stroke="var(--ink)" strokeWidth={1.2} /></svg>
       <span>{shown(caution.text)}</span>
-    </Box>
+    </div>
   ))
-}
+})

@@ -1,7 +1,7 @@
 import { createTheme } from '@mui/material/styles'
 import { day, figures, night, text, type Tokens } from './tokens'
 
-const cssVariables = (tokens: Tokens) => Object.fromEntries(Object.entries(tokens).map(([name, colour]) => [`--${name}`, colour]))
+const cssVariables = (tokens: Tokens) => ({ ...Object.fromEntries(Object.entries(tokens).map(([name, colour]) => [`--${name}`, colour])), '--text': text, '--figures': figures })
 
 export const themeOf = (mode: 'day' | 'night') => {
   const tokens = mode === 'day' ? day : night

@@ -11,8 +11,8 @@ import { figures } from '../theme/tokens'
 import type { Editor } from './usePlanEditor'
 
 // Every state that was ever saved. Taking one back is a change like any other: it can be undone.
-export function RevisionsDialog({ editor, asked, onClose }: { editor: Editor; asked: number; onClose: () => void }) {
-  const revisions = useQuery({ queryKey: ['revisions', editor.id, asked], queryFn: () => api.revisions(editor.id) })
+export function RevisionsDialog({ editor, onClose }: { editor: Editor; onClose: () => void }) {
+  const revisions = useQuery({ queryKey: ['revisions', editor.id, editor.revision], queryFn: () => api.revisions(editor.id), staleTime: 0, gcTime: 0 })
   const [trouble, setTrouble] = useState('')
   const take = async (number: number) => {
     try {

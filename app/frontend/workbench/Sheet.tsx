@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box'
 import IconButton from '@mui/material/IconButton'
+import { memo } from 'react'
 import type { Drawing, Ladder, Reach, Rung } from '../api/ladder.generated'
 import type { Plan } from '../api/plan.generated'
 import { useShown } from '../display/preferences'
@@ -11,7 +12,7 @@ import { elevationScale, reachScale, type ElevationScale, type Place } from '../
 import type { RungId } from '../ladder/Ladder'
 import { barOf, layoutRungs } from '../ladder/layout'
 import { figures, GROUND_FROM_BOTTOM, STILES, STRIP_HEIGHT, LADDER_WIDTH } from '../theme/tokens'
-import type { Editor } from './usePlanEditor'
+import type { Hand } from './usePlanEditor'
 
 const PICK_X = 164
 const HOOK_TOP = 92
@@ -73,9 +74,9 @@ const thingsOf = (drawing: Drawing | null, scale: ElevationScale | null, ground:
   return { ...strip, load: place(left, (scale.y([0, 0, 0]) + scale.y([0, 0, tall])) / 2 + 8), level: place(left, scale.y([0, 0, tall]) + 6), angle: between(0.8), slings: between(0.42), hoist: place(scale.hook.x - 16, scale.hook.y - 56, !!drawing.hook) }
 }
 
-interface Props { editor: Editor; ladder: Ladder | null; layout: Layout; leaders: boolean; selected: RungId; leg: number; setLeg: (leg: number) => void; select: (id: RungId) => void; working: boolean; lit: string | null }
+interface Props { editor: Hand; plan: Plan; undoNote: string | null; redoNote: string | null; ladder: Ladder | null; layout: Layout; leaders: boolean; selected: RungId; leg: number; setLeg: (leg: number) => void; select: (id: RungId) => void; working: boolean; lit: string | null }
 
-export function Sheet({ editor, ladder, layout, leaders, selected, leg, setLeg, select, working, lit }: Props) {
+export const Sheet = memo(function Sheet({ editor, plan, undoNote, redoNote, ladder, layout, leaders, selected, leg, setLeg, select, working, lit }: Props) {
   const { drawing, scale, reach, strip, ground, width, height, frozen, card } = layout
   const shown = useShown()
   const chart = ladder?.rungs.find((rung) => rung.id === 'chart')
@@ -91,17 +92,17 @@ export function Sheet({ editor, ladder, layout, leaders, selected, leg, setLeg, 
           ? <ReachStrip reach={reach} scale={strip} right={layout.right} editor={editor} working={working} onSelect={() => select('crane')} />
           : <Label x={36} y={100} size={17}>{working ? 'working' : chart?.verdict === 'stop' ? `Chart: ${shown(chart.note)}. No steps are drawn.` : 'Crane: no chart that can be read here yet.'}</Label>}
         {drawing && scale
-          ? <Elevation drawing={drawing} ghost={frozen?.drawing ?? null} ghostScale={frozen?.scale ?? null} scale={scale} plan={editor.document} editor={editor} working={working} leg={Math.min(leg, drawing.points.length - 1)} onLeg={setLeg} onRung={select} top={STRIP_HEIGHT} width={width} lit={lit} />
+          ? <Elevation drawing={drawing} ghost={frozen?.drawing ?? null} ghostScale={frozen?.scale ?? null} scale={scale} plan={plan} editor={editor} working={working} leg={Math.min(leg, drawing.points.length - 1)} onLeg={setLeg} onRung={select} top={STRIP_HEIGHT} width={width} lit={lit} />
           : <Label x={36} y={ground - 40} size={17}>{working ? 'working' : 'Nothing to draw yet: size, centre of gravity and points of the load are needed.'}</Label>}
       </Box>
       <Box sx={{ position: 'absolute', top: STRIP_HEIGHT + 12, right: 12, width: card ? CARD_WIDTH : 'auto' }}>
-        <History editor={editor} />
+        <History editor={editor} undoNote={undoNote} redoNote={redoNote} />
         {card && drawing?.hook && <LegCard drawing={drawing} leg={Math.min(leg, drawing.legs.length - 1)} working={working} />}
       </Box>
       {card && drawing && <Box sx={{ position: 'absolute', right: 12, bottom: GROUND_FROM_BOTTOM + 10, width: CARD_WIDTH }}><PlanView drawing={drawing} width={CARD_WIDTH} height={Math.max(120, Math.min(190, height - STRIP_HEIGHT - GROUND_FROM_BOTTOM - 300))} leg={leg} working={working} /></Box>}
     </>
   )
-}
+})
 
 // From the right stile to the thing; bent where the rung had to move.
 function Leader({ y, thing, heavy }: { y: number; thing: Thing | undefined; heavy: boolean }) {
@@ -116,12 +117,12 @@ function Leader({ y, thing, heavy }: { y: number; thing: Thing | undefined; heav
   )
 }
 
-function History({ editor }: { editor: Editor }) {
+function History({ editor, undoNote, redoNote }: { editor: Hand; undoNote: string | null; redoNote: string | null }) {
   const arrow = { width: 44, height: 44, border: '1.5px solid var(--ink)', borderRadius: 0, bgcolor: 'var(--chalk)', color: 'var(--ink)', '&.Mui-disabled': { color: 'var(--line)' } }
   return (
     <Box sx={{ display: 'flex', gap: 0, justifyContent: 'flex-end', mb: '8px' }}>
-      <IconButton sx={arrow} disabled={!editor.undoNote} aria-label={editor.undoNote ? `Undo: ${editor.undoNote}` : 'Undo'} title={editor.undoNote ? `Undo: ${editor.undoNote}` : undefined} onClick={editor.undo}><svg width={24} height={24} viewBox="0 0 24 24" fill="none" stroke="currentColor" strokeWidth={2} aria-hidden><path d="M9 5L4 10L9 15M4 10H15A5 5 0 0 1 15 20H9" /></svg></IconButton>
-      <IconButton sx={{ ...arrow, borderLeft: 0 }} disabled={!editor.redoNote} aria-label={editor.redoNote ? `Redo: ${editor.redoNote}` : 'Redo'} title={editor.redoNote ? `Redo: ${editor.redoNote}` : undefined} onClick={editor.redo}><svg width={24} height={24} viewBox="0 0 24 24" fill="none" stroke="currentColor" strokeWidth={2} aria-hidden><path d="M15 5L20 10L15 15M20 10H9A5 5 0 0 0 9 20H15" /></svg></IconButton>
+      <IconButton sx={arrow} disabled={!undoNote} aria-label={undoNote ? `Undo: ${undoNote}` : 'Undo'} title={undoNote ? `Undo: ${undoNote}` : undefined} onClick={editor.undo}><svg width={24} height={24} viewBox="0 0 24 24" fill="none" stroke="currentColor" strokeWidth={2} aria-hidden><path d="M9 5L4 10L9 15M4 10H15A5 5 0 0 1 15 20H9" /></svg></IconButton>
+      <IconButton sx={{ ...arrow, borderLeft: 0 }} disabled={!redoNote} aria-label={redoNote ? `Redo: ${redoNote}` : 'Redo'} title={redoNote ? `Redo: ${redoNote}` : undefined} onClick={editor.redo}><svg width={24} height={24} viewBox="0 0 24 24" fill="none" stroke="currentColor" strokeWidth={2} aria-hidden><path d="M15 5L20 10L15 15M20 10H9A5 5 0 0 0 9 20H15" /></svg></IconButton>
     </Box>
   )
 }

@@ -3,16 +3,14 @@ import Button from '@mui/material/Button'
 import Menu from '@mui/material/Menu'
 import MenuItem from '@mui/material/MenuItem'
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { memo, useState } from 'react'
 import { Link } from 'react-router'
 import { api } from '../api/client'
 import { FileButton } from '../board/FileDrop'
 import { usePreferences, useShown } from '../display/preferences'
 import { RungBar } from '../ladder/RungBar'
 import { BAR_HEIGHT, figures } from '../theme/tokens'
-import { Details } from './Details'
-import { KeysDialog } from './KeysDialog'
-import { RevisionsDialog } from './RevisionsDialog'
+import type { Checked } from './useChecker'
 import type { Editor, SaveState } from './usePlanEditor'
 
 const SAVE_WORDS: Record<SaveState, string> = { saved: 'saved', changed: 'not yet saved', saving: 'saving', offline: 'not saved: no answer; kept in this browser', refused: 'not saved: refused; kept in this browser', clash: 'changed elsewhere' }
@@ -24,27 +22,28 @@ export const Brand = () => (
   </Box>
 )
 
+export type DialogName = 'keys' | 'revisions' | 'details'
+interface Props extends Pick<Editor, 'id' | 'revision' | 'state' | 'faults'>, Pick<Checked, 'ladder' | 'working' | 'silentSince'> {
+  title: string; site: string; rules: string; change: Editor['change']; onVerdict: () => void; onDialog: (name: DialogName) => void
+}
+
 // Name, verdict in a sentence, rule set, units. The verdict block takes to the rung that governs.
-export function TopBar({ editor, onVerdict }: { editor: Editor; onVerdict: () => void }) {
+export const TopBar = memo(function TopBar({ id, title, site, rules: current, revision, state, faults, ladder, working, silentSince, change, onVerdict, onDialog }: Props) {
   const { preferences, prefer } = usePreferences()
   const shown = useShown()
-  const { ladder, working, silentSince } = editor.checked
   const [menu, setMenu] = useState<HTMLElement | null>(null)
-  const [dialog, setDialog] = useState<'keys' | 'revisions' | 'details' | null>(null)
-  const [now, setNow] = useState(0)
   const rules = useQuery({ queryKey: ['rule_sets'], queryFn: api.ruleSets })
   const stop = !working && ladder?.verdict === 'stop'
   const verdict = working || !ladder ? 'not_known' : ladder.verdict
   const sentence = working ? 'Working' : ladder ? shown(ladder.headline) : silentSince ? `No answer since ${silentSince.toLocaleTimeString()}` : 'No ladder'
   const long = sentence.length > 40
-  const open = (which: typeof dialog) => () => {
+  const open = (which: DialogName) => () => {
     setMenu(null)
-    setNow(Date.now())
-    setDialog(which)
+    onDialog(which)
   }
   const ruleSet = (id: string) => {
     const chosen = rules.data?.find((set) => set.data.id === id)
-    if (chosen) editor.change({ '/rules': id, '/snapshots/rule_sets': { [id]: chosen } }, 'rule set')
+    if (chosen) change({ '/rules': id, '/snapshots/rule_sets': { [id]: chosen } }, 'rule set')
   }
   const unit = (system: 'metric' | 'us', words: string) => (
     <Box component="button" type="button" aria-pressed={preferences.system === system} onClick={() => prefer({ system })}
@@ -54,8 +53,8 @@ export function TopBar({ editor, onVerdict }: { editor: Editor; onVerdict: () =>
     <Box component="header" className="on-bar" sx={{ minHeight: BAR_HEIGHT, flex: 'none', display: 'flex', flexWrap: { xs: 'wrap', sm: 'nowrap' }, alignItems: 'stretch', bgcolor: 'var(--bar)', color: 'var(--onBar)', lineHeight: 1.15 }}>
       <Box sx={{ height: BAR_HEIGHT }}><Brand /></Box>
       <Box sx={{ flex: '1 1 200px', minWidth: 0, pl: { xs: 0, lg: '70px' }, pr: 1, display: 'flex', flexDirection: 'column', justifyContent: 'center', height: BAR_HEIGHT }}>
-        <Box sx={{ fontWeight: 600, fontSize: 16, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }} title={editor.document.title}>{editor.document.title}</Box>
-        <Box sx={{ fontFamily: figures, fontSize: 15, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }} role="status">{[editor.document.site, `rev ${editor.revision}`, SAVE_WORDS[editor.state], ...editor.faults.map((fault) => `${fault.pointer} ${fault.message}`)].filter(Boolean).join(', ')}</Box>
+        <Box sx={{ fontWeight: 600, fontSize: 16, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }} title={title}>{title}</Box>
+        <Box sx={{ fontFamily: figures, fontSize: 15, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }} role="status">{[site, `rev ${revision}`, SAVE_WORDS[state], ...faults.map((fault) => `${fault.pointer} ${fault.message}`)].filter(Boolean).join(', ')}</Box>
       </Box>
       <Box component="button" type="button" onClick={onVerdict} data-verdict={working ? 'working' : (ladder?.verdict ?? 'none')} title={sentence}
         sx={{ all: 'unset', boxSizing: 'border-box', cursor: 'pointer', flex: { xs: '1 1 100%', sm: '0 1 436px' }, minWidth: 0, order: { xs: 9, sm: 0 }, px: '12px', height: BAR_HEIGHT, display: 'flex', alignItems: 'center', gap: '14px', bgcolor: stop ? 'var(--stopGround)' : 'var(--wash)', color: stop ? 'var(--onStop)' : 'var(--ink)', '&:focus-visible': { outline: '3px solid var(--mark)', outlineOffset: '-4px' } }}>
@@ -68,8 +67,8 @@ export function TopBar({ editor, onVerdict }: { editor: Editor; onVerdict: () =>
       <Box sx={{ display: 'flex', height: BAR_HEIGHT, flex: 'none' }}>
         <Box component="label" sx={{ display: { xs: 'none', sm: 'flex' }, flexDirection: 'column', justifyContent: 'center', px: '10px', borderRight: '1px solid var(--line)', fontFamily: figures, fontSize: 15 }}>
           rules
-          <Box component="select" value={editor.document.rules} onChange={(event) => ruleSet((event.target as HTMLSelectElement).value)} sx={{ all: 'unset', cursor: 'pointer', fontWeight: 600, '& option': { color: 'var(--ink)', background: 'var(--chalk)' }, '&:focus-visible': { outline: '2px solid var(--onBar)' } }}>
-            {[...new Set([editor.document.rules, ...(rules.data ?? []).map((set) => set.data.id)])].map((id) => <option key={id} value={id}>{id}</option>)}
+          <Box component="select" value={current} onChange={(event) => ruleSet((event.target as HTMLSelectElement).value)} sx={{ all: 'unset', cursor: 'pointer', fontWeight: 600, '& option': { color: 'var(--ink)', background: 'var(--chalk)' }, '&:focus-visible': { outline: '2px solid var(--onBar)' } }}>
+            {[...new Set([current, ...(rules.data ?? []).map((set) => set.data.id)])].map((id) => <option key={id} value={id}>{id}</option>)}
           </Box>
         </Box>
         {unit('metric', 'kg m')}
@@ -79,15 +78,12 @@ export function TopBar({ editor, onVerdict }: { editor: Editor; onVerdict: () =>
       <Menu anchorEl={menu} open={!!menu} onClose={() => setMenu(null)}>
         <MenuItem component={Link} to="/">To the board</MenuItem>
         <MenuItem onClick={open('details')}>Title, site and time</MenuItem>
-        <MenuItem component="a" href={api.fileAddress(editor.id)} disabled={editor.state !== 'saved'} onClick={() => setMenu(null)}>Save as a plan file</MenuItem>
+        <MenuItem component="a" href={api.fileAddress(id)} disabled={state !== 'saved'} onClick={() => setMenu(null)}>Save as a plan file</MenuItem>
         <FileButton menu onDone={() => setMenu(null)} />
         <MenuItem onClick={open('revisions')}>Revisions kept</MenuItem>
         <MenuItem onClick={() => prefer({ night: !preferences.night })}>{preferences.night ? 'Day' : 'Night'}</MenuItem>
         <MenuItem onClick={open('keys')}>Keys</MenuItem>
       </Menu>
-      {dialog === 'keys' && <KeysDialog onClose={() => setDialog(null)} />}
-      {dialog === 'details' && <Details editor={editor} onClose={() => setDialog(null)} />}
-      {dialog === 'revisions' && <RevisionsDialog editor={editor} asked={now} onClose={() => setDialog(null)} />}
     </Box>
   )
-}
+})

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import useMediaQuery from '@mui/material/useMediaQuery'
 import { useTheme } from '@mui/material/styles'
-import { useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react'
+import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react'
 import type { Whole } from '../api/client'
 import { FileDrop } from '../board/FileDrop'
 import { usePreferences } from '../display/preferences'
@@ -12,7 +12,10 @@ import { fieldId, panelOf } from '../rungs/places'
 import { ConflictDialog } from './ConflictDialog'
 import { RungPanel } from './RungPanel'
 import { Sheet, sheetLayout, type Frozen } from './Sheet'
-import { TopBar } from './TopBar'
+import { Details } from './Details'
+import { KeysDialog } from './KeysDialog'
+import { RevisionsDialog } from './RevisionsDialog'
+import { TopBar, type DialogName } from './TopBar'
 import { useKeys } from './useKeys'
 import { usePlanEditor } from './usePlanEditor'
 
@@ -50,6 +53,9 @@ export function Workbench({ whole }: { whole: Whole }) {
     setChosen(id)
     setOpen(true)
   }, [])
+  const governing = ladder?.governs[0] as RungId | undefined
+  const toGoverning = useCallback(() => governing && select(governing), [governing, select])
+  const [dialog, setDialog] = useState<DialogName | null>(null)
   const go = useCallback((pointer: string) => {
     const panel = panelOf(pointer)
     if (panel) select(panel)
@@ -60,15 +66,17 @@ export function Workbench({ whole }: { whole: Whole }) {
     document.title = `${editor.document.title} · Dust Ladder`
   }, [editor.document.title])
 
-  const fresh = sheetLayout({ ladder, frozen: null, ...size })
+  const fresh = useMemo(() => sheetLayout({ ladder, frozen: null, ...size }), [ladder, size])
   const [frozen, setFrozen] = useState<Frozen>({ of: null, scale: null, drawing: null, strip: null })
   if (frozen.of !== editor.dragging) setFrozen({ of: editor.dragging, scale: fresh.scale, drawing: fresh.drawing, strip: fresh.strip })
-  const layout = editor.dragging && frozen.of === editor.dragging ? sheetLayout({ ladder, frozen, ...size }) : fresh
+  const held = editor.dragging && frozen.of === editor.dragging
+  const layout = useMemo(() => (held ? sheetLayout({ ladder, frozen, ...size }) : fresh), [held, ladder, frozen, size, fresh])
   const panel = <RungPanel editor={editor} ladder={ladder} rung={rung} id={selected} working={working} go={go} light={setLit} onClose={wide ? undefined : () => setOpen(false)} />
   return (
     <FileDrop>
       <Box sx={{ height: { xs: 'auto', sm: '100dvh' }, minHeight: '100dvh', display: 'flex', flexDirection: 'column', overflow: { sm: 'hidden' } }}>
-        <TopBar editor={editor} onVerdict={() => ladder && select(ladder.governs[0] as RungId)} />
+        <TopBar id={editor.id} title={editor.document.title} site={editor.document.site} rules={editor.document.rules} revision={editor.revision} state={editor.state} faults={editor.faults}
+          ladder={ladder} working={working} silentSince={editor.checked.silentSince} change={editor.change} onVerdict={toGoverning} onDialog={setDialog} />
         <Box component="main" sx={{ flex: 1, minHeight: 0, position: 'relative', display: 'flex', flexDirection: { xs: 'column', sm: 'row' } }}>
           <Box component="h1" className="hush">{editor.document.title}</Box>
           {ladder
@@ -76,13 +84,16 @@ export function Workbench({ whole }: { whole: Whole }) {
             : <Box role="alert" sx={{ width: { xs: 'auto', sm: LADDER_WIDTH }, flex: 'none', p: 2, overflow: 'auto', overflowWrap: 'anywhere' }}><strong>No ladder.</strong> {editor.checked.silentSince ? `No answer from the server since ${editor.checked.silentSince.toLocaleTimeString()}. What you typed is kept here.` : editor.checked.faults.map((fault) => `${fault.pointer} ${fault.message}; expected ${fault.expected}`).join(' ')}</Box>}
           {phone && open && <Box sx={{ bgcolor: 'var(--chalk)', borderTop: '2.5px solid var(--ink)' }}>{panel}</Box>}
           <Box ref={ref} sx={{ flex: 1, minWidth: 0, height: { xs: 640, sm: 'auto' }, minHeight: { xs: 640, sm: 0 }, bgcolor: 'var(--bone)', position: 'relative' }}>
-            <Sheet editor={editor} ladder={ladder} layout={layout} leaders={!phone} selected={selected} leg={leg} setLeg={setLeg} select={select} working={working} lit={lit} />
+            <Sheet editor={editor.hand} plan={editor.checked.of ?? editor.document} undoNote={editor.undoNote} redoNote={editor.redoNote} ladder={ladder} layout={layout} leaders={!phone} selected={selected} leg={leg} setLeg={setLeg} select={select} working={working} lit={lit} />
           </Box>
           {wide && <Box sx={{ width: PANEL_WIDTH, flex: 'none', minHeight: 0, borderLeft: '2.5px solid var(--ink)', bgcolor: 'var(--chalk)' }}>{panel}</Box>}
           {!wide && !phone && open && <Box sx={{ position: 'absolute', right: 0, top: 0, bottom: 0, width: PANEL_WIDTH, borderLeft: '2.5px solid var(--ink)', bgcolor: 'var(--chalk)', zIndex: 5 }}>{panel}</Box>}
           {!wide && !phone && !open && <Button variant="contained" onClick={() => setOpen(true)} sx={{ position: 'absolute', right: 12, bottom: 52, zIndex: 4 }}>{rung?.label ?? 'Rung'}: inputs and working</Button>}
         </Box>
       </Box>
+      {dialog === 'keys' && <KeysDialog onClose={() => setDialog(null)} />}
+      {dialog === 'details' && <Details editor={editor} onClose={() => setDialog(null)} />}
+      {dialog === 'revisions' && <RevisionsDialog editor={editor} onClose={() => setDialog(null)} />}
       {editor.conflict && <ConflictDialog conflict={editor.conflict} resolve={editor.resolve} />}
     </FileDrop>
   )

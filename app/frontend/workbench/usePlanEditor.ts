@@ -85,6 +85,9 @@ export function usePlanEditor(whole: Whole) {
     return { document: step.document, past: [...now.past, { document: now.document, note: step.note }], future: rest, anchor: null, moving: null }
   }), [])
 
+  // What a hand needs: the same from one render to the next.
+  const hand = useMemo(() => ({ change, settle, undo, redo }), [change, settle, undo, redo])
+
   const dirty = useMemo(() => !same(edit.document, base.document), [edit.document, base.document])
 
   useEffect(() => {
@@ -139,9 +142,10 @@ export function usePlanEditor(whole: Whole) {
 
   const state: SaveState = conflict ? 'clash' : saving ? 'saving' : dirty ? (failure ?? 'changed') : 'saved'
   return {
-    id, document: edit.document, dragging: edit.moving === 'drag' ? edit.anchor : null, revision: base.revision, state, faults, conflict, resolve, change, settle, undo, redo, checked,
+    id, hand, document: edit.document, dragging: edit.moving === 'drag' ? edit.anchor : null, revision: base.revision, state, faults, conflict, resolve, change, settle, undo, redo, checked,
     undoNote: edit.anchor ? 'the change under way' : (edit.past.at(-1)?.note ?? null), redoNote: edit.future[0]?.note ?? null,
   }
 }
 
+export type Hand = Editor['hand']
 export type Editor = ReturnType<typeof usePlanEditor>
