@@ -75,7 +75,7 @@ RSpec.describe "The panels" do
     open_plan(demo_plan("receiver-cabin"))
     rung("height").click
     fill_in "highest thing on the way", with: "16 m"
-    expect(page).to have_css("[data-headline]", text: "Stop: over the obstacle at 109")
+    expect(page).to have_css("[data-headline]", text: "Stop: hook height, over the obstacle, at 109")
     expect(page).to have_css("[data-part='over the obstacle']", text: "109")
   end
 

@@ -30,7 +30,7 @@ export interface Sentence {
   us: string;
 }
 export interface Rung {
-  id: "load" | "level" | "angle" | "slings" | "hoist" | "height" | "chart" | "crane";
+  id: string;
   label: string;
   verdict: "holds" | "tight" | "stop" | "not_known";
   subject: string | null;

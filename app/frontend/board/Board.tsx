@@ -44,7 +44,7 @@ export function Board() {
           {tab('weakest', 'Weakest first')}
           <FileButton />
           <Button onClick={() => prefer({ night: !preferences.night })} sx={{ color: 'inherit', height: '100%' }}>{preferences.night ? 'Day' : 'Night'}</Button>
-          <Button variant="contained" onClick={() => setStarting(true)} sx={{ height: '100%', px: 3, bgcolor: '#2B2879', color: '#FDFAF3' }}>New lift</Button>
+          <Button variant="contained" onClick={() => setStarting(true)} sx={{ height: '100%', px: 3 }}>New lift</Button>
         </Box>
       </Box>
       <Box component="main" sx={{ bgcolor: 'var(--bone)', minHeight: `calc(100dvh - ${BAR_HEIGHT}px)` }}>

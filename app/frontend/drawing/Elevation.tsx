@@ -31,6 +31,10 @@ export function Elevation({ drawing, ghost, ghostScale, scale, plan, editor, wor
   const lowest = Math.max(...corners.map(({ y }) => y))
   const colour = (index: number) => (working ? 'var(--ink)' : drawing.legs[index]?.verdict === 'stop' ? COLOUR.stop : lit === `leg:${index}` ? 'var(--mark)' : 'var(--ink)')
 
+  // The name stands clear of points and CG.
+  const places = [0.76, 0.24, 0.62, 0.38, 0.9].map((share) => corners[0]!.x + (corners[1]!.x - corners[0]!.x) * share)
+  const nameAt = places.find((x) => [...points, cg].every((thing) => Math.abs(thing.x - x) > 44)) ?? places[0]!
+
   // Where the thing was when the drag began, in the load's own axes; a nudge begins where it is now.
   const start = (place: Place) => (from.current ??= place)
   const end = (note: string) => () => {
@@ -64,7 +68,7 @@ export function Elevation({ drawing, ghost, ghostScale, scale, plan, editor, wor
       <g onClick={() => onRung('load')} style={{ cursor: 'pointer' }}>
         <path d={outline} fill="var(--chalk)" stroke={lit === 'load' ? 'var(--mark)' : 'var(--ink)'} strokeWidth={lit === 'load' ? 4 : 2.5} />
         {height * scale.perMetre > 60 && <path d={`M${at(corner(0, height * 0.93)).x} ${at(corner(0, height * 0.93)).y}L${at(corner(length, height * 0.93)).x} ${at(corner(length, height * 0.93)).y}`} stroke="var(--ink)" strokeWidth={1} />}
-        <Label x={corners[0]!.x + (corners[1]!.x - corners[0]!.x) * 0.76} y={(corners[0]!.y + corners[3]!.y) / 2 + (height * scale.perMetre > 70 ? 24 : 6)} anchor="middle" size={17}>{plan.load.name}</Label>
+        <Label x={nameAt} y={(corners[0]!.y + corners[3]!.y) / 2 + (height * scale.perMetre > 70 ? 24 : 6)} anchor="middle" size={17}>{plan.load.name}</Label>
       </g>
       {hook && drawing.hook && drawing.legs.map((one, index) => (
         <g key={index} onClick={() => { onLeg(index); onRung('slings') }} style={{ cursor: 'pointer' }} data-leg={one.name}>

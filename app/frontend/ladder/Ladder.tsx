@@ -6,7 +6,7 @@ import { GROUND_FROM_BOTTOM, LADDER_WIDTH, STILES } from '../theme/tokens'
 import { COLOUR, WORD, type Verdict } from './verdict'
 import { RungBar } from './RungBar'
 
-export type RungId = Rung['id']
+export type RungId = string
 const WORKING: Verdict = 'not_known'
 const BAR_WIDTH = STILES.right - STILES.left - 6
 const INSET = { paddingLeft: STILES.left + 3, paddingRight: LADDER_WIDTH - STILES.right + 3 }

@@ -11,6 +11,6 @@ import type { PanelProps } from './parts'
 import { SlingPanel } from './SlingPanel'
 
 // One panel for each rung: its inputs. The rest of a panel is the same for all.
-export const PANELS: Record<RungId, ComponentType<PanelProps>> = {
+export const PANELS: Partial<Record<RungId, ComponentType<PanelProps>>> = {
   load: LoadPanel, level: LevelPanel, angle: AnglePanel, slings: SlingPanel, hoist: HoistPanel, height: HeightPanel, chart: ChartPanel, crane: CranePanel,
 }

@@ -25,7 +25,7 @@ export function RungPanel({ id, working, onClose, ...props }: PanelProps & { id:
       </Box>
       <Box sx={{ flex: 1, overflowY: 'auto', p: '12px 18px 24px', minHeight: 0 }} tabIndex={0} role="region" aria-label="Inputs and working">
         {rung && !working && <Needs rung={rung} go={props.go} />}
-        <Inputs {...props} />
+        {Inputs && <Inputs {...props} />}
         {rung && !working && (
           <>
             {rung.parts.length > 0 && <Heading>Parts</Heading>}

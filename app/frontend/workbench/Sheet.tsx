@@ -10,14 +10,14 @@ import { PlanView } from '../drawing/PlanView'
 import { FRAME, ReachStrip } from '../drawing/ReachStrip'
 import { elevationScale, reachScale, type ElevationScale, type Place } from '../drawing/scale'
 import type { RungId } from '../ladder/Ladder'
-import { barOf, layoutRungs } from '../ladder/layout'
+import { barOf, layoutRungs, PITCH } from '../ladder/layout'
 import { figures, GROUND_FROM_BOTTOM, STILES, STRIP_HEIGHT, LADDER_WIDTH } from '../theme/tokens'
 import type { Hand } from './usePlanEditor'
 
-const PICK_X = 164
 const HOOK_TOP = 92
 const CARD_WIDTH = 284
-const CARD_FROM = 520
+const CARD_FROM = 640
+const ROOM_LEFT = 22
 
 interface Thing { x: number; y: number; drawn: boolean }
 export interface Layout {
@@ -34,24 +34,28 @@ export function sheetLayout({ ladder, frozen, width, height }: { ladder: Ladder 
   const right = width - 8
   const drawing = ladder?.drawing ?? null
   const reach = ladder?.reach ?? null
-  const room = { top: STRIP_HEIGHT + HOOK_TOP, left: 22, right: card ? width - CARD_WIDTH - 74 : width - 60 }
+  const room = { top: STRIP_HEIGHT + HOOK_TOP, left: ROOM_LEFT, right: card ? width - CARD_WIDTH - 74 : width - 60 }
+  const pickX = Math.max(FRAME.left + 40, (room.left + room.right) / 2)
 
   const pick = reach?.stations[0]
-  const strip = frozen?.strip ?? (reach && fitStrip(reach, right))
-  const hookX = strip && pick ? Math.max(FRAME.left, Math.min(right - 40, strip.x(pick.radius.value))) : PICK_X
+  const strip = frozen?.strip ?? (reach && fitStrip(reach, right, pickX))
+  const hookX = strip && pick ? Math.max(FRAME.left, Math.min(right - 40, strip.x(pick.radius.value))) : pickX
   const scale = drawing && (frozen?.scale ? withPerMetre(drawing, hookX, ground, frozen.scale.perMetre) : elevationScale(drawing, hookX, ground, room))
 
-  const things = thingsOf(drawing, scale, ground, PICK_X, !!reach)
-  const wanted = (ladder?.rungs ?? []).map((rung) => ({ id: rung.id, y: things[rung.id]?.y ?? 0 }))
+  const things = thingsOf(drawing, scale, ground, pickX, !!reach)
+  // A rung whose thing is not drawn stands a step above the one below it.
+  const wanted = (ladder?.rungs ?? []).reduce<{ id: string; y: number }[]>((below, { id }) => [...below, { id, y: things[id]?.y ?? (below.at(-1)?.y ?? ground) - PITCH }], [])
   return { tops: layoutRungs(wanted, 4, ground - 2), height, width, ground, drawing, scale, reach, strip, frozen, things, right, card }
 }
 
 // Pick on the hook's plumb line, the end of the chart at the right.
-const fitStrip = (reach: Reach, right: number) => {
+const fitStrip = (reach: Reach, right: number, pickX: number) => {
   const start = reach.stations[0]?.radius.value ?? reach.steps[0]?.from_m ?? 0
   const farthest = Math.max(reach.steps.filter((step) => step.kg !== null).at(-1)?.to_m ?? 0, ...reach.stations.map((station) => station.loaded_radius.value)) + 0.6
-  const most = Math.max(...reach.steps.filter((step) => step.to_m > start - 3).map((step) => step.kg ?? 0), reach.gross?.value ?? 0) * 1.04
-  return reachScale(start, farthest, most, { left: FRAME.left, pickX: PICK_X, right, top: FRAME.top, bottom: FRAME.bottom })
+  const frame = { left: FRAME.left, pickX, right, top: FRAME.top, bottom: FRAME.bottom }
+  const { first } = reachScale(start, farthest, 1, frame)
+  const most = Math.max(...reach.steps.filter((step) => step.to_m > first).map((step) => step.kg ?? 0), reach.gross?.value ?? 0) * 1.04
+  return reachScale(start, farthest, most, frame)
 }
 
 const withPerMetre = (drawing: Drawing, hookX: number, ground: number, perMetre: number): ElevationScale => {
@@ -95,6 +99,7 @@ export const Sheet = memo(function Sheet({ editor, plan, undoNote, redoNote, lad
           ? <Elevation drawing={drawing} ghost={frozen?.drawing ?? null} ghostScale={frozen?.scale ?? null} scale={scale} plan={plan} editor={editor} working={working} leg={Math.min(leg, drawing.points.length - 1)} onLeg={setLeg} onRung={select} top={STRIP_HEIGHT} width={width} lit={lit} />
           : <Label x={36} y={ground - 40} size={17}>{working ? 'working' : 'Nothing to draw yet: size, centre of gravity and points of the load are needed.'}</Label>}
       </Box>
+      {drawing && !working && <DrawnValues drawing={drawing} />}
       <Box sx={{ position: 'absolute', top: STRIP_HEIGHT + 12, right: 12, width: card ? CARD_WIDTH : 'auto' }}>
         <History editor={editor} undoNote={undoNote} redoNote={redoNote} />
         {card && drawing?.hook && <LegCard drawing={drawing} leg={Math.min(leg, drawing.legs.length - 1)} working={working} />}
@@ -103,6 +108,25 @@ export const Sheet = memo(function Sheet({ editor, plan, undoNote, redoNote, lad
     </>
   )
 })
+
+// The drawing's figures as a table, for those who do not see it.
+function DrawnValues({ drawing }: { drawing: Drawing }) {
+  const shown = useShown()
+  return (
+    <table className="hush">
+      <caption>The legs as they hang, hook bearing {shown(drawing.hook_height) || 'not known'} above the base</caption>
+      <thead><tr>{['leg', 'length', 'from plumb line', 'height', 'from horizontal', 'from plumb', 'included', 'worst tension'].map((head) => <th key={head} scope="col">{head}</th>)}</tr></thead>
+      <tbody>
+        {drawing.legs.map((leg, index) => (
+          <tr key={index}>
+            <th scope="row">{leg.name}</th>
+            {[leg.length, leg.run, leg.height, leg.from_horizontal, leg.from_plumb, leg.included, leg.worst].map((figure, column) => <td key={column}>{shown(figure) || 'not known'}</td>)}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  )
+}
 
 // From the right stile to the thing; bent where the rung had to move.
 function Leader({ y, thing, heavy }: { y: number; thing: Thing | undefined; heavy: boolean }) {

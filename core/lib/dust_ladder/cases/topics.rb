@@ -104,8 +104,9 @@ module DustLadder
       end
 
       def largest_radius(given)
-        radius = table(given.fetch("chart")).largest_radius(given.fetch("gross_load_kg"), given.fetch("boom_length_m"))
-        { "largest_radius_m" => radius, "allowed" => !radius.nil? }
+        chart, boom = table(given.fetch("chart")), given.fetch("boom_length_m")
+        radius = chart.largest_radius(given.fetch("gross_load_kg"), boom)
+        { "largest_radius_m" => radius, "allowed" => !radius.nil?, "gross_capacity_kg" => radius && chart.capacity(radius, boom) }
       end
 
       def path_minimum(given)
@@ -116,8 +117,11 @@ module DustLadder
         { "least_gross_capacity_kg" => least.kg, "sector" => least.sector, "between_stations_counted_from_0" => least.between, "allowed" => !least.kg.nil? }
       end
 
+      # Rope below the tip, or the boom's length where that is not known.
+      def hanging(given) = given["rope_hanging_m"] || given.fetch("boom_length_m")
+
       def deductions(given)
-        rope = Cranes::GrossLoad.rope_kg(given.fetch("parts_of_line"), given.fetch("rope_hanging_m"), given.fetch("rope_kg_per_m"))
+        rope = Cranes::GrossLoad.rope_kg(given.fetch("parts_of_line"), hanging(given), given.fetch("rope_kg_per_m"))
         items = { "the load" => given.fetch("load_planned_kg"), "rope" => rope, **given.fetch("items_kg") }
         gross = Cranes::GrossLoad.new(items.map { |name, kg| Cranes::GrossLoad::Item.new(name: name, kg: kg.to_f) })
         capacity = given["gross_capacity_kg"]

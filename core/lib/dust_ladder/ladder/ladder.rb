@@ -3,6 +3,7 @@ module DustLadder
     # The whole answer for one plan: rungs foot first, the weakest of them, and what a screen draws.
     class Answer
       FORMAT = "dust-ladder-ladder"
+      WHERE = { "slings" => "%<subject>s", "angle" => "angle of the %<subject>s", "height" => "hook height, %<subject>s,", "crane" => "crane at %<subject>s" }.freeze
 
       attr_reader :lift, :rungs
 
@@ -55,13 +56,13 @@ module DustLadder
 
       def weight(rung) = rung.utilisation || (rung.verdict == "stop" ? Float::INFINITY : 0.0)
 
+      # The rung in the verdict's sentence: a leg by its name, a station by where it stands.
       def in_words(rung, system)
-        what = [ "slings", "angle", "height" ].include?(rung.id) && rung.subject ? rung.subject : rung.label
-        what = "#{rung.label.downcase} at #{rung.subject}" if rung.id == "crane" && rung.subject
-        what = what.downcase if rung.id != "slings"
-        return "#{rung.label.downcase}, #{rung.note[system.to_s]}" unless rung.utilisation
+        label, subject = rung.label.downcase, rung.subject
+        return "#{label}, #{rung.note[system.to_s]}" unless rung.utilisation
+        return "#{subject} #{Figure.deg(90 - rung.demand.value)} from horizontal" if rung.id == "angle" && rung.verdict == "stop" && subject
 
-        rung.id == "angle" && rung.verdict == "stop" ? "#{what} #{Figure.deg(90 - rung.demand.value)} from horizontal" : "#{what} at #{rung.percent}"
+        "#{WHERE.fetch(rung.id, '%<label>s').then { |words| subject ? format(words, label: label, subject: subject) : label }} at #{rung.percent}"
       end
     end
   end
