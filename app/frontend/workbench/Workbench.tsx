@@ -83,7 +83,7 @@ export function Workbench({ whole }: { whole: Whole }) {
             ? <Ladder rungs={ladder.rungs} working={working} governs={ladder.governs} selected={selected} onSelect={select} tops={layout.tops} height={layout.height} notChecked={ladder.not_checked} />
             : <Box role="alert" sx={{ width: { xs: 'auto', sm: LADDER_WIDTH }, flex: 'none', p: 2, overflow: 'auto', overflowWrap: 'anywhere' }}><strong>No ladder.</strong> {editor.checked.silentSince ? `No answer from the server since ${editor.checked.silentSince.toLocaleTimeString()}. What you typed is kept here.` : editor.checked.faults.map((fault) => `${fault.pointer} ${fault.message}; expected ${fault.expected}`).join(' ')}</Box>}
           {phone && open && <Box sx={{ bgcolor: 'var(--chalk)', borderTop: '2.5px solid var(--ink)' }}>{panel}</Box>}
-          <Box ref={ref} sx={{ flex: 1, minWidth: 0, height: { xs: 640, sm: 'auto' }, minHeight: { xs: 640, sm: 0 }, bgcolor: 'var(--bone)', position: 'relative' }}>
+          <Box ref={ref} sx={{ flex: 1, minWidth: 0, height: { xs: 640, sm: 'auto' }, minHeight: { xs: 640, sm: 0 }, bgcolor: 'var(--bone)', position: 'relative', overflow: { xs: 'hidden', sm: 'visible' } }}>
             <Sheet editor={editor.hand} plan={editor.checked.of ?? editor.document} undoNote={editor.undoNote} redoNote={editor.redoNote} ladder={ladder} layout={layout} leaders={!phone} selected={selected} leg={leg} setLeg={setLeg} select={select} working={working} lit={lit} />
           </Box>
           {wide && <Box sx={{ width: PANEL_WIDTH, flex: 'none', minHeight: 0, borderLeft: '2.5px solid var(--ink)', bgcolor: 'var(--chalk)' }}>{panel}</Box>}
