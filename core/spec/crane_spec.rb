@@ -23,6 +23,12 @@ RSpec.describe DustLadder::Cranes do
     it("reads #{kg.inspect} at #{radius} m with #{boom} m of boom") { expect(table.capacity(radius, boom)).to eq(kg) }
   end
 
+  it "is one thing or the other at the very edge of a row's tolerance" do
+    [ 7.001, 7.001 + 1e-15, 7.001 - 1e-15, 6.999, 6.999 - 1e-15, 6.6 - (6.6 - 6.999) ].each do |radius|
+      expect(table.capacity(radius, 11.5)).to eq(11_900).or eq(7300)
+    end
+  end
+
   it "never reads more than the smaller row gives, even where a chart rises" do
     rising = described_class::Table.new([ 4, 6, 8 ], [ 10 ], [ [ 5000 ], [ 6000 ], [ 3000 ] ])
     expect(rising.capacity(5.0, 10)).to eq(5000)

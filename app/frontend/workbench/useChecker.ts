@@ -16,6 +16,14 @@ export function useChecker(document: Plan, first: { ladder: Ladder; of: Plan }):
   const unanswered = useRef<{ after: unknown; since: number } | null>(null)
   const newest = useRef(document)
   const asking = useRef(false)
+  const gone = useRef(false)
+
+  useEffect(() => {
+    gone.current = false
+    return () => {
+      gone.current = true
+    }
+  }, [])
 
   useEffect(() => {
     newest.current = document
@@ -30,7 +38,7 @@ export function useChecker(document: Plan, first: { ladder: Ladder; of: Plan }):
 
     async function ask() {
       asking.current = true
-      for (let asked: Plan | null = null; asked !== newest.current; ) {
+      for (let asked: Plan | null = null; asked !== newest.current && !gone.current; ) {
         asked = newest.current
         try {
           const ladder = await api.check(asked)

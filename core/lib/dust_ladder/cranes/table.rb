@@ -79,7 +79,7 @@ module DustLadder
           return if @from.nil? || radius < @radii[@from] - @tolerance || radius > @radii[@to] + @tolerance
 
           index = @radii.index { |row| row >= radius - @tolerance }
-          return @cells[index] if (@radii[index] - radius).abs <= @tolerance
+          return @cells[index] if @radii[index] <= radius + @tolerance
 
           smaller, larger = @cells[index - 1], @cells[index]
           smaller.nil? || larger.nil? ? nil : [ smaller, larger ].min
