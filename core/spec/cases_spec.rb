@@ -29,6 +29,8 @@ RSpec.describe DustLadder::Cases do
       "keys" => { "deg_from_horizontal" => { "absolute" => 0.2 } })).to be_right
     expect(one("angle_conversion", given, { "colour" => nil })).not_to be_right
     expect(one("angle_conversion", {}, { "deg_from_horizontal" => 60 })).not_to be_right
+    impossible = { "load_kg" => 1000, "legs" => 2, "leg_length_m" => 1, "height_m" => 2 }
+    expect(one("leg_tension_symmetric", impossible, { "leg_tension_kg" => 500 }).results.first.trouble).to match(/cannot be computed/)
     expect(one("angle_conversion", given, {})).not_to be_right
     expect(one("chart_lookup", { "question" => "weather" }, { "x" => 1 }).uncovered).to eq({ "chart_lookup (weather)" => 1 })
   end

@@ -52,7 +52,9 @@ module DustLadder
 
       def tip_lines(place)
         line("tip", Figure.m(place.tip, :down), source: "boom of #{lift.crane.boom_length.typed} at the loaded radius; lowest on the way")
-        line("A", Figure.m(place.available, :down), formula: "tip − l − g", from: { tip: Figure.m(place.tip, :down), l: Figure.m(@block, :up), g: Figure.m(@gap, :up) }, source: "less block length and the least block-to-tip gap")
+        tip, block, needed = Figure.m(place.tip, :down), Figure.m(@block, :up), Figure.m(place.needed, :up)
+        line("A", Figure.m(place.available, :down), formula: "tip − l − g", from: { tip: tip, l: block, g: Figure.m(@gap, :up) }, source: "less block length and the least block-to-tip gap")
+        line("gap", Figure.m(place.tip - @block - place.needed, :down), formula: "tip − l − N", from: { tip: tip, l: block, N: needed }, source: "block to tip with the hook this high; at least #{Figure.m(@gap, :up)}")
       end
     end
   end
