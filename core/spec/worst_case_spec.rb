@@ -43,6 +43,7 @@ RSpec.describe DustLadder::Rigging::Bridle do
         end
         expect(pose.tilt_deg).to be <= bridle.steepest.tilt_deg + 1e-6
         expect(pose.margin).to be >= bridle.least_margin - 1e-9
+        expect(bridle.send(:above_base, pose)).to be <= bridle.hook_range.last + 1e-6
       end
     end
   end

@@ -43,7 +43,7 @@ module DustLadder
 
     def block_and_rope
       hoist, block = crane.chart_data.values_at("hoist", "hook_block")
-      hanging = crane.most_rope_m(bridle.hook_above_base)
+      hanging = crane.most_rope_m(bridle.hook_range.first)
       rope = Cranes::GrossLoad.rope_kg(crane.parts_of_line, [ hanging, 0.0 ].max, hoist["rope_kg_per_m"])
       [
         item(symbol: "b", name: "hook block", kg: block["mass_kg"].to_f, source: "as marked", on_hook: true),

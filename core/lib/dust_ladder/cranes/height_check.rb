@@ -11,7 +11,7 @@ module DustLadder
 
       def examine
         crane = lift.crane
-        @hook = lift.bridle.hook_above_base
+        @hook = lift.bridle.hook_range.last
         @block = crane.chart_data.dig("hook_block", "length_m").to_f
         @gap = crane.chart_data["least_block_to_tip_m"].to_f
         places = crane.stations.each_with_index.map { |station, index| at(station.name, station.support_height.value, 0.0, crane.tip_height(crane.loaded_radius(index))) }
@@ -43,7 +43,7 @@ module DustLadder
         support, spare = place.parts
         line("z", Figure.m(support, :up), source: place.name == "over the obstacle" ? "highest thing on the way" : "support at #{place.name}")
         line("c", Figure.m(spare, :up), source: rules.cite(:obstacle_clearance_m)) if spare.positive?
-        line("k", Figure.m(@hook, :up), source: "hook bearing above the load's base", about: "hook")
+        line("k", Figure.m(@hook, :up), source: "hook bearing above the load's lowest corner, at worst", about: "hook")
         operands = { z: Figure.m(support, :up), k: Figure.m(@hook, :up) }
         operands[:c] = Figure.m(spare, :up) if spare.positive?
         line("N", Figure.m(place.needed, :up), formula: spare.positive? ? "z + c + k" : "z + k", from: operands, source: "hook height needed, #{place.name}", about: "hook")

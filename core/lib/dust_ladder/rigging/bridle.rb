@@ -39,13 +39,10 @@ module DustLadder
 
       def pose = @pose ||= hang(rig(lengths), cg)
 
-      # Hook bearing above the load's base as it hangs nominally, measured along plumb, m.
-      def hook_above_base
-        hook, up = pose.hook, pose.up
-        size = @load.size.map(&:positive)
-        lowest = [ 0.0, size[0] ].product([ 0.0, size[1] ]).map { |x, y| x * up[0] + y * up[1] }.min
-        hook.zip(up).sum { |place, part| place * part } - lowest
-      end
+      # Hook bearing above the load's lowest corner, measured along plumb, m: as it hangs nominally, and the least
+      # and the most over all corners.
+      def hook_above_base = above_base(pose)
+      def hook_range = @hook_range ||= poses.map { |pose| above_base(pose) }.minmax
 
       # Pulls on each leg in the nominal pose. Raises NotKnown when a leg would hang slack.
       def nominal = @nominal ||= pulls(pose, "nominal")
@@ -97,6 +94,13 @@ module DustLadder
       end
 
       private
+
+      def above_base(pose)
+        length, width = (@sizes ||= @load.size.map(&:positive))
+        hook, up = pose.hook, pose.up
+        lowest = [ 0.0, length * up[0] ].min + [ 0.0, width * up[1] ].min
+        hook[0] * up[0] + hook[1] * up[1] + hook[2] * up[2] - lowest
+      end
 
       def nearest_under
         widths = @load.cg_half_width
