@@ -12,6 +12,7 @@ RSpec.describe "The first climb" do
     drag("hook", 0, 192) do
       expect(page).to have_css("[data-rung=slings][data-verdict=stop]")
       expect(page).to have_css("[data-ghost]")
+      expect(page).to have_text(/7\.60 m → \d\.\d\d m/)
       expect(page).to have_css("[data-headline]", text: /\AStop: /)
     end
     expect(page).to have_css("[role=status]", text: "rev 2, saved")

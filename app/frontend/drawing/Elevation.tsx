@@ -9,12 +9,23 @@ import { Grip, type Move } from './Grip'
 import { hookOf, scaleBar, type ElevationScale, type Place } from './scale'
 import { writeLength } from './write'
 
-interface Props { drawing: Drawing; ghost: Drawing | null; ghostScale: ElevationScale | null; scale: ElevationScale; plan: Plan; editor: Hand; working: boolean; leg: number; onLeg: (leg: number) => void; onRung: (id: Rung['id']) => void; top: number; width: number; lit: string | null }
+interface Props { drawing: Drawing; before: Plan | null; ghost: Drawing | null; ghostScale: ElevationScale | null; scale: ElevationScale; plan: Plan; editor: Hand; working: boolean; leg: number; onLeg: (leg: number) => void; onRung: (id: Rung['id']) => void; top: number; width: number; lit: string | null }
 
 const kindOf = (plan: Plan, leg: number) => plan.snapshots.slings[plan.rigging.legs[leg]?.sling ?? '']?.data.kind
 
+// What a drag has changed so far, as it was and is written, and the thing it is about.
+const moved = (before: Plan, now: Plan) => {
+  const pairs: { was: string | null; is: string | null; thing: 'hook' | 'cg' | number }[] = [
+    { was: before.rigging.hook_height, is: now.rigging.hook_height, thing: 'hook' },
+    { was: before.load.cg.x, is: now.load.cg.x, thing: 'cg' },
+    { was: before.load.cg.z, is: now.load.cg.z, thing: 'cg' },
+    ...now.load.points.flatMap((point, thing) => [{ was: before.load.points[thing]?.x ?? null, is: point.x, thing }, { was: before.load.points[thing]?.z ?? null, is: point.z, thing }]),
+  ]
+  return pairs.filter(({ was, is }) => was !== is && is !== null).map((pair) => ({ ...pair, was: pair.was ?? 'not set' }))
+}
+
 // The load under the hook, to scale, as it will hang; with its grips.
-export function Elevation({ drawing, ghost, ghostScale, scale, plan, editor, working, leg: selected, onLeg, onRung, top, width, lit }: Props) {
+export function Elevation({ drawing, before, ghost, ghostScale, scale, plan, editor, working, leg: selected, onLeg, onRung, top, width, lit }: Props) {
   const { system } = usePreferences().preferences
   const shown = useShown()
   const from = useRef<Place | null>(null)
@@ -91,6 +102,10 @@ export function Elevation({ drawing, ghost, ghostScale, scale, plan, editor, wor
         <path d={`M${116 - metres * scale.perMetre} 0H116M${116 - metres * scale.perMetre} -5V5M116 -5V5`} />
         <g stroke="none"><Label x={108 - metres * scale.perMetre} y={5} anchor="end" size={14} weight={500} fill="var(--ink2)">{`0 to ${system === 'us' ? writeLength(metres, 'us') : `${metres} m`}${width > 560 ? ', to scale, seen along y' : ''}`}</Label></g>
       </g>
+      {before && moved(before, plan).map(({ was, is, thing }) => {
+        const place = thing === 'hook' ? { x: hook.x + 52, y: hook.y - 8 } : thing === 'cg' ? { x: cg.x + 18, y: cg.y + 44 } : { x: points[thing]!.x + 28, y: points[thing]!.y - 12 }
+        return <Label key={`${was} ${is}`} x={place.x} y={place.y} size={17} fill="var(--mark)" halo>{`${was} → ${is}`}</Label>
+      })}
       <Grip id="cg" x={cg.x} y={cg.y + 22} name="Centre of gravity" value={`${writeLength(drawing.cg[0]!, system)} along, ${writeLength(drawing.cg[2]!, system)} up`} perMetre={scale.perMetre} axis="both" onMove={moveCg} onEnd={end('centre of gravity moved')} onSelect={() => onRung('load')} />
       {points.map((point, index) => (
         <Grip key={index} id={`point-${index}`} x={point.x} y={point.y} name={`${drawing.points[index]!.name} point`} value={`${writeLength(drawing.points[index]!.at[0]!, system)} along, ${writeLength(drawing.points[index]!.at[2]!, system)} up`} perMetre={scale.perMetre} axis="both" dragAxis="x" filled={index === selected}

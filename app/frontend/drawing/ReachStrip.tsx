@@ -1,5 +1,6 @@
 import { useRef } from 'react'
 import type { Reach } from '../api/ladder.generated'
+import type { Plan } from '../api/plan.generated'
 import { usePreferences, useShown } from '../display/preferences'
 import { COLOUR } from '../ladder/verdict'
 import type { Hand } from '../workbench/usePlanEditor'
@@ -10,13 +11,13 @@ import { writeLength } from './write'
 
 export const FRAME = { left: 85, top: 34, bottom: 180 }
 type Scale = ReturnType<typeof reachScale>
-interface Props { reach: Reach; scale: Scale; right: number; editor: Hand; working: boolean; onSelect: () => void }
+interface Props { reach: Reach; before: Plan | null; plan: Plan; scale: Scale; right: number; editor: Hand; working: boolean; onSelect: () => void }
 
 const FEET = 0.3048
 const POUNDS = 0.45359237
 
 // What the crane may hold by radius: solid steps read at the next larger row, the gross load, both stations.
-export function ReachStrip({ reach, scale, right, editor, working, onSelect }: Props) {
+export function ReachStrip({ reach, before, plan, scale, right, editor, working, onSelect }: Props) {
   const shown = useShown()
   const { system } = usePreferences().preferences
   const from = useRef<number | null>(null)
@@ -90,7 +91,7 @@ export function ReachStrip({ reach, scale, right, editor, working, onSelect }: P
             <path d={`M${x} ${y - 14}V${FRAME.bottom}`} stroke="var(--mark)" strokeWidth={2} />
             <path d={`M${loaded} ${FRAME.bottom - 38}V${FRAME.bottom}`} stroke="var(--mark)" strokeWidth={1.4} strokeDasharray="3 3" />
             {!working && capacityY !== null && grossY !== null && capacityY < grossY && <rect x={loaded - 4} y={capacityY} width={8} height={grossY - capacityY} fill={station.verdict === 'tight' ? 'url(#margin-tight)' : 'var(--mark)'} stroke="var(--ink)" strokeWidth={station.verdict === 'tight' ? 1.2 : 0} />}
-            <Label x={flip ? x - 9 : x + 9} y={y} anchor={flip ? 'end' : 'start'} size={17} fill="var(--mark)" halo>{`${index === 0 ? 'Pick' : 'Set'} ${shown(station.radius)}`}</Label>
+            <Label x={flip ? x - 9 : x + 9} y={y} anchor={flip ? 'end' : 'start'} size={17} fill="var(--mark)" halo>{`${index === 0 ? 'Pick' : 'Set'} ${before && before.crane.stations[index]?.radius !== plan.crane.stations[index]?.radius ? `${before.crane.stations[index]?.radius ?? 'not set'} → ` : ''}${shown(station.radius)}`}</Label>
             <Label x={flip ? x - 9 : x + 9} y={y + 17} anchor={flip ? 'end' : 'start'} size={16} fill={working ? 'var(--ink)' : COLOUR[station.verdict]} halo>
               {working ? 'working' : station.left && station.utilisation ? (station.left.value < 0 ? `stop, ${shown(station.utilisation)}` : `${shown(station.left)} left, ${shown(station.utilisation)}`) : station.verdict === 'stop' ? 'nothing allowed here' : 'not known'}
             </Label>

@@ -42,7 +42,7 @@ export function sheetLayout({ ladder, frozen, width, height }: { ladder: Ladder 
   const hookX = strip && pick ? Math.max(FRAME.left, Math.min(right - 40, strip.x(pick.radius.value))) : pickX
   const scale = drawing && (frozen?.scale ? withPerMetre(drawing, hookX, ground, frozen.scale.perMetre) : elevationScale(drawing, hookX, ground, room))
 
-  const things = thingsOf(drawing, scale, ground, pickX, !!reach)
+  const things = thingsOf(drawing, scale, ground, scale?.hook.x ?? pickX, !!reach)
   // A rung whose thing is not drawn stands a step above the one below it.
   const wanted = (ladder?.rungs ?? []).reduce<{ id: string; y: number }[]>((below, { id }) => [...below, { id, y: things[id]?.y ?? (below.at(-1)?.y ?? ground) - PITCH }], [])
   return { tops: layoutRungs(wanted, 4, ground - 2), height, width, ground, drawing, scale, reach, strip, frozen, things, right, card }
@@ -93,10 +93,10 @@ export const Sheet = memo(function Sheet({ editor, plan, undoNote, redoNote, lad
         <path d={`M${-LADDER_WIDTH} ${ground}H${width}`} stroke="var(--ink)" strokeWidth={2.5} />
         {leaders && ladder?.rungs.map((rung) => <Leader key={rung.id} y={barOf(layout.tops[rung.id] ?? 0) + 2} thing={layout.things[rung.id]} heavy={rung.id === selected} />)}
         {reach && strip
-          ? <ReachStrip reach={reach} scale={strip} right={layout.right} editor={editor} working={working} onSelect={() => select('crane')} />
+          ? <ReachStrip reach={reach} plan={plan} before={frozen?.of ?? null} scale={strip} right={layout.right} editor={editor} working={working} onSelect={() => select('crane')} />
           : <Label x={36} y={100} size={17}>{working ? 'working' : chart?.verdict === 'stop' ? `Chart: ${shown(chart.note)}. No steps are drawn.` : 'Crane: no chart that can be read here yet.'}</Label>}
         {drawing && scale
-          ? <Elevation drawing={drawing} ghost={frozen?.drawing ?? null} ghostScale={frozen?.scale ?? null} scale={scale} plan={plan} editor={editor} working={working} leg={Math.min(leg, drawing.points.length - 1)} onLeg={setLeg} onRung={select} top={STRIP_HEIGHT} width={width} lit={lit} />
+          ? <Elevation drawing={drawing} before={frozen?.of ?? null} ghost={frozen?.drawing ?? null} ghostScale={frozen?.scale ?? null} scale={scale} plan={plan} editor={editor} working={working} leg={Math.min(leg, drawing.points.length - 1)} onLeg={setLeg} onRung={select} top={STRIP_HEIGHT} width={width} lit={lit} />
           : <Label x={36} y={ground - 40} size={17}>{working ? 'working' : 'Nothing to draw yet: size, centre of gravity and points of the load are needed.'}</Label>}
       </Box>
       {drawing && !working && <DrawnValues drawing={drawing} />}
