@@ -4,7 +4,7 @@ Rails.application.routes.draw do
       resources :revisions, only: %i[index show], param: :number
       resource :file, only: :show
     end
-    resources :checks, only: :create
+    resources :checks, :ways_out, only: :create
     resources :slings, :charts, :rule_sets, only: :index
   end
 

@@ -19,6 +19,17 @@ RSpec.describe "The API" do
     expect(Plan.last.document).to eq(demo_document("feed-horn"))
   end
 
+  it "works out ways out with the store in view, and keeps nothing" do
+    load_store
+    expect { send_json(:post, "/api/ways_out", document: demo_document("counterweight-block")) }.not_to change(Revision, :count)
+    expect(response).to have_http_status(:ok)
+    nearer = json.find { |way| way["id"] == "nearer-1" }
+    expect(nearer["verdict"]).to eq("holds")
+    document = demo_document("counterweight-block")
+    document["crane"]["stations"][1]["radius"] = nearer["changes"].fetch("/crane/stations/1/radius")
+    expect(DustLadder.check(DustLadder::PlanFile.accept(document)).headline).to eq(nearer["headline"]["metric"])
+  end
+
   it "lists plans by day with verdict, governing rung and what they wait for" do
     %w[azimuth-drive feed-horn cable-girder counterweight-block].each { |name| demo_plan(name) }
     get "/api/plans"

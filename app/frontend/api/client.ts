@@ -10,6 +10,7 @@ export interface Summary {
   rungs: { id: string; label: string; verdict: Ladder['verdict']; percent: Figure | null }[]
 }
 export interface RevisionLine { number: number; note: string; created_at: string }
+export interface WayOut { id: string; words: Sentence; changes: Record<string, unknown>; verdict: Ladder['verdict']; headline: Sentence }
 export interface Snapshot<T> { digest: string; data: T }
 export type StoredSling = Snapshot<Sling> & { reach: Figure }
 
@@ -49,6 +50,7 @@ export const api = {
   },
   save: (id: number, document: Plan, lock_version: number, note: string) => send<Saved>('PATCH', `/plans/${id}`, { document, lock_version, note }),
   check: (document: Plan) => send<Ladder>('POST', '/checks', { document }),
+  waysOut: (document: Plan) => send<WayOut[]>('POST', '/ways_out', { document }),
   revisions: (id: number) => ask<RevisionLine[]>(`/plans/${id}/revisions`),
   revision: (id: number, number: number) => ask<{ number: number; note: string; document: Plan }>(`/plans/${id}/revisions/${number}`),
   slings: () => ask<StoredSling[]>('/slings'),

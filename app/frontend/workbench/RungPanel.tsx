@@ -5,6 +5,7 @@ import type { RungId } from '../ladder/Ladder'
 import { RungBar } from '../ladder/RungBar'
 import { COLOUR, WORD } from '../ladder/verdict'
 import { PANELS } from '../rungs'
+import { WaysOut } from '../rungs/WaysOut'
 import { Cautions, Heading, Needs, Parts, Working, type PanelProps } from '../rungs/parts'
 import { figures } from '../theme/tokens'
 
@@ -31,6 +32,7 @@ export function RungPanel({ id, working, onClose, ...props }: PanelProps & { id:
             {rung.parts.length > 0 && <Heading>Parts</Heading>}
             <Parts rung={rung} />
             <Cautions rung={rung} />
+            {(rung.verdict === 'stop' || rung.verdict === 'tight') && <WaysOut editor={props.editor} />}
             <Working rung={rung} light={props.light} />
           </>
         )}

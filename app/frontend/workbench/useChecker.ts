@@ -5,13 +5,13 @@ import type { Plan } from '../api/plan.generated'
 
 export const PATIENCE_MS = 150
 
-export interface Checked { ladder: Ladder | null; of: Plan | null; working: boolean; faults: Fault[]; silentSince: Date | null }
+export interface Checked { ladder: Ladder | null; of: Plan | null; working: boolean; faults: Fault[]; silentSince: Date | null; answers: number }
 
 // Keeps asking the server for the ladder of the newest document: one question at a time, the newest next, so
 // that an older answer can never stand over a newer one. A ladder that is older than its document for longer
 // than a moment counts as working, and is not to be shown as current.
 export function useChecker(document: Plan, first: { ladder: Ladder; of: Plan }): Checked {
-  const [answer, setAnswer] = useState<Omit<Checked, 'working'>>({ ...first, faults: [], silentSince: null })
+  const [answer, setAnswer] = useState<Omit<Checked, 'working'>>({ ...first, faults: [], silentSince: null, answers: 0 })
   const [lateAfter, setLateAfter] = useState<unknown>(first.of === document ? null : answer)
   const unanswered = useRef<{ after: unknown; since: number } | null>(null)
   const newest = useRef(document)
@@ -42,10 +42,10 @@ export function useChecker(document: Plan, first: { ladder: Ladder; of: Plan }):
         asked = newest.current
         try {
           const ladder = await api.check(asked)
-          setAnswer({ ladder, of: asked, faults: [], silentSince: null })
+          setAnswer((now) => ({ ladder, of: asked, faults: [], silentSince: null, answers: now.answers + 1 }))
         } catch (error) {
           const refused = error instanceof Refused ? error : new Refused(0, [])
-          setAnswer((now) => ({ ladder: null, of: asked, faults: refused.faults, silentSince: refused.status === 0 ? (now.silentSince ?? new Date()) : null }))
+          setAnswer((now) => ({ ladder: null, of: asked, faults: refused.faults, silentSince: refused.status === 0 ? (now.silentSince ?? new Date()) : null, answers: now.answers + 1 }))
           if (refused.status === 0) await new Promise((resolve) => setTimeout(resolve, 2000))
           if (refused.status === 0) asked = null
         }

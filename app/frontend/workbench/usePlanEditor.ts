@@ -142,7 +142,7 @@ export function usePlanEditor(whole: Whole) {
 
   const state: SaveState = conflict ? 'clash' : saving ? 'saving' : dirty ? (failure ?? 'changed') : 'saved'
   return {
-    id, hand, document: edit.document, dragging: edit.moving === 'drag' ? edit.anchor : null, revision: base.revision, state, faults, conflict, resolve, change, settle, undo, redo, checked,
+    id, hand, document: edit.document, dragging: edit.moving === 'drag' ? edit.anchor : null, moving: edit.moving !== null, revision: base.revision, state, faults, conflict, resolve, change, settle, undo, redo, checked,
     undoNote: edit.anchor ? 'the change under way' : (edit.past.at(-1)?.note ?? null), redoNote: edit.future[0]?.note ?? null,
   }
 }

@@ -1,0 +1,34 @@
+import Button from '@mui/material/Button'
+import { useQuery } from '@tanstack/react-query'
+import { api } from '../api/client'
+import { useShown } from '../display/preferences'
+import { COLOUR } from '../ladder/verdict'
+import type { Editor } from '../workbench/usePlanEditor'
+import { Heading } from './parts'
+
+// What would make the whole ladder better, worked out by the core when nothing is moving. Applying one is one step
+// of undo.
+export function WaysOut({ editor }: { editor: Editor }) {
+  const shown = useShown()
+  const { of, ladder, working } = editor.checked
+  const asked = !working && !editor.moving && of === editor.document && (ladder?.verdict === 'stop' || ladder?.verdict === 'tight')
+  const ways = useQuery({ queryKey: ['ways_out', editor.id, editor.checked.answers], queryFn: () => api.waysOut(editor.document), enabled: asked, gcTime: 0, staleTime: Infinity, retry: false })
+  if (!asked) return null
+  return (
+    <section aria-label="Ways out">
+      <Heading aside="least change first">Ways out</Heading>
+      {ways.isPending && <div role="status">working</div>}
+      {ways.isError && <div role="alert">They could not be worked out: {ways.error.message}</div>}
+      {ways.data?.length === 0 && <div>None of those tried here makes the whole ladder better: raising the hook, a nearer radius, more parts of line, another sling of the store.</div>}
+      {ways.data?.map((way) => (
+        <div key={way.id} className="way" data-way={way.id}>
+          <div>
+            {shown(way.words)}
+            <span className="small" style={{ color: COLOUR[way.verdict] }}>then {shown(way.headline)}</span>
+          </div>
+          <Button variant="outlined" aria-label={`Apply: ${shown(way.words)}`} onClick={() => editor.change(way.changes, shown(way.words))}>Apply</Button>
+        </div>
+      ))}
+    </section>
+  )
+}

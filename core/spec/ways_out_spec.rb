@@ -1,0 +1,56 @@
+RSpec.describe DustLadder::Ladder::WaysOut do
+  def ways(document, store = []) = described_class.new(document, store: store).found
+  def way(document, id, store = []) = ways(document, store).find { |one| one.id == id }
+
+  let(:flat) { plan("/rigging/hook_height" => "2.7 m") }
+  let(:heavier) { DustLadder::PlanFile::Digest.snapshot(sling("H-1", legs: 2, mass_kg: 40, tag: { "vertical_kg" => 9000, "choker_kg" => 7200, "basket_kg" => 18_000 })) }
+
+  it "has none when everything holds, and none before what is needed is given" do
+    expect(ways(plan)).to eq([])
+    expect(ways(plan("/load/weight/bare" => nil))).to eq([])
+  end
+
+  it "raises the hook just enough: a step lower does not do" do
+    found = way(flat, "hook")
+    height = DustLadder::Quantity::Reader.read(found.changes["/rigging/hook_height"], :length)
+    expect(DustLadder.check(flat).verdict).to eq("stop")
+    expect(found.ladder.verdict).to eq("tight")
+    lower = plan("/rigging/hook_height" => format("%.2f m", height - 0.02))
+    expect(DustLadder.check(lower).verdict).to eq("stop")
+  end
+
+  it "brings the set nearer, to a radius that grows to the row it needs" do
+    changes = { "/crane/stations/1/radius" => "10.5 m", "/load/weight/bare" => "5.9 t", "/load/weight/basis" => "weighed" }
+    far = plan(changes, rules: "level-side")
+    nearer = way(far, "nearer-1")
+    radius = DustLadder::Quantity::Reader.read(nearer.changes["/crane/stations/1/radius"], :length)
+    expect(radius + 0.3).to be <= 10.001
+    expect(nearer.ladder.rung("crane").utilisation).to be < DustLadder.check(far).rung("crane").utilisation
+  end
+
+  it "takes a heavier sling of the store, its snapshot with it" do
+    heavy = plan("/load/weight/bare" => "7 t", "/rigging/hook_height" => "5 m", "/crane/stations/1/radius" => "5 m")
+    expect(DustLadder.check(heavy).governing.map(&:id)).to eq([ "slings" ])
+    expect(ways(heavy)).to eq([])
+    found = way(heavy, "sling-H-1", [ heavier ])
+    expect(found.changes["/snapshots/slings"].keys).to eq([ "H-1" ])
+    expect(%w[holds tight]).to include(found.ladder.verdict)
+  end
+
+  it "reeves more parts where the rope is what stops" do
+    thin = plan("/crane/parts_of_line" => 1, "/load/weight/bare" => "3.9 t", "/load/weight/basis" => "weighed")
+    expect(DustLadder.check(thin).governing.map(&:id)).to eq([ "hoist" ])
+    expect(way(thin, "parts").changes).to eq({ "/crane/parts_of_line" => 2 })
+  end
+
+  it "offers only what makes the whole ladder better, and leaves the plan as it was" do
+    kept = JSON.generate(flat)
+    store = [ heavier, DustLadder::PlanFile::Digest.snapshot(sling("S-1", legs: 2, tag: { "vertical_kg" => 500 })) ]
+    ways(flat, store).each do |found|
+      expect(DustLadder::Ladder::Verdict.rank(found.ladder.verdict)).to be >= DustLadder::Ladder::Verdict.rank("stop")
+      expect(found.ladder.verdict).not_to eq("not_known")
+    end
+    expect(ways(flat, store).map(&:id)).not_to include("sling-S-1")
+    expect(JSON.generate(flat)).to eq(kept)
+  end
+end
