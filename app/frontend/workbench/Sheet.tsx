@@ -54,7 +54,7 @@ const fitStrip = (reach: Reach, right: number, pickX: number) => {
   const farthest = Math.max(reach.steps.filter((step) => step.kg !== null).at(-1)?.to_m ?? 0, ...reach.stations.map((station) => station.loaded_radius.value)) + 0.6
   const frame = { left: FRAME.left, pickX, right, top: FRAME.top, bottom: FRAME.bottom }
   const { first } = reachScale(start, farthest, 1, frame)
-  const most = Math.max(...reach.steps.filter((step) => step.to_m > first).map((step) => step.kg ?? 0), reach.gross?.value ?? 0) * 1.04
+  const most = Math.max(...reach.steps.filter((step) => step.to_m > first).map((step) => step.kg ?? 0), reach.gross?.value ?? 0) * 1.2
   return reachScale(start, farthest, most, frame)
 }
 
