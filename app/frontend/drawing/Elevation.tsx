@@ -66,6 +66,7 @@ export function Elevation({ drawing, before, ghost, ghostScale, scale, plan, edi
     editor.change({ '/rigging/set_by': 'hook_height', '/rigging/hook_height': writeLength(now + dz, system, free) }, 'hook height', 'drag')
   }
   const metres = scaleBar(scale.perMetre)
+  const narrow = width <= 560
   const flags = drawing.legs.map((one, index) => ({ one, x: (hook.x + points[index]!.x) / 2, y: (hook.y + points[index]!.y) / 2 }))
 
   return (
@@ -97,10 +98,10 @@ export function Elevation({ drawing, before, ghost, ghostScale, scale, plan, edi
         <Flag key={index} x={points.length > 1 ? x + (points[index]!.x < hook.x ? -1 : 1) * 13 : x + 13} y={y - (one.from_horizontal.value < 40 ? 34 : 8)} left={points.length > 1 && points[index]!.x < hook.x} name={one.name}
           value={working ? 'working' : shown(one.worst) || 'not known'} verdict={working ? 'not_known' : one.verdict} selected={index === selected} />
       ))}
-      <Dimensions drawing={drawing} scale={scale} points={points} lowest={lowest} right={Math.max(Math.max(...corners.map(({ x }) => x)) + 34, ...flags.map(({ one, x }) => x + 16 + flagWidth(one.name, shown(one.worst) || 'not known') + 14))} />
-      <g transform={`translate(${width - 132} ${scale.ground + 30})`} stroke="var(--ink)" strokeWidth={1.6}>
+      <Dimensions narrow={narrow} drawing={drawing} scale={scale} points={points} lowest={lowest} right={Math.max(Math.max(...corners.map(({ x }) => x)) + 34, ...flags.map(({ one, x }) => x + 16 + flagWidth(one.name, shown(one.worst) || 'not known') + 14))} />
+      <g transform={`translate(${width - 132} ${scale.ground + (narrow ? 35 : 30)})`} stroke="var(--ink)" strokeWidth={1.6}>
         <path d={`M${116 - metres * scale.perMetre} 0H116M${116 - metres * scale.perMetre} -5V5M116 -5V5`} />
-        <g stroke="none"><Label x={108 - metres * scale.perMetre} y={5} anchor="end" size={14} weight={500} fill="var(--ink2)">{`0 to ${system === 'us' ? writeLength(metres, 'us') : `${metres} m`}${width > 560 ? ', to scale, seen along y' : ''}`}</Label></g>
+        <g stroke="none"><Label x={108 - metres * scale.perMetre} y={5} anchor="end" size={14} weight={500} fill="var(--ink2)">{`0 to ${system === 'us' ? writeLength(metres, 'us') : `${metres} m`}${narrow ? '' : ', to scale, seen along y'}`}</Label></g>
       </g>
       {before && moved(before, plan).map(({ was, is, thing }) => {
         const place = thing === 'hook' ? { x: hook.x + 52, y: hook.y - 8 } : thing === 'cg' ? { x: cg.x + 18, y: cg.y + 44 } : { x: points[thing]!.x + 28, y: points[thing]!.y - 12 }
@@ -153,10 +154,10 @@ function Flag({ x, y, left, name, value, verdict, selected }: { x: number; y: nu
   )
 }
 
-function Dimensions({ drawing, scale, points, lowest, right }: { drawing: Drawing; scale: ElevationScale; points: { x: number; y: number }[]; lowest: number; right: number }) {
+function Dimensions({ drawing, scale, points, lowest, right, narrow }: { drawing: Drawing; scale: ElevationScale; points: { x: number; y: number }[]; lowest: number; right: number; narrow: boolean }) {
   const shown = useShown()
   const hook = scale.hook
-  const below = scale.ground + 24
+  const below = scale.ground + (narrow ? 15 : 24)
   const high = Math.min(...points.map(({ y }) => y))
   return (
     <g>
