@@ -8,10 +8,14 @@ module DustLadder
 
       # The formula with its numbers put in, in one system of units.
       def substituted(system)
-        formula&.gsub(NAME) do |name|
-          shown = operands.key?(name.to_sym) ? operands[name.to_sym].bare(system) : name
+        return unless formula
+
+        Formula.pieces(formula).map { |piece|
+          next piece unless piece.is_a?(Symbol) && operands.key?(piece)
+
+          shown = operands[piece].bare(system)
           shown.start_with?("−") ? "(#{shown})" : shown
-        end
+        }.join
       end
 
       def as_json(*)
@@ -21,6 +25,17 @@ module DustLadder
           "operands" => operands.to_h { |name, figure| [ name.to_s, figure.value ] },
           "result" => result.as_json, "source" => source, "about" => about, "group" => group
         }
+      end
+    end
+
+    # A formula cut into what is shown as it stands (text) and what a number is put in for (symbols).
+    module Formula
+      MOST = 500
+      @pieces = {}
+
+      def self.pieces(formula)
+        @pieces.clear if @pieces.size > MOST
+        @pieces[formula] ||= formula.split(/(#{NAME})/).each_with_index.map { |piece, index| index.odd? ? piece.to_sym : piece }.freeze
       end
     end
 

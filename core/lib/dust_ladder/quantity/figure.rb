@@ -71,8 +71,13 @@ module DustLadder
         shown = shown.sub(/\A-(0(\.0+)?)\z/, '\1').sub("-", "−") if shown.start_with?("-")
         return shown if amount.abs < 999
 
-        whole, decimals = shown.split(".")
-        [ whole.gsub(/(\d)(?=(\d{3})+\z)/, "\\1#{separator}"), *decimals ].join(".")
+        at = (shown.index(".") || shown.length) - 3
+        least = shown.start_with?("−") ? 1 : 0
+        while at > least
+          shown.insert(at, separator)
+          at -= 3
+        end
+        shown
       end
 
       def feet

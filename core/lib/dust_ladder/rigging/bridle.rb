@@ -74,8 +74,8 @@ module DustLadder
       # The pose that hangs furthest off level.
       def steepest = poses.min_by { |pose| pose.up[2] }
       # Least depth of the CG below the points. Off to the side the load rolls until the CG hangs deeper, so the
-      # least lies where the box comes nearest to straight under the points, which need not be a corner.
-      def least_margin = (poses + nearest_under.map { |place| hang(rig(lengths), place) }).map(&:margin).min
+      # least lies straight under the points' line, which need not be a corner of the box.
+      def least_margin = [ poses.map(&:margin).min, least_depth_straight_under ].min
 
       # The flattest that each leg stands in any corner, degrees from the horizontal.
       def flattest_deg = @flattest_deg ||= pose.legs.each_index.map { |index| flattest(index).deg_from_horizontal }
@@ -102,24 +102,21 @@ module DustLadder
         hook[0] * up[0] + hook[1] * up[1] + hook[2] * up[2] - lowest
       end
 
-      def nearest_under
+      # From the points' line down to the top of the CG's box, square to the line, at the end of the box where
+      # the line is lower.
+      def least_depth_straight_under
         widths = @load.cg_half_width
-        ranges = [ 0, 1 ].map { |axis| [ cg[axis] - widths[axis], cg[axis] + widths[axis] ] }
-        SIGNS.flat_map do |sign|
-          height = cg[2] + sign * widths[2]
-          ranges[0].map { |x| [ x, level_at(x, 0).clamp(*ranges[1]), height ] } + ranges[1].map { |y| [ level_at(y, 1).clamp(*ranges[0]), y, height ] }
-        end
-      end
-
-      # Where the points' line runs on the other level axis, at a place on this one; over the middle of the points
-      # where it runs straight across.
-      def level_at(place, axis)
+        top = cg[2] + widths[2]
         a, b = points.first, points.last
-        other = 1 - axis
-        run = b[axis] - a[axis]
-        return (a[other] + b[other]) / 2 if run.abs < 1e-9
+        run = [ b[0] - a[0], b[1] - a[1] ]
+        spread = Math.hypot(*run)
+        return a[2] - top if spread < 1e-9
 
-        a[other] + (place - a[axis]) / run * (b[other] - a[other])
+        along = ((cg[0] - a[0]) * run[0] + (cg[1] - a[1]) * run[1]) / spread
+        reach = (run[0].abs * widths[0] + run[1].abs * widths[1]) / spread
+        rise = (b[2] - a[2]) / spread
+        lowest = [ a[2] + rise * (along - reach), a[2] + rise * (along + reach) ].min
+        (lowest - top) / Math.sqrt(1 + rise * rise)
       end
 
       def rig(lengths) = possibly { Statics::PlaneHang.rig(points, lengths) }
