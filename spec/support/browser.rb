@@ -8,7 +8,7 @@ Capybara.register_driver :chromium do |app|
 end
 Capybara.server = :puma, { Silent: true, Threads: "0:5" }
 Capybara.default_driver = Capybara.javascript_driver = :chromium
-Capybara.default_max_wait_time = 6
+Capybara.default_max_wait_time = 12
 Capybara.enable_aria_label = true
 
 module BrowserHelp

@@ -80,7 +80,7 @@ RSpec.describe "Keeping what was worked" do
     expect(page).to have_css("[role=status]", text: "kept in this browser")
     expect(page).to have_no_css("[data-rung][data-verdict=holds]")
     page.driver.browser.network_conditions = { offline: false, latency: 0, throughput: -1 }
-    expect(page).to have_css("[role=status]", text: "rev 2, saved", wait: 12)
+    expect(page).to have_css("[role=status]", text: "rev 2, saved", wait: 20)
     expect(page).to have_field("weight", with: "1 090 kg")
     expect(page).to have_css("[data-rung=slings][data-verdict=holds]")
   end
