@@ -5,8 +5,8 @@ module Api
     end
 
     def index
-      plans = Plan.order(Arel.sql("lift_at IS NULL"), :lift_at, :id).includes(:revisions)
-      render json: plans.map { |plan| summary(plan) }
+      newest = Revision.newest.joins(:plan).preload(:plan).order(Arel.sql("plans.lift_at IS NULL"), "plans.lift_at", "plans.id")
+      render json: newest.map { |revision| summary(revision.plan, revision) }
     end
 
     def show
@@ -40,11 +40,11 @@ module Api
     def state(plan) = { id: plan.id, lock_version: plan.lock_version, revision: plan.current.number, saved_at: plan.updated_at.iso8601 }
     def whole(plan) = state(plan).merge(document: plan.document, ladder: plan.ladder)
 
-    def summary(plan)
-      document = plan.revisions.last.document
+    def summary(plan, revision)
+      document = revision.document
       ladder = DustLadder.check(document)
       {
-        id: plan.id, title: plan.title, site: document["site"], lift_at: plan.lift_at, revision: plan.revisions.last.number,
+        id: plan.id, title: plan.title, site: document["site"], lift_at: plan.lift_at, revision: revision.number,
         load: document.dig("load", "name"), legs: document.dig("rigging", "legs").size, chart: ladder_chart(document),
         planned: ladder.rung("load").working.find { |line| line.symbol == "W" }&.result, verdict: ladder.verdict, headline: %i[metric us].to_h { |system| [ system, ladder.headline(system) ] }, governs: ladder.governing.map(&:id),
         rungs: ladder.rungs.map { |rung| { id: rung.id, label: rung.label, verdict: rung.verdict, percent: rung.percent } },

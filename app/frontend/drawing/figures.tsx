@@ -53,8 +53,8 @@ export const HookBlock = ({ x, y, top }: At & { top: number }) => (
 )
 
 // A leg by kind: links, strands or a soft band.
-export const LegLine = ({ from, to, kind, colour, slack = false }: { from: At; to: At; kind: string | undefined; colour: string; slack?: boolean }) => {
-  const d = slack ? `M${from.x} ${from.y}Q${from.x} ${to.y} ${to.x} ${to.y}` : `M${from.x} ${from.y}L${to.x} ${to.y}`
+export const LegLine = ({ from, to, kind, colour }: { from: At; to: At; kind: string | undefined; colour: string }) => {
+  const d = `M${from.x} ${from.y}L${to.x} ${to.y}`
   if (kind === 'alloy_chain') {
     return (
       <g fill="none" strokeLinecap="round">

@@ -13,9 +13,11 @@ module DustLadder
 
         gross = lift.gross.kg
         stations = crane.path_stations
-        stations.each_with_index { |station, index| show(crane.stations[index].name, station, gross) }
+        capacities = stations.map { |station| crane.chart.capacity(station.radius, station.boom, station.slew) }
+        stations.each_with_index { |station, index| show(crane.stations[index].name, station, gross, *capacities[index]) }
         least = crane.path.least
-        index = governing(stations, least.kg)
+        # The station that has the least of the whole way; none when it lies between them.
+        index = capacities.index { |kg, _| kg == least.kg }
         place = index ? stations[index] : least.at
         where = index ? crane.stations[index].name : "on the way between"
         radius_lines(index, place) if index
@@ -27,17 +29,11 @@ module DustLadder
               note: both { |system| "#{where}: #{Figure.kg(gross, :up).bare(system)} of #{Figure.kg(least.kg, :down).shown(system)}, row #{Figure.m(row).shown(system)}" })
       end
 
-      def show(name, station, gross)
-        kg, sector = lift.crane.chart.capacity(station.radius, station.boom, station.slew)
+      def show(name, station, gross, kg, sector)
         share = kg&.positive? ? gross / kg : Float::INFINITY
         part(name: name, verdict: Ladder::Verdict.of(share, rules[:attention, :crane]), utilisation: share.finite? ? share : nil,
              demand: Figure.kg(gross, :up), capacity: kg && Figure.kg(kg, :down),
              note: both { |system| "#{sector ? sector.name : 'outside every sector'}, at #{Figure.m(station.radius, :up).shown(system)}" })
-      end
-
-      # The station that has the least of the whole way; nil when it lies between them.
-      def governing(stations, least_kg)
-        stations.index { |station| lift.crane.chart.capacity(station.radius, station.boom, station.slew).first == least_kg }
       end
 
       def radius_lines(index, place)

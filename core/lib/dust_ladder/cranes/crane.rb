@@ -63,8 +63,10 @@ module DustLadder
 
       # Stations of the way at their loaded radius, slews counted on in the stated direction.
       def path_stations
-        slews = unwound_slews
-        stations.each_index.map { |index| Path::Station.new(radius: loaded_radius(index), slew: slews[index], boom: boom_m) }
+        @path_stations ||= begin
+          slews = unwound_slews
+          stations.each_index.map { |index| Path::Station.new(radius: loaded_radius(index), slew: slews[index], boom: boom_m) }
+        end
       end
 
       def path = @path ||= Path.new(chart, path_stations)

@@ -4,7 +4,7 @@ module DustLadder
     # set fills in only what the tag leaves out (handbook, section 3.2).
     class Tag
       # kg: capacity; source: who says so; contradictory: the tag's figures do not agree, the lowest is used.
-      Rating = Struct.new(:kg, :source, :filled_in, :contradictory, keyword_init: true)
+      Rating = Struct.new(:kg, :source, :contradictory, keyword_init: true)
 
       def initialize(sling, rules)
         @sling = sling
@@ -20,7 +20,7 @@ module DustLadder
         return Rating.new(kg: own, source: "tag #{@sling['number']}, #{hitch}", contradictory: own < @tag["#{hitch}_kg"]) if own
 
         vertical = @tag["vertical_kg"] or raise NotKnown.new("the tag of #{@sling['number']} gives no figure for #{hitch == 'vertical' ? 'a vertical hitch' : "a #{hitch}, nor for a vertical hitch"}", pointer: "/rigging/legs")
-        Rating.new(kg: vertical * factor(hitch), source: "tag #{@sling['number']} vertical, #{@rules.cite("#{hitch}_factor")}", filled_in: factor(hitch), contradictory: false)
+        Rating.new(kg: vertical * factor(hitch), source: "tag #{@sling['number']} vertical, #{@rules.cite("#{hitch}_factor")}", contradictory: false)
       end
 
       def factor(hitch) = hitch == "choker" ? @rules[:choker_factor, @sling["kind"]] : @rules[:basket_factor]
