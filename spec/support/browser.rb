@@ -29,6 +29,11 @@ module BrowserHelp
   def rung(id) = find("[data-rung=#{id}]")
   def verdict_of(id) = rung(id)["data-verdict"]
 
+  def choose_from_menu(words)
+    click_button "More"
+    find("[role=menuitem]", text: words).click
+  end
+
   # Types into several fields, each named as it is read out.
   def fill_all(fields) = fields.each { |field, text| fill_in field, with: text }
 

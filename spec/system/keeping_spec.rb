@@ -2,8 +2,7 @@ RSpec.describe "Keeping what was worked" do
   before { load_store }
 
   def type_site(text)
-    click_button "More"
-    find("[role=menuitem]", text: "Title, site and time").click
+    choose_from_menu "Title, site and time"
     fill_in "Site", with: text
     click_button "Take"
   end
@@ -51,8 +50,7 @@ RSpec.describe "Keeping what was worked" do
     expect(page).to have_css("[role=status]", text: "Saltpan Array, rev 1, saved")
     expect(page).to have_text("Feed horn crate FH-2")
 
-    click_button "More"
-    find("[role=menuitem]", text: "Save as a plan file").click
+    choose_from_menu "Save as a plan file"
     path = File.join(BrowserHelp::DOWNLOADS, "feed-horn-crate-fh-2.dust-ladder.json")
     Timeout.timeout(10) { sleep 0.05 until File.exist?(path) }
     expect(DustLadder::PlanFile.read(File.read(path))).to eq(demo_document("feed-horn"))
@@ -62,8 +60,7 @@ RSpec.describe "Keeping what was worked" do
     open_plan(demo_plan("feed-horn"))
     type_site("North yard")
     expect(page).to have_css("[role=status]", text: "North yard, rev 2, saved")
-    click_button "More"
-    find("[role=menuitem]", text: "Revisions kept").click
+    choose_from_menu "Revisions kept"
     click_button "Take back"
     expect(page).to have_css("[role=status]", text: "Saltpan Array, rev 3, saved")
     click_button "Undo: revision 1 taken back"

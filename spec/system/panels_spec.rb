@@ -114,8 +114,7 @@ RSpec.describe "The panels" do
 
   it "changes title, site and time, and the board follows" do
     open_plan(demo_plan("feed-horn"))
-    click_button "More"
-    find("[role=menuitem]", text: "Title, site and time").click
+    choose_from_menu "Title, site and time"
     find_field("Title").send_keys([ :control, "a" ], :backspace)
     expect(page).to have_button("Take", disabled: true)
     fill_in "Title", with: "Feed horn crate FH-2, second try"

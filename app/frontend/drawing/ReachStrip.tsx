@@ -2,6 +2,7 @@ import { useRef } from 'react'
 import type { Reach } from '../api/ladder.generated'
 import type { Plan } from '../api/plan.generated'
 import { usePreferences, useShown } from '../display/preferences'
+import { Hatch } from '../ladder/Hatch'
 import { COLOUR } from '../ladder/verdict'
 import type { Hand } from '../workbench/usePlanEditor'
 import { Label } from './figures'
@@ -56,7 +57,7 @@ export function ReachStrip({ reach, before, plan, scale, right, editor, working,
     <g>
       <defs>
         <pattern id="beyond" width={8} height={8} patternUnits="userSpaceOnUse" patternTransform="rotate(-45)"><rect width={2} height={8} fill="var(--stop)" /></pattern>
-        <pattern id="margin-tight" width={7} height={7} patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><rect width={7} height={7} fill="var(--chalk)" /><rect width={3.6} height={7} fill="var(--tightFill)" /></pattern>
+        <Hatch id="margin-tight" />
         <clipPath id="strip"><rect x={FRAME.left} y={FRAME.top - 22} width={right - FRAME.left} height={FRAME.bottom - FRAME.top + 22} /></clipPath>
       </defs>
       <g clipPath="url(#strip)">

@@ -1,4 +1,5 @@
 import { useId } from 'react'
+import { Hatch } from './Hatch'
 import type { Verdict } from './verdict'
 
 interface Props { verdict: Verdict; share: number | null; attention?: number | null; width: number; height: number; stiles?: boolean; plain?: boolean }
@@ -16,12 +17,7 @@ export function RungBar({ verdict, share, attention, width: w, height: h, stiles
   const right = w * 0.6
   return (
     <svg width={w} height={h * 1.7} viewBox={`0 ${-h * 0.35} ${w} ${h * 1.7}`} aria-hidden style={{ display: 'block', overflow: 'visible' }}>
-      {verdict === 'tight' && (
-        <pattern id={hatch} width={7} height={7} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-          <rect width={7} height={7} fill="var(--chalk)" />
-          <rect width={3.6} height={7} fill="var(--tightFill)" />
-        </pattern>
-      )}
+      {verdict === 'tight' && <Hatch id={hatch} />}
       {verdict === 'not_known' && <rect x={0.75} y={0.75} width={w - 1.5} height={h - 1.5} fill="none" stroke="var(--ink)" strokeWidth={1.5} strokeDasharray="6 4" />}
       {verdict === 'holds' && share === null && <rect x={0} y={h / 2 - 2} width={w} height={4} fill="var(--mark)" />}
       {(verdict === 'tight' || (verdict === 'holds' && share !== null)) && (

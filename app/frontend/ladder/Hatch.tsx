@@ -1,0 +1,7 @@
+// The hatch of what is tight, to fill a shape with: fill={`url(#${id})`}.
+export const Hatch = ({ id }: { id: string }) => (
+  <pattern id={id} width={7} height={7} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+    <rect width={7} height={7} fill="var(--chalk)" />
+    <rect width={3.6} height={7} fill="var(--tightFill)" />
+  </pattern>
+)
