@@ -1,3 +1,4 @@
+require_relative "cases/take_off"
 require_relative "cases/topics"
 require_relative "cases/runner"
 

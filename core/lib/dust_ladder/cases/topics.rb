@@ -6,7 +6,8 @@ module DustLadder
 
       TABLE = {
         "leg_tension_symmetric" => :leg_tension_symmetric, "angle_conversion" => :angle_conversion, "two_point_unequal" => :two_point_unequal,
-        "multi_leg_rating" => :multi_leg_rating, "chart_lookup" => :chart_lookup, "deductions" => :deductions, "parts_of_line" => :parts_of_line
+        "multi_leg_rating" => :multi_leg_rating, "chart_lookup" => :chart_lookup, "deductions" => :deductions, "parts_of_line" => :parts_of_line,
+        "takeoff" => :takeoff
       }.freeze
       CHART_QUESTIONS = { "capacity" => :chart_capacity, "path_minimum" => :path_minimum, "largest_radius" => :largest_radius }.freeze
 
@@ -129,6 +130,8 @@ module DustLadder
         { "rope_kg" => rope, "total_deductions_kg" => gross.deductions_kg, "gross_load_kg" => gross.kg, "net_capacity_kg" => capacity && gross.net_capacity_kg(capacity),
           "utilisation_gross" => share, "within_capacity" => !share.nil? && Ladder::Verdict.of(share, nil) == "holds" }
       end
+
+      def takeoff(given) = TakeOff.compute(given)
 
       def parts_of_line(given)
         reeving = [ given.fetch("single_line_pull_kg"), given.fetch("parts_of_line"), given.fetch("lead_sheaves"), given.fetch("efficiency_per_sheave") ]

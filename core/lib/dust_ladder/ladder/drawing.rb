@@ -11,7 +11,7 @@ module DustLadder
       def as_json(*)
         load = @lift.load
         {
-          "size" => load.size.map(&:positive), "cg" => load.cg, "cg_half_width" => load.cg_half_width,
+          "size" => load.size, "cg" => load.cg, "cg_half_width" => load.cg_half_width,
           "points" => load.points.map { |point| { "name" => point.name, "at" => point.at } }, **hanging
         }
       rescue NotKnown

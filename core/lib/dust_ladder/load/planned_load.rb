@@ -1,30 +1,49 @@
 module DustLadder
   module Load
-    # The load as the plan gives it: weight and how it is known, size, centre of gravity (CG), points.
-    # Axes x along, y across, z up from a corner of its base, m.
+    # The load as the plan gives it: weight and how it is known, size, centre of gravity (CG), points. Weight, size
+    # and CG are each typed, or come from the take-off. Axes x along, y across, z up from a corner of its base, m.
     class PlannedLoad
       Point = Struct.new(:name, :x, :y, :z, keyword_init: true) do
         def at = [ x.value, y.value, z.value ]
       end
+      SIDES = %w[length width height].freeze
+      AXES = %w[x y z].freeze
+      # Of one axis of the CG's box: side of the load, share of it, what is typed instead, what the take-off adds.
+      Spread = Struct.new(:side, :share, :typed, :reach) do
+        def half_width = (typed || side * share) + reach
+      end
 
-      attr_reader :bare, :basis, :size, :cg_fields, :cg_basis, :points
+      attr_reader :points
 
       def initialize(document, rules)
         @rules = rules
         @bare = document.mass("the weight", "load", "weight", "bare")
-        @basis = document.dig("load", "weight", "basis")
-        @size = %w[length width height].map { |name| document.length("the load's #{name}", "load", "size", name) }
-        @cg_fields = %w[x y z].map { |axis| document.length("#{axis} of the centre of gravity", "load", "cg", axis) }
-        @cg_basis = document.dig("load", "cg", "basis")
+        @typed_basis = document.dig("load", "weight", "basis")
+        @typed_size = SIDES.map { |name| document.length("the load's #{name}", "load", "size", name) }
+        @typed_cg = AXES.map { |axis| document.length("#{axis} of the centre of gravity", "load", "cg", axis) }
+        @typed_spread = AXES.map { |axis| document.length("half-width of the CG's box in #{axis}", "load", "cg", "half_width", axis) }
+        @typed_cg_basis = document.dig("load", "cg", "basis")
+        @from_take_off = %w[weight size cg].to_h { |part| [ part.to_sym, document.dig("load", part, "by") == "take_off" ] }
+        @take_off_data = document.dig("load", "take_off") || { "parts" => [] }
         @points = document.dig("load", "points").each_with_index.map do |point, index|
-          axes = %w[x y z].to_h { |axis| [ axis.to_sym, document.length("#{axis} of point #{point['name']}", "load", "points", index, axis) ] }
+          axes = AXES.to_h { |axis| [ axis.to_sym, document.length("#{axis} of point #{point['name']}", "load", "points", index, axis) ] }
           Point.new(name: point["name"], **axes)
         end
       end
 
+      # part: :weight, :size or :cg.
+      def from_take_off?(part) = @from_take_off.fetch(part)
+      def take_off = @take_off ||= TakeOff.new(@take_off_data, @rules)
+      def take_off? = @take_off_data["parts"].any?
+
+      def basis = from_take_off?(:weight) ? "calculated" : @typed_basis
+      def cg_basis = from_take_off?(:cg) ? "take_off" : @typed_cg_basis
+
       # Bare weight, kg. Raises NotKnown without a figure or without a basis.
       def bare_kg
-        kg = bare.positive
+        return take_off.bare_kg if from_take_off?(:weight)
+
+        kg = @bare.positive
         raise NotKnown.new("how the weight is known is not given", pointer: "/load/weight/basis") if basis == "unknown"
 
         kg
@@ -34,13 +53,24 @@ module DustLadder
       def allowance = @rules[:allowance, basis]
 
       # The weight that everything is checked with: the high end of its range, kg.
-      def planned_kg = @planned_kg ||= bare_kg * (1 + allowance)
+      def planned_kg = @planned_kg ||= from_take_off?(:weight) ? take_off.planned_kg : bare_kg * (1 + allowance)
+      # The low end of its range, kg.
+      def least_kg = from_take_off?(:weight) ? take_off.least_kg : bare_kg * (1 - allowance)
 
-      def cg = @cg ||= cg_fields.map(&:value)
+      # Length, width and height, m. Raises NotKnown.
+      def size = @size ||= from_take_off?(:size) ? take_off.size : @typed_size.map(&:positive)
+      def cg = @cg ||= from_take_off?(:cg) ? take_off.cg : @typed_cg.map(&:value)
 
-      # Half-widths of the box that the CG may be anywhere in, m, by axis: a share of the load's size.
-      def cg_half_width
-        @cg_half_width ||= size.map { |side| side.positive * @rules[:cg_half_width, cg_basis] }
+      # Half-widths of the box that the CG may be anywhere in, m, by axis (handbook, section 2).
+      def cg_half_width = @cg_half_width ||= cg_spread.map(&:half_width)
+
+      # How each half-width comes about, a Spread for each axis.
+      def cg_spread
+        @cg_spread ||= begin
+          reach = from_take_off?(:cg) ? take_off.cg_reach : [ 0.0, 0.0, 0.0 ]
+          share = @rules[:cg_half_width, cg_basis]
+          [ 0, 1, 2 ].map { |axis| Spread.new(size[axis], share, @typed_spread[axis].given? ? @typed_spread[axis].not_negative : nil, reach[axis]) }
+        end
       end
     end
   end

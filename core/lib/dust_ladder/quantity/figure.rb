@@ -2,28 +2,37 @@ module DustLadder
   module Quantity
     # A number with its unit and the side it may be rounded to: up for a demand, down for a capacity,
     # near for a plain measure. Shown in metric and US; never rounded in the user's favour.
-    # value: Float; unit: :kg, :m, :deg, :factor, :percent (value is the fraction), :kg_per_m, :count.
+    # value: Float; unit: :kg, :m, :deg, :factor, :percent (value is the fraction), :count, :m2, :m3, :kg_per_m,
+    # :kg_per_m2, :kg_per_m3. digits: decimals of a mass; whole kg when nothing is said.
     class Figure
       SLACK = 1e-9
       THIN = "\u202f"
       GAP = "\u00a0"
       KG_PER_LB = 0.45359237
       M_PER_IN = 0.0254
-      DECIMALS = (0..4).to_h { |digits| [ digits, "%.#{digits}f" ] }.freeze
+      DECIMALS = (0..6).to_h { |digits| [ digits, "%.#{digits}f" ] }.freeze
 
-      attr_reader :value, :unit, :round
+      # Unit and decimals by system, and what one of it is worth in the US unit.
+      DERIVED = {
+        m2: [ "m²", 4, "ft²", 3, 1 / 0.3048**2 ], m3: [ "m³", 6, "ft³", 4, 1 / 0.3048**3 ],
+        kg_per_m: [ "kg/m", 2, "lb/ft", 2, 0.3048 / KG_PER_LB ], kg_per_m2: [ "kg/m²", 2, "lb/ft²", 2, 0.3048**2 / KG_PER_LB ],
+        kg_per_m3: [ "kg/m³", 0, "lb/ft³", 1, 0.3048**3 / KG_PER_LB ]
+      }.freeze
 
-      def self.kg(value, round = :near) = new(value, :kg, round)
+      attr_reader :value, :unit, :round, :digits
+
+      def self.kg(value, round = :near, digits: 0) = new(value, :kg, round, digits)
       def self.m(value, round = :near) = new(value, :m, round)
       def self.deg(value, round = :down) = new(value, :deg, round)
       def self.percent(value) = new(value, :percent, :up)
       def self.factor(value, round = :near) = new(value, :factor, round)
       def self.count(value) = new(value, :count, :near)
 
-      def initialize(value, unit, round = :near)
+      def initialize(value, unit, round = :near, digits = 0)
         @value = value
         @unit = unit
         @round = round
+        @digits = digits
       end
 
       # The figure without its unit, for a line of arithmetic.
@@ -42,14 +51,19 @@ module DustLadder
       def number(system)
         us = system == :us
         case unit
-        when :kg then us ? [ grouped(value / KG_PER_LB, 0, ","), "lb" ] : [ grouped(value, 0, THIN), "kg" ]
+        when :kg then us ? [ grouped(value / KG_PER_LB, digits, ","), "lb" ] : [ grouped(value, digits, THIN), "kg" ]
         when :m then us ? [ feet, "" ] : [ grouped(value, 3, THIN), "m" ]
-        when :kg_per_m then us ? [ grouped(value * 0.3048 / KG_PER_LB, 2, ","), "lb/ft" ] : [ grouped(value, 2, THIN), "kg/m" ]
+        when :m2, :m3, :kg_per_m, :kg_per_m2, :kg_per_m3 then derived(us)
         when :deg then [ grouped(value, 1, THIN), "°" ]
         when :percent then [ grouped(value * 100, 0, THIN), "%" ]
         when :count then [ grouped(value, 0, THIN), "" ]
         else [ grouped(value, 4, THIN), "" ]
         end
+      end
+
+      def derived(us)
+        metric, decimals, other, others, worth = DERIVED.fetch(unit)
+        us ? [ grouped(value * worth, others, ","), other ] : [ grouped(value, decimals, THIN), metric ]
       end
 
       def rounded(amount, digits)

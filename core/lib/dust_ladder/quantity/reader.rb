@@ -3,7 +3,7 @@ module DustLadder
     # Reads one quantity from what a rigger writes. A unit is always asked for: a bare number, a bare
     # "ton" and a decimal comma are asked back rather than guessed (handbook, section 0).
     module Reader
-      KINDS = YAML.safe_load_file(File.expand_path("units.yml", __dir__)).freeze
+      KINDS = YAML.safe_load_file(File.expand_path("units.yml", __dir__)).transform_keys { |name| name.tr(" ", "_").to_sym }.freeze
       NUMBER = /[+-]?(?:\d{1,3}(?:[, ]\d{3})+(?:\.\d+)?|\d+(?:\.\d+)?|\.\d+)/
       FRACTION = %r{(?:\d+\s*/\s*\d+)}
       MIXED = %r{\A(?:(?<whole>#{NUMBER})(?:\s+|-)(?<part>#{FRACTION})|(?<only>[+-]?#{FRACTION})|(?<plain>#{NUMBER}))\s*(?<unit>.*)\z}
@@ -15,10 +15,11 @@ module DustLadder
 
       module_function
 
-      # typed: String. kind: :mass (kg; a force counts as the mass it holds), :length (m), :angle (deg).
+      # typed: String. kind: :mass (kg; a force counts as the mass it holds), :length (m), :angle (deg), :area (m2),
+      # :volume (m3), :mass_per_length, :mass_per_area, :density (kg and m), :share (a fraction of the whole).
       # Returns a Float in the base unit. Raises Unreadable, which says what was expected.
       def read(typed, kind)
-        spec = KINDS.fetch(kind.to_s)
+        spec = KINDS.fetch(kind)
         simple = SIMPLE.match(typed.to_s)
         value = simple && (worth = spec["units"][simple[2]]) ? simple[1].to_f * worth : slowly(typed, spec)
         refuse(typed, "#{typed} is beyond what this tool will believe", spec) if value.abs > spec["most"]
@@ -50,9 +51,10 @@ module DustLadder
         if spec["base"] == "kg" && unit.match?(/\A(tons?|T|MT)\.?\z/)
           refuse(typed, "“#{unit}” can mean three things: write t (1000 kg), short ton (2000 lb) or long ton (2240 lb)", spec)
         end
+        refuse(typed, "a gallon can be two things: write us gal (3.785 l) or imp gal (4.546 l)", spec) if unit.match?(/\Agal(lons?)?\.?\z/i)
         refuse(typed, unreadable(typed), spec) if unit.start_with?(",")
         unit = PRIME_UNITS.fetch(unit) { unit.downcase.delete_suffix(".").squeeze(" ") }
-        spec["units"][unit] or refuse(typed, "“#{unit}” is not a unit of #{KINDS.key(spec)} that is known here", spec)
+        spec["units"][unit] or refuse(typed, "“#{unit}” is not a unit of #{KINDS.key(spec).to_s.tr("_", " ")} that is known here", spec)
       end
 
       def number(text) = text.delete(", ").to_f

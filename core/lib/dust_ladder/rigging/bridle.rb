@@ -96,7 +96,7 @@ module DustLadder
       private
 
       def above_base(pose)
-        length, width = (@sizes ||= @load.size.map(&:positive))
+        length, width = (@sizes ||= @load.size)
         hook, up = pose.hook, pose.up
         lowest = [ 0.0, length * up[0] ].min + [ 0.0, width * up[1] ].min
         hook[0] * up[0] + hook[1] * up[1] + hook[2] * up[2] - lowest
