@@ -5,9 +5,10 @@ Rails.application.routes.draw do
       resource :file, only: :show
     end
     resources :checks, :ways_out, only: :create
-    resources :slings, :charts, :rule_sets, only: :index
+    resources :slings, :charts, :rule_sets, :shapes, :standard_parts, only: :index
+    resources :kept_groups, only: %i[show create destroy]
   end
 
   root "screens#show"
-  get "plans/:id", to: "screens#show", as: :plan_screen
+  get "plans/:id(/:room)", to: "screens#show", as: :plan_screen, constraints: { room: /load/ }
 end

@@ -10,13 +10,21 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_23_000001) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_23_000002) do
   create_table "charts", force: :cascade do |t|
     t.string "identifier", null: false
     t.json "data", null: false
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
     t.index ["identifier"], name: "index_charts_on_identifier", unique: true
+  end
+
+  create_table "kept_groups", force: :cascade do |t|
+    t.string "title", null: false
+    t.json "data", null: false
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["title"], name: "index_kept_groups_on_title", unique: true
   end
 
   create_table "plans", force: :cascade do |t|

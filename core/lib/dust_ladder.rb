@@ -11,6 +11,13 @@ module DustLadder
   def self.check(document)
     Ladder::Climb.new(Lift.new(document)).ladder
   end
+
+  # The same as JSON data, with the take-off beside it. of: a group's number, or nil for the load's own list; row:
+  # whose working is asked for, or nil.
+  def self.check_with_take_off(document, of: nil, row: nil)
+    ladder = check(document)
+    ladder.as_json.merge("take_off" => Load::Sheet.new(ladder.lift, of: of, row: row).as_json)
+  end
 end
 
 require_relative "dust_ladder/quantity"
@@ -30,6 +37,7 @@ require_relative "dust_ladder/load/shape"
 require_relative "dust_ladder/load/lie"
 require_relative "dust_ladder/load/material"
 require_relative "dust_ladder/load/size"
+require_relative "dust_ladder/load/standard_parts"
 require_relative "dust_ladder/load/fluid"
 require_relative "dust_ladder/load/row"
 require_relative "dust_ladder/load/group_row"
@@ -37,6 +45,7 @@ require_relative "dust_ladder/load/take_off"
 require_relative "dust_ladder/load/planned_load"
 require_relative "dust_ladder/load/sanity"
 require_relative "dust_ladder/load/load_check"
+require_relative "dust_ladder/load/sheet"
 require_relative "dust_ladder/rigging/angle"
 require_relative "dust_ladder/rigging/bridle"
 require_relative "dust_ladder/rigging/level_check"

@@ -24,6 +24,7 @@ export interface Ladder {
   }[];
   drawing: Drawing | null;
   reach: Reach | null;
+  take_off: TakeOff | null;
 }
 export interface Sentence {
   metric: string;
@@ -53,7 +54,7 @@ export interface Rung {
 }
 export interface Figure {
   value: number;
-  unit: "kg" | "m" | "deg" | "percent" | "factor" | "kg_per_m" | "count";
+  unit: "kg" | "m" | "deg" | "percent" | "factor" | "kg_per_m" | "count" | "m2" | "m3" | "kg_per_m2" | "kg_per_m3";
   metric: string;
   us: string;
 }
@@ -159,4 +160,81 @@ export interface Reach {
     utilisation: Figure | null;
     verdict: "holds" | "tight" | "stop" | "not_known";
   }[];
+}
+/**
+ * the take-off, when it was asked for
+ */
+export interface TakeOff {
+  pointer: string;
+  rows: (TakeOffRow | null)[];
+  bare: Figure | null;
+  planned: Figure | null;
+  least: Figure | null;
+  trouble: {
+    what: string;
+    pointer: string | null;
+  } | null;
+  cg: Figure[] | null;
+  half_width: Figure[] | null;
+  cg_trouble: {
+    what: string;
+    pointer: string | null;
+  } | null;
+  outline: number[][] | null;
+  largest: {
+    row: number;
+    share: Figure;
+  }[];
+  cautions: {
+    id: string;
+    text: Sentence;
+    about: string | null;
+  }[];
+  row: {
+    index: number;
+    hints: string[];
+    readings: {
+      [k: string]:
+        | {
+            name: string;
+            figure: Figure;
+          }[]
+        | undefined;
+    };
+    working: Line[];
+  } | null;
+}
+export interface TakeOffRow {
+  name: string;
+  mass: Figure | null;
+  at: number[] | null;
+  solids: Solid[];
+  problems: {
+    field: string;
+    typed: string;
+    message: string;
+    expected: string;
+  }[];
+  group: boolean;
+}
+export interface Solid {
+  form: "block" | "round" | "box_tube" | "angle" | "channel" | "i_section" | "cone" | "ball" | "cap" | "bend";
+  /**
+   * @minItems 3
+   * @maxItems 3
+   */
+  middle: number[];
+  /**
+   * @minItems 3
+   * @maxItems 3
+   */
+  extent: number[];
+  /**
+   * unit vectors that its own axes point along, one after the other; null when they are the load's
+   */
+  lie: number[] | null;
+  measures: {
+    [k: string]: number | undefined;
+  };
+  cut: boolean;
 }

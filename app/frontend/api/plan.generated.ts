@@ -32,23 +32,49 @@ export interface Plan {
   load: {
     name: string;
     weight: {
+      /**
+       * where it comes from; typed when nothing is said
+       */
+      by?: "typed" | "take_off";
       bare: Mass;
       basis: "weighed" | "certified" | "calculated" | "estimated" | "unknown";
       /**
        * who says so, or how it was found
        */
       source: string;
+      /**
+       * what the weight was taken as before, oldest first
+       *
+       * @maxItems 200
+       */
+      history?: EarlierWeight[];
     };
     size: {
+      /**
+       * where it comes from; typed when nothing is said
+       */
+      by?: "typed" | "take_off";
       length: Length;
       width: Length;
       height: Length;
     };
     cg: {
+      /**
+       * where it comes from; typed when nothing is said
+       */
+      by?: "typed" | "take_off";
       x: Length;
       y: Length;
       z: Length;
       basis: "take_off" | "drawing" | "by_eye" | "contents_unknown";
+      /**
+       * half-widths of the box that the centre of gravity may be in, in place of the rule set's share of the size
+       */
+      half_width?: {
+        x: Length;
+        y: Length;
+        z: Length;
+      };
     };
     /**
      * @minItems 1
@@ -60,6 +86,7 @@ export interface Plan {
       y: Length;
       z: Length;
     }[];
+    take_off?: TakeOff;
   };
   rigging: {
     /**
@@ -168,6 +195,106 @@ export interface Plan {
         | undefined;
     };
   };
+}
+export interface EarlierWeight {
+  /**
+   * when it was replaced, local time
+   */
+  at: string;
+  by: "typed" | "take_off";
+  bare: string | null;
+  basis: "weighed" | "certified" | "calculated" | "estimated" | "unknown";
+  source: string;
+}
+export interface TakeOff {
+  /**
+   * @maxItems 10000
+   */
+  parts: Part[];
+  /**
+   * @maxItems 200
+   */
+  groups: Group[];
+  /**
+   * @maxItems 200
+   */
+  materials: {
+    name: string;
+    /**
+     * what is reckoned with, such as 2.4 t/m3
+     */
+    density: string;
+    low: string;
+    high: string;
+    source: string;
+  }[];
+}
+/**
+ * one row as it was typed; what cannot be read stays here and makes the weight not known
+ */
+export interface Part {
+  /**
+   * what it is
+   */
+  name: string;
+  /**
+   * plate, angle, box, known item ...; or the title of a group
+   */
+  shape: string;
+  /**
+   * its measures with x between them, each with its unit
+   */
+  size: string;
+  /**
+   * load axes that its length and width are along, and a turn; empty for the shape's usual way
+   */
+  lies: string;
+  /**
+   * name of a material, or a density
+   */
+  material: string;
+  /**
+   * whole number; below zero for a cut-out; empty for one
+   */
+  quantity: string;
+  /**
+   * place along the load
+   */
+  x: string;
+  /**
+   * place across
+   */
+  y: string;
+  /**
+   * place up
+   */
+  z: string;
+  /**
+   * what x, y, z are measured to: centre, corner, or the origin of a group; empty for the usual
+   */
+  to: string;
+  /**
+   * how its weight is known; empty for calculated
+   */
+  basis: string;
+  /**
+   * free to move or held by baffles; empty for free
+   */
+  fluid: string;
+  /**
+   * anything else
+   */
+  note: string;
+}
+/**
+ * parts that go together, in axes of their own
+ */
+export interface Group {
+  title: string;
+  /**
+   * @maxItems 10000
+   */
+  parts: Part[];
 }
 export interface RuleSet {
   id: string;

@@ -64,9 +64,9 @@ module DustLadder
         line("B", Figure.kg(bare, :up), formula: figures.keys.join(" + "), from: figures, source: "take-off", about: "load")
         return mark_up(bare, sheet.allowance_of(sheet.parts.first.basis), sheet.parts.first.basis) if sheet.plain?
 
-        added = Figure.kg(sheet.planned_kg - bare, :up)
+        added = Figure.kg(sheet.planned_kg - bare, :up, digits: 1)
         line("a", added, source: "allowances and heavy ends of materials, row by row; #{rules.cite(:allowance)}")
-        line("W", Figure.kg(sheet.planned_kg, :up), formula: "B + a", from: { B: Figure.kg(bare, :up), a: added }, source: "marked up", about: "load")
+        line("W", Figure.kg(sheet.planned_kg, :up), formula: "B + a", from: { B: Figure.kg(bare, :up, digits: 1), a: added }, source: "marked up", about: "load")
         estimated if sheet.parts.any? { |row| row.leaves.any? { |leaf| leaf.basis == "estimated" } }
       end
       MOST_ROWS = 5

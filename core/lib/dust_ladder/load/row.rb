@@ -9,7 +9,11 @@ module DustLadder
       def reach = lie.reach(extent)
       def low = @low ||= middle.zip(reach).map { |place, far| place - far / 2 }
       def high = @high ||= middle.zip(reach).map { |place, far| place + far / 2 }
-      def as_json(*) = { "form" => form, "middle" => middle, "extent" => extent, "lie" => lie.columns.flatten, "measures" => measures, "cut" => cut }
+      def as_json(*) = { "form" => form, "middle" => short(middle), "extent" => short(extent), "lie" => lie.straight? ? nil : short(lie.columns.flatten), "measures" => measures, "cut" => cut }
+
+      private
+
+      def short(numbers) = numbers.map { |number| number.round(6) }
     end
 
     # One row of a take-off as it was typed, read. Whatever cannot be read is a problem of its field and leaves the
@@ -55,10 +59,17 @@ module DustLadder
       # Where its centre is, m, or nil.
       def at = leaves.size == 1 ? leaves.first.at : middle_of_leaves
 
+      # The same for two rows that are the same thing in the same place.
+      def likeness = @likeness ||= [ shape_words, text("size").downcase, place, lie&.columns, count&.positive? ].inspect
+
       # Working, line by line: the measures as typed, the arithmetic of the shape, the material, the mass.
       def working = Ladder::Working.new.tap { |working| write(working) unless @unknown_mass }.lines
 
-      # What was understood, field by field, in words with figures.
+      def as_json(*)
+        @as_json ||= { "name" => name, "mass" => kg && Figure.kg(kg, digits: 1).as_json, "at" => at, "solids" => solids.map(&:as_json), "problems" => problems.map(&:as_json), "group" => group? }
+      end
+
+      # What was understood, field by field: [[name, Figure], ...].
       def readings = @unknown_mass ? {} : understood
 
       private

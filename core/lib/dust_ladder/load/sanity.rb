@@ -24,7 +24,7 @@ module DustLadder
       end
 
       def self.twins(placed)
-        alike = placed.group_by { |row, _| [ row.shape_words, row.size&.typed, row.place, row.lie.columns, row.count.positive? ] }.values.select { |same| same.size > 1 }
+        alike = placed.group_by { |row, _| row.likeness }.each_value.select { |same| same.size > 1 }
         alike.first(MOST_NAMED).map { |same| [ "same_part", "Rows #{same.map { |_, index| index + 1 }.first(4).join(' and ')} are the same thing in the same place: is one of them counted twice?", "cg" ] }
       end
 

@@ -64,15 +64,26 @@ module DustLadder
     module Known
       MOST = 500
       @sound = {}
+      ROW_FIELDS = Schema::PLAN.dig("$defs", "part", "properties").freeze
 
       module_function
 
-      # The document without the snapshots that are known.
+      # The document without the snapshots that are known, and without a take-off's rows when all are plainly sound.
       def without(document)
         return document unless document["snapshots"].is_a?(Hash)
 
-        document.merge("snapshots" => document["snapshots"].to_h { |kind, all| [ kind, all.is_a?(Hash) ? all.reject { |_, one| known?(kind, one) } : all ] })
+        fresh = document.merge("snapshots" => document["snapshots"].to_h { |kind, all| [ kind, all.is_a?(Hash) ? all.reject { |_, one| known?(kind, one) } : all ] })
+        parts = document["load"].is_a?(Hash) && document["load"]["take_off"].is_a?(Hash) && document["load"]["take_off"]["parts"]
+        return fresh unless parts.is_a?(Array) && parts.size <= Load::TakeOff::MOST_ROWS && parts.all? { |row| plain_row?(row) }
+
+        fresh.merge("load" => fresh["load"].merge("take_off" => fresh["load"]["take_off"].merge("parts" => [])))
       end
+
+      # What the schema asks of a row, in one look: thousands of them are checked at every key.
+      def plain_row?(row)
+        row.is_a?(Hash) && row.size == ROW_FIELDS.size && row.all? { |field, text| ROW_FIELDS.key?(field) && text.is_a?(String) && text.length <= 200 && !text.match?(CONTROL) }
+      end
+      CONTROL = /[\u0000-\u001f]/
 
       def remember(document)
         @sound.clear if @sound.size > MOST
@@ -82,7 +93,7 @@ module DustLadder
       def known?(kind, snapshot)
         snapshot.is_a?(Hash) && snapshot.size == 2 && @sound.key?([ kind, snapshot["digest"] ]) && Digest.of(snapshot["data"]) == snapshot["digest"]
       end
-      private_class_method :known?
+      private_class_method :known?, :plain_row?
     end
     private_constant :Known
 

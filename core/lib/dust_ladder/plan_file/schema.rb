@@ -14,7 +14,10 @@ module DustLadder
       # Errors of a plan document, each { "pointer", "message", "expected" }; empty when it is valid.
       def plan_errors(document) = errors(plan_schemer, document)
       def ladder_errors(ladder) = errors(ladder_schemer, ladder)
+      # Errors of one group of a take-off, { "title", "parts" }.
+      def group_errors(group) = errors(group_schemer, group)
 
+      def group_schemer = @group_schemer ||= JSONSchemer.schema({ "$ref" => "#/$defs/group", "$defs" => PLAN["$defs"] })
       def plan_schemer = @plan_schemer ||= JSONSchemer.schema(PLAN)
       def ladder_schemer = @ladder_schemer ||= JSONSchemer.schema(LADDER)
 
@@ -48,7 +51,7 @@ module DustLadder
         limits = schema.slice("minimum", "maximum", "exclusiveMinimum", "minLength", "maxLength", "minItems", "maxItems")
         [ kinds, limits.map { |name, value| "#{name.gsub(/([A-Z])/) { " #{$1.downcase}" }} #{value}" }.join(", ") ].reject(&:empty?).join(", ")
       end
-      private_class_method :plan_schemer, :ladder_schemer, :errors, :in_words, :kind_message, :expectation
+      private_class_method :plan_schemer, :group_schemer, :ladder_schemer, :errors, :in_words, :kind_message, :expectation
     end
   end
 end

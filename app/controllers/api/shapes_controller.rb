@@ -1,0 +1,8 @@
+module Api
+  # What a take-off can be written with: the shapes, how their sizes are written, and the materials.
+  class ShapesController < BaseController
+    def index
+      render json: { shapes: DustLadder::Load::Shape::ALL.values, materials: DustLadder::Load::Materials::SHIPPED }
+    end
+  end
+end
