@@ -1,5 +1,5 @@
 import type { Ladder, Figure, Sentence } from './ladder.generated'
-import type { Chart, Plan, RuleSet, Sling } from './plan.generated'
+import type { Chart, Group, Plan, RuleSet, Sling } from './plan.generated'
 
 export interface Fault { pointer: string; message: string; expected: string }
 export interface Saved { id: number; lock_version: number; revision: number; saved_at: string }
@@ -11,6 +11,10 @@ export interface Summary {
 }
 export interface RevisionLine { number: number; note: string; created_at: string }
 export interface WayOut { id: string; words: Sentence; changes: Record<string, unknown>; verdict: Ladder['verdict']; headline: Sentence }
+export interface ShapeWords { id: string; title: string; words: string[]; hints: string[]; lies: string; material: boolean; fluid: boolean }
+export interface Vocabulary { shapes: ShapeWords[]; materials: { name: string; density: number; low: number; high: number }[] }
+export interface StandardPart { title: string; shape: string; size: string; material: string }
+export interface KeptGroup { id: number; title: string; rows: number }
 export interface Snapshot<T> { digest: string; data: T }
 export type StoredSling = Snapshot<Sling> & { reach: Figure }
 
@@ -49,12 +53,16 @@ export const api = {
     return ask<Whole>('/plans', { method: 'POST', body: form })
   },
   save: (id: number, document: Plan, lock_version: number, note: string) => send<Saved>('PATCH', `/plans/${id}`, { document, lock_version, note }),
-  check: (document: Plan) => send<Ladder>('POST', '/checks', { document }),
+  check: (document: Plan, take_off: { of: number | null; row: number | null } | null = null) => send<Ladder>('POST', '/checks', { document, take_off }),
   waysOut: (document: Plan) => send<WayOut[]>('POST', '/ways_out', { document }),
   revisions: (id: number) => ask<RevisionLine[]>(`/plans/${id}/revisions`),
   revision: (id: number, number: number) => ask<{ number: number; note: string; document: Plan }>(`/plans/${id}/revisions/${number}`),
   slings: () => ask<StoredSling[]>('/slings'),
   charts: () => ask<Snapshot<Chart>[]>('/charts'),
   ruleSets: () => ask<Snapshot<RuleSet>[]>('/rule_sets'),
+  vocabulary: () => ask<Vocabulary>('/shapes'),
+  standardParts: (query: string) => ask<{ standard: StandardPart[]; kept: KeptGroup[] }>(`/standard_parts?q=${encodeURIComponent(query)}`),
+  keptGroup: (id: number) => ask<{ title: string; data: Group }>(`/kept_groups/${id}`),
+  keepGroup: (group: Group) => send<KeptGroup>('POST', '/kept_groups', { title: group.title, data: group }),
   fileAddress: (id: number) => `/api/plans/${id}/file`,
 }

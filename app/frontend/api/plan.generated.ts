@@ -71,9 +71,9 @@ export interface Plan {
        * half-widths of the box that the centre of gravity may be in, in place of the rule set's share of the size
        */
       half_width?: {
-        x: Length;
-        y: Length;
-        z: Length;
+        x?: Length;
+        y?: Length;
+        z?: Length;
       };
     };
     /**

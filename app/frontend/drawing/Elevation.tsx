@@ -107,7 +107,7 @@ export function Elevation({ drawing, before, ghost, ghostScale, scale, plan, edi
         const place = thing === 'hook' ? { x: hook.x + 52, y: hook.y - 8 } : thing === 'cg' ? { x: cg.x + 18, y: cg.y + 44 } : { x: points[thing]!.x + 28, y: points[thing]!.y - 12 }
         return <Label key={`${was} ${is}`} x={place.x} y={place.y} size={17} fill="var(--mark)" halo>{`${was} → ${is}`}</Label>
       })}
-      <Grip id="cg" x={cg.x} y={cg.y + 22} name="Centre of gravity" value={`${writeLength(drawing.cg[0]!, system)} along, ${writeLength(drawing.cg[2]!, system)} up`} perMetre={scale.perMetre} axis="both" onMove={moveCg} onEnd={end('centre of gravity moved')} onSelect={() => onRung('load')} />
+      {plan.load.cg.by !== 'take_off' && <Grip id="cg" x={cg.x} y={cg.y + 22} name="Centre of gravity" value={`${writeLength(drawing.cg[0]!, system)} along, ${writeLength(drawing.cg[2]!, system)} up`} perMetre={scale.perMetre} axis="both" onMove={moveCg} onEnd={end('centre of gravity moved')} onSelect={() => onRung('load')} />}
       {points.map((point, index) => (
         <Grip key={index} id={`point-${index}`} x={point.x} y={point.y} name={`${drawing.points[index]!.name} point`} value={`${writeLength(drawing.points[index]!.at[0]!, system)} along, ${writeLength(drawing.points[index]!.at[2]!, system)} up`} perMetre={scale.perMetre} axis="both" dragAxis="x" filled={index === selected}
           onMove={movePoint(index)} onEnd={end(`${drawing.points[index]!.name} point moved`)} onSelect={() => onLeg(index)} />

@@ -1,12 +1,15 @@
 import Button from '@mui/material/Button'
+import { Link } from 'react-router'
 import type { Plan } from '../api/plan.generated'
+import { useShown } from '../display/preferences'
 import { ChoiceField, Heading, QuantityField, Row, WordsField, type PanelProps } from './parts'
 import { fieldId } from './places'
 
 const BASES: [string, string][] = [['weighed', 'weighed'], ['certified', 'certified or marked'], ['calculated', 'calculated'], ['estimated', 'estimated'], ['unknown', 'not known']]
 const CG_BASES: [string, string][] = [['take_off', 'from a take-off'], ['drawing', 'from a drawing'], ['by_eye', 'judged by eye'], ['contents_unknown', 'contents not known']]
 
-export function LoadPanel({ editor, ladder }: PanelProps) {
+export function LoadPanel({ editor, ladder, rung }: PanelProps) {
+  const shown = useShown()
   const { load, rigging } = editor.document
   const field = { editor, ladder }
   const second = () => {
@@ -16,23 +19,27 @@ export function LoadPanel({ editor, ladder }: PanelProps) {
   const one = () => editor.change({ '/load/points': load.points.slice(0, 1), '/rigging/legs': rigging.legs.slice(0, 1) }, 'second point taken away')
   return (
     <>
+      <Button component={Link} to={`/plans/${editor.id}/load`} variant="outlined" fullWidth sx={{ mb: 1 }}>{load.take_off?.parts.length ? `The take-off, ${load.take_off.parts.length} rows` : 'Take off its parts'}</Button>
       <Row columns="1fr 1fr">
-        <QuantityField {...field} kind="mass" pointer="/load/weight/bare" label="Weight" note="weight" />
-        <ChoiceField id={fieldId('/load/weight/basis')} label="How it is known" value={load.weight.basis} choices={BASES} onChoose={(basis) => editor.change({ '/load/weight/basis': basis }, 'how the weight is known')} />
+        {load.weight.by === 'take_off' ? <FromTakeOff label="Weight" value={shown(rung?.working.find((line) => line.symbol === 'B')?.result)} /> : <QuantityField {...field} kind="mass" pointer="/load/weight/bare" label="Weight" note="weight" />}
+        {load.weight.by === 'take_off' ? <FromTakeOff label="How it is known" value="row by row" /> : <ChoiceField id={fieldId('/load/weight/basis')} label="How it is known" value={load.weight.basis} choices={BASES} onChoose={(basis) => editor.change({ '/load/weight/basis': basis }, 'how the weight is known')} />}
       </Row>
       <Row columns="1fr 1fr">
         <WordsField editor={editor} pointer="/load/name" label="Load" />
         <WordsField editor={editor} pointer="/load/weight/source" label="Who says so" />
       </Row>
-      <Heading>Size</Heading>
-      <Row columns="1fr 1fr 1fr">
+      <Heading aside={load.size.by === 'take_off' ? 'from the take-off' : undefined}>Size</Heading>
+      {load.size.by !== 'take_off' && <Row columns="1fr 1fr 1fr">
         {(['length', 'width', 'height'] as const).map((side) => <QuantityField key={side} {...field} kind="length" pointer={`/load/size/${side}`} label={`${side[0]!.toUpperCase()}${side.slice(1)}`} note={`load ${side}`} />)}
-      </Row>
-      <Heading aside="from a corner of the base">Centre of gravity</Heading>
-      <Row columns="1fr 1fr 1fr">
+      </Row>}
+      <Heading aside={load.cg.by === 'take_off' ? 'from the take-off' : 'from a corner of the base'}>Centre of gravity</Heading>
+      {load.cg.by !== 'take_off' && <Row columns="1fr 1fr 1fr">
         {(['x', 'y', 'z'] as const).map((axis) => <QuantityField key={axis} {...field} kind="length" pointer={`/load/cg/${axis}`} label={{ x: 'x along', y: 'y across', z: 'z up' }[axis]} note={`centre of gravity ${axis}`} />)}
+      </Row>}
+      {load.cg.by !== 'take_off' && <ChoiceField id={fieldId('/load/cg/basis')} label="How the centre of gravity is known" value={load.cg.basis} choices={CG_BASES} onChoose={(basis) => editor.change({ '/load/cg/basis': basis }, 'how the centre of gravity is known')} />}
+      <Row columns="1fr 1fr 1fr">
+        {(['x', 'y', 'z'] as const).map((axis) => <QuantityField key={axis} {...field} kind="length" pointer={`/load/cg/half_width/${axis}`} label={`± ${axis}`} note={`half-width of the CG box in ${axis}`} empty="by rule set" />)}
       </Row>
-      <ChoiceField id={fieldId('/load/cg/basis')} label="How the centre of gravity is known" value={load.cg.basis} choices={CG_BASES} onChoose={(basis) => editor.change({ '/load/cg/basis': basis }, 'how the centre of gravity is known')} />
       <Heading aside="x along, y across, z up">Points</Heading>
       {load.points.map((point, index) => (
         <Row key={index} columns="74px 1fr 1fr 1fr">
@@ -44,3 +51,8 @@ export function LoadPanel({ editor, ladder }: PanelProps) {
     </>
   )
 }
+
+// A figure that the take-off gives, in the place of the field where it would be typed.
+const FromTakeOff = ({ label, value }: { label: string; value: string }) => (
+  <div className="from-take-off"><span className="small">{label}, from the take-off</span><strong>{value || 'not known'}</strong></div>
+)

@@ -19,7 +19,7 @@ const unitOf = (text: string) => text.replace(/[\d\s.,+−-]/g, '')
 const UNITS: Record<string, string[]> = { mass: ['kg', 't', 'lb'], length: ['m', 'mm', 'ft', 'in'], angle: ['deg'] }
 
 // A quantity as it is typed; under it, what was understood, or what is wrong and was expected.
-export function QuantityField({ editor, ladder, pointer, label, note, kind }: FieldProps & { kind: 'mass' | 'length' | 'angle' }) {
+export function QuantityField({ editor, ladder, pointer, label, note, kind, empty = 'not given' }: FieldProps & { kind: 'mass' | 'length' | 'angle'; empty?: string }) {
   const { system } = usePreferences().preferences
   const value = (at(editor.document, pointer) as string | null) ?? ''
   const problem = ladder?.problems.find((one) => one.pointer === pointer && one.typed === value)
@@ -29,7 +29,7 @@ export function QuantityField({ editor, ladder, pointer, label, note, kind }: Fi
   return (
     <Box>
       <TextField variant="filled" fullWidth id={fieldId(pointer)} label={label} value={value} error={!!problem} autoComplete="off" slotProps={{ htmlInput: { 'data-pointer': pointer, 'aria-label': name, maxLength: 80 } }}
-        helperText={problem ? `${problem.message}; ${problem.expected}` : value === '' ? 'not given' : understood}
+        helperText={problem ? `${problem.message}; ${problem.expected}` : value === '' ? empty : understood}
         onChange={(event) => editor.change({ [pointer]: event.target.value === '' ? null : event.target.value }, `${name} typed`, 'typing')}
         onBlur={() => editor.settle(`${name} typed`)} onKeyDown={(event) => event.key === 'Enter' && editor.settle(`${name} typed`)} />
       {problem?.message.startsWith('the unit is missing') && (

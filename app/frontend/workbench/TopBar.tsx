@@ -4,7 +4,7 @@ import Menu from '@mui/material/Menu'
 import MenuItem from '@mui/material/MenuItem'
 import { useQuery } from '@tanstack/react-query'
 import { memo, useState } from 'react'
-import { Link } from 'react-router'
+import { Link, useNavigate } from 'react-router'
 import { api } from '../api/client'
 import { FileButton } from '../board/FileDrop'
 import { usePreferences, useShown } from '../display/preferences'
@@ -24,13 +24,14 @@ export const Brand = () => (
 
 export type DialogName = 'keys' | 'revisions' | 'details'
 interface Props extends Pick<Editor, 'id' | 'revision' | 'state' | 'faults'>, Pick<Checked, 'ladder' | 'working' | 'silentSince'> {
-  title: string; site: string; rules: string; change: Editor['change']; onVerdict: () => void; onDialog: (name: DialogName) => void
+  title: string; site: string; rules: string; room: 'ladder' | 'load'; change: Editor['change']; onVerdict?: () => void; onDialog: (name: DialogName) => void
 }
 
 // Name, verdict in a sentence, rule set, units. The verdict block takes to the rung that governs.
-export const TopBar = memo(function TopBar({ id, title, site, rules: current, revision, state, faults, ladder, working, silentSince, change, onVerdict, onDialog }: Props) {
+export const TopBar = memo(function TopBar({ id, title, site, rules: current, revision, state, faults, room, ladder, working, silentSince, change, onVerdict, onDialog }: Props) {
   const { preferences, prefer } = usePreferences()
   const shown = useShown()
+  const navigate = useNavigate()
   const [menu, setMenu] = useState<HTMLElement | null>(null)
   const rules = useQuery({ queryKey: ['rule_sets'], queryFn: api.ruleSets })
   const stop = !working && ladder?.verdict === 'stop'
@@ -56,7 +57,7 @@ export const TopBar = memo(function TopBar({ id, title, site, rules: current, re
         <Box sx={{ fontWeight: 600, fontSize: 16, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }} title={title}>{title}</Box>
         <Box sx={{ fontFamily: figures, fontSize: 15, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }} role="status">{[site, `rev ${revision}`, SAVE_WORDS[state], ...faults.map((fault) => `${fault.pointer} ${fault.message}`)].filter(Boolean).join(', ')}</Box>
       </Box>
-      <Box component="button" type="button" onClick={onVerdict} data-verdict={working ? 'working' : (ladder?.verdict ?? 'none')} title={sentence}
+      <Box component="button" type="button" onClick={onVerdict ?? (() => void navigate(`/plans/${id}`))} data-verdict={working ? 'working' : (ladder?.verdict ?? 'none')} title={sentence}
         sx={{ all: 'unset', boxSizing: 'border-box', cursor: 'pointer', flex: { xs: '1 1 100%', sm: '0 1 436px' }, minWidth: 0, order: { xs: 9, sm: 0 }, px: '12px', height: BAR_HEIGHT, display: 'flex', alignItems: 'center', gap: '14px', bgcolor: stop ? 'var(--stopGround)' : 'var(--wash)', color: stop ? 'var(--onStop)' : 'var(--ink)', '&:focus-visible': { outline: '3px solid var(--mark)', outlineOffset: '-4px' } }}>
         <Box sx={{ flex: 'none', ...(stop && { '--stop': 'var(--onStop)', '--ink': 'var(--onStop)' }) }}><RungBar verdict={verdict} share={ladder?.rungs.find((rung) => rung.id === ladder.governs[0])?.utilisation?.value ?? null} width={44} height={15} stiles plain /></Box>
         <Box sx={{ minWidth: 0 }}>
@@ -77,6 +78,7 @@ export const TopBar = memo(function TopBar({ id, title, site, rules: current, re
       </Box>
       <Menu anchorEl={menu} open={!!menu} onClose={() => setMenu(null)}>
         <MenuItem component={Link} to="/">To the board</MenuItem>
+        {room === 'ladder' ? <MenuItem component={Link} to={`/plans/${id}/load`} onClick={() => setMenu(null)}>The load: take-off and centre of gravity</MenuItem> : <MenuItem component={Link} to={`/plans/${id}`} onClick={() => setMenu(null)}>To the ladder</MenuItem>}
         <MenuItem onClick={open('details')}>Title, site and time</MenuItem>
         <MenuItem component="a" href={api.fileAddress(id)} disabled={state !== 'saved'} onClick={() => setMenu(null)}>Save as a plan file</MenuItem>
         <FileButton menu onDone={() => setMenu(null)} />

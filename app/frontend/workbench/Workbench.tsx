@@ -2,40 +2,22 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import useMediaQuery from '@mui/material/useMediaQuery'
 import { useTheme } from '@mui/material/styles'
-import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react'
-import type { Whole } from '../api/client'
-import { FileDrop } from '../board/FileDrop'
+import { useCallback, useEffect, useMemo, useState } from 'react'
+import { useNavigate } from 'react-router'
 import { usePreferences } from '../display/preferences'
+import { useSize } from '../display/useSize'
 import { Ladder, type RungId } from '../ladder/Ladder'
 import { LADDER_WIDTH, PANEL_WIDTH } from '../theme/tokens'
 import { fieldId, panelOf } from '../rungs/places'
-import { ConflictDialog } from './ConflictDialog'
+import { PlanBar } from './PlanBar'
 import { RungPanel } from './RungPanel'
 import { Sheet, sheetLayout, type Frozen } from './Sheet'
-import { Details } from './Details'
-import { KeysDialog } from './KeysDialog'
-import { RevisionsDialog } from './RevisionsDialog'
-import { TopBar, type DialogName } from './TopBar'
 import { useKeys } from './useKeys'
-import { usePlanEditor } from './usePlanEditor'
-
-const useSize = () => {
-  const ref = useRef<HTMLDivElement>(null)
-  const [size, setSize] = useState({ width: 664, height: 748 })
-  useLayoutEffect(() => {
-    const element = ref.current
-    if (!element) return
-    const watch = new ResizeObserver(() => setSize({ width: element.clientWidth, height: element.clientHeight }))
-    watch.observe(element)
-    return () => watch.disconnect()
-  }, [])
-  return [ref, size] as const
-}
+import type { Editor } from './usePlanEditor'
 
 // Ladder, drawing and panel of one plan. Wide: side by side, nothing scrolls but the panel. Tablet: the panel
 // is a sheet over the drawing. Phone: the ladder is the screen, and a rung opens under it.
-export function Workbench({ whole }: { whole: Whole }) {
-  const editor = usePlanEditor(whole)
+export function Workbench({ editor }: { editor: Editor }) {
   const theme = useTheme()
   const wide = useMediaQuery(theme.breakpoints.up('md'))
   const phone = useMediaQuery(theme.breakpoints.down('sm'))
@@ -45,7 +27,7 @@ export function Workbench({ whole }: { whole: Whole }) {
   const [open, setOpen] = useState(false)
   const [leg, setLeg] = useState(0)
   const [lit, setLit] = useState<string | null>(null)
-  const [ref, size] = useSize()
+  const [ref, size] = useSize({ width: 664, height: 748 })
   const selected: RungId = chosen ?? (ladder?.governs[0] as RungId | undefined) ?? 'load'
   const rung = ladder?.rungs.find((one) => one.id === selected) ?? null
 
@@ -55,12 +37,13 @@ export function Workbench({ whole }: { whole: Whole }) {
   }, [])
   const governing = ladder?.governs[0] as RungId | undefined
   const toGoverning = useCallback(() => governing && select(governing), [governing, select])
-  const [dialog, setDialog] = useState<DialogName | null>(null)
+  const navigate = useNavigate()
   const go = useCallback((pointer: string) => {
+    if (pointer.startsWith('/load/take_off')) return void navigate(`/plans/${editor.id}/load`, { state: { go: pointer } })
     const panel = panelOf(pointer)
     if (panel) select(panel)
     setTimeout(() => document.getElementById(fieldId(pointer))?.focus(), 60)
-  }, [select])
+  }, [select, navigate, editor.id])
   useKeys({ editor, ladder, selected, select, setLeg, enabled: preferences.keys, close: () => setOpen(false) })
   useEffect(() => {
     document.title = `${editor.document.title} · Dust Ladder`
@@ -73,28 +56,21 @@ export function Workbench({ whole }: { whole: Whole }) {
   const layout = useMemo(() => (held ? sheetLayout({ ladder, frozen, ...size }) : fresh), [held, ladder, frozen, size, fresh])
   const panel = <RungPanel editor={editor} ladder={ladder} rung={rung} id={selected} working={working} go={go} light={setLit} onClose={wide ? undefined : () => setOpen(false)} />
   return (
-    <FileDrop>
-      <Box sx={{ height: { xs: 'auto', sm: '100dvh' }, minHeight: '100dvh', display: 'flex', flexDirection: 'column', overflow: { sm: 'hidden' } }}>
-        <TopBar id={editor.id} title={editor.document.title} site={editor.document.site} rules={editor.document.rules} revision={editor.revision} state={editor.state} faults={editor.faults}
-          ladder={ladder} working={working} silentSince={editor.checked.silentSince} change={editor.change} onVerdict={toGoverning} onDialog={setDialog} />
-        <Box component="main" sx={{ flex: 1, minHeight: 0, position: 'relative', display: 'flex', flexDirection: { xs: 'column', sm: 'row' } }}>
-          <Box component="h1" className="hush">{editor.document.title}</Box>
-          {ladder
-            ? <Ladder rungs={ladder.rungs} working={working} governs={ladder.governs} selected={selected} onSelect={select} tops={layout.tops} height={layout.height} notChecked={ladder.not_checked} />
-            : <Box role="alert" sx={{ width: { xs: 'auto', sm: LADDER_WIDTH }, flex: 'none', p: 2, overflow: 'auto', overflowWrap: 'anywhere' }}><strong>No ladder.</strong> {editor.checked.silentSince ? `No answer from the server since ${editor.checked.silentSince.toLocaleTimeString()}. What you typed is kept here.` : editor.checked.faults.map((fault) => `${fault.pointer} ${fault.message}; expected ${fault.expected}`).join(' ')}</Box>}
-          {phone && open && <Box sx={{ bgcolor: 'var(--chalk)', borderTop: '2.5px solid var(--ink)' }}>{panel}</Box>}
-          <Box ref={ref} sx={{ flex: 1, minWidth: 0, height: { xs: 640, sm: 'auto' }, minHeight: { xs: 640, sm: 0 }, bgcolor: 'var(--bone)', position: 'relative', overflow: { xs: 'hidden', sm: 'visible' } }}>
-            <Sheet editor={editor.hand} plan={editor.checked.of ?? editor.document} undoNote={editor.undoNote} redoNote={editor.redoNote} ladder={ladder} layout={layout} leaders={!phone} selected={selected} leg={leg} setLeg={setLeg} select={select} working={working} lit={lit} />
-          </Box>
-          {wide && <Box sx={{ width: PANEL_WIDTH, flex: 'none', minHeight: 0, borderLeft: '2.5px solid var(--ink)', bgcolor: 'var(--chalk)' }}>{panel}</Box>}
-          {!wide && !phone && open && <Box sx={{ position: 'absolute', right: 0, top: 0, bottom: 0, width: PANEL_WIDTH, borderLeft: '2.5px solid var(--ink)', bgcolor: 'var(--chalk)', zIndex: 5 }}>{panel}</Box>}
-          {!wide && !phone && !open && <Button variant="contained" onClick={() => setOpen(true)} sx={{ position: 'absolute', right: 12, bottom: 52, zIndex: 4 }}>{rung?.label ?? 'Rung'}: inputs and working</Button>}
+    <Box sx={{ height: { xs: 'auto', sm: '100dvh' }, minHeight: '100dvh', display: 'flex', flexDirection: 'column', overflow: { sm: 'hidden' } }}>
+      <PlanBar editor={editor} room="ladder" onVerdict={toGoverning} />
+      <Box component="main" sx={{ flex: 1, minHeight: 0, position: 'relative', display: 'flex', flexDirection: { xs: 'column', sm: 'row' } }}>
+        <Box component="h1" className="hush">{editor.document.title}</Box>
+        {ladder
+          ? <Ladder rungs={ladder.rungs} working={working} governs={ladder.governs} selected={selected} onSelect={select} tops={layout.tops} height={layout.height} notChecked={ladder.not_checked} />
+          : <Box role="alert" sx={{ width: { xs: 'auto', sm: LADDER_WIDTH }, flex: 'none', p: 2, overflow: 'auto', overflowWrap: 'anywhere' }}><strong>No ladder.</strong> {editor.checked.silentSince ? `No answer from the server since ${editor.checked.silentSince.toLocaleTimeString()}. What you typed is kept here.` : editor.checked.faults.map((fault) => `${fault.pointer} ${fault.message}; expected ${fault.expected}`).join(' ')}</Box>}
+        {phone && open && <Box sx={{ bgcolor: 'var(--chalk)', borderTop: '2.5px solid var(--ink)' }}>{panel}</Box>}
+        <Box ref={ref} sx={{ flex: 1, minWidth: 0, height: { xs: 640, sm: 'auto' }, minHeight: { xs: 640, sm: 0 }, bgcolor: 'var(--bone)', position: 'relative', overflow: { xs: 'hidden', sm: 'visible' } }}>
+          <Sheet editor={editor.hand} plan={editor.checked.of ?? editor.document} undoNote={editor.undoNote} redoNote={editor.redoNote} ladder={ladder} layout={layout} leaders={!phone} selected={selected} leg={leg} setLeg={setLeg} select={select} working={working} lit={lit} />
         </Box>
+        {wide && <Box sx={{ width: PANEL_WIDTH, flex: 'none', minHeight: 0, borderLeft: '2.5px solid var(--ink)', bgcolor: 'var(--chalk)' }}>{panel}</Box>}
+        {!wide && !phone && open && <Box sx={{ position: 'absolute', right: 0, top: 0, bottom: 0, width: PANEL_WIDTH, borderLeft: '2.5px solid var(--ink)', bgcolor: 'var(--chalk)', zIndex: 5 }}>{panel}</Box>}
+        {!wide && !phone && !open && <Button variant="contained" onClick={() => setOpen(true)} sx={{ position: 'absolute', right: 12, bottom: 52, zIndex: 4 }}>{rung?.label ?? 'Rung'}: inputs and working</Button>}
       </Box>
-      {dialog === 'keys' && <KeysDialog onClose={() => setDialog(null)} />}
-      {dialog === 'details' && <Details editor={editor} onClose={() => setDialog(null)} />}
-      {dialog === 'revisions' && <RevisionsDialog editor={editor} onClose={() => setDialog(null)} />}
-      {editor.conflict && <ConflictDialog conflict={editor.conflict} resolve={editor.resolve} />}
-    </FileDrop>
+    </Box>
   )
 }

@@ -16,6 +16,14 @@ const put = (data: unknown, path: string[], value: unknown): unknown => {
   return { ...place, [key]: put(place[key], rest, value) }
 }
 
+// Are two documents the same? What they share is not looked into, so that one key typed in a long list costs little.
+export const same = (one: unknown, other: unknown): boolean => {
+  if (one === other) return true
+  if (typeof one !== 'object' || typeof other !== 'object' || one === null || other === null || Array.isArray(one) !== Array.isArray(other)) return false
+  const [keys, others] = [Object.keys(one), Object.keys(other)]
+  return keys.length === others.length && keys.every((key) => Object.hasOwn(other, key) && same((one as Record<string, unknown>)[key], (other as Record<string, unknown>)[key]))
+}
+
 // The document with other values at some places; undefined takes a key away.
 export const withValues = <T,>(document: T, changes: Record<string, unknown>): T =>
   Object.entries(changes).reduce<unknown>((now, [pointer, value]) => put(now, parts(pointer), value), document) as T
@@ -23,7 +31,7 @@ export const withValues = <T,>(document: T, changes: Record<string, unknown>): T
 // Every leaf by pointer. Snapshots and lists whose length may differ are leaves of their own.
 const leaves = (data: unknown, pointer = '', found = new Map<string, string>()): Map<string, string> => {
   const whole = Array.isArray(data) || /^\/snapshots\/\w+\/[^/]+$/.test(pointer)
-  if (data !== null && typeof data === 'object' && !(whole && !/^\/(load\/points|rigging\/legs|crane\/stations)$/.test(pointer))) {
+  if (data !== null && typeof data === 'object' && !(whole && !/^\/(load\/points|rigging\/legs|crane\/stations|load\/take_off\/parts)$/.test(pointer))) {
     Object.entries(data).forEach(([key, value]) => leaves(value, `${pointer}/${escaped(key)}`, found))
   } else {
     found.set(pointer, JSON.stringify(data))
@@ -37,7 +45,7 @@ const parsed = (text: string | undefined): unknown => (text === undefined ? unde
 // Three-way: what only one side changed is taken; what both changed differently is a clash, theirs for now.
 // Where points were added or taken away the lists cannot be mixed, and the whole list is the clash.
 export const merge = <T,>(base: T, mine: T, theirs: T): { merged: T; clashes: Clash[]; taken: string[] } => {
-  const lists = ['/load/points', '/rigging/legs']
+  const lists = ['/load/points', '/rigging/legs', '/load/take_off/parts', '/load/take_off/groups']
   const reshaped = lists.some((list) => new Set([base, mine, theirs].map((one) => (at(one, list) as unknown[] | undefined)?.length)).size > 1)
   const [was, own, other] = [base, mine, theirs].map((one) => {
     const found = leaves(one)

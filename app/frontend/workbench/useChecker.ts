@@ -1,20 +1,26 @@
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useMemo, useRef, useState } from 'react'
 import { api, Refused, type Fault } from '../api/client'
 import type { Ladder } from '../api/ladder.generated'
 import type { Plan } from '../api/plan.generated'
 
 export const PATIENCE_MS = 150
 
+// What of the take-off is wanted beside the ladder: a group by its number or the load's own list, and the row whose
+// working is shown.
+export interface Look { of: number | null; row: number | null }
+interface Question { document: Plan; look: Look | null }
 export interface Checked { ladder: Ladder | null; of: Plan | null; working: boolean; faults: Fault[]; silentSince: Date | null; answers: number }
+interface Answer extends Omit<Checked, 'working'> { to: Question | null }
 
 // Keeps asking the server for the ladder of the newest document: one question at a time, the newest next, so
 // that an older answer can never stand over a newer one. A ladder that is older than its document for longer
 // than a moment counts as working, and is not to be shown as current.
-export function useChecker(document: Plan, first: { ladder: Ladder; of: Plan }): Checked {
-  const [answer, setAnswer] = useState<Omit<Checked, 'working'>>({ ...first, faults: [], silentSince: null, answers: 0 })
+export function useChecker(document: Plan, look: Look | null, first: { ladder: Ladder; of: Plan }): Checked {
+  const question = useMemo(() => ({ document, look }), [document, look])
+  const [answer, setAnswer] = useState<Answer>({ ...first, to: first.of === document && !look ? question : null, faults: [], silentSince: null, answers: 0 })
   const [lateAfter, setLateAfter] = useState<unknown>(first.of === document ? null : answer)
   const unanswered = useRef<{ after: unknown; since: number } | null>(null)
-  const newest = useRef(document)
+  const newest = useRef(question)
   const asking = useRef(false)
   const gone = useRef(false)
 
@@ -26,8 +32,8 @@ export function useChecker(document: Plan, first: { ladder: Ladder; of: Plan }):
   }, [])
 
   useEffect(() => {
-    newest.current = document
-    if (answer.of === document) {
+    newest.current = question
+    if (answer.to === question) {
       unanswered.current = null
       return
     }
@@ -38,21 +44,21 @@ export function useChecker(document: Plan, first: { ladder: Ladder; of: Plan }):
 
     async function ask() {
       asking.current = true
-      for (let asked: Plan | null = null; asked !== newest.current && !gone.current; ) {
-        asked = newest.current
+      for (let asked: Question | null = null; asked !== newest.current && !gone.current; ) {
+        const now = (asked = newest.current)
         try {
-          const ladder = await api.check(asked)
-          setAnswer((now) => ({ ladder, of: asked, faults: [], silentSince: null, answers: now.answers + 1 }))
+          const ladder = await api.check(now.document, now.look)
+          setAnswer((last) => ({ ladder, of: now.document, to: now, faults: [], silentSince: null, answers: last.answers + 1 }))
         } catch (error) {
           const refused = error instanceof Refused ? error : new Refused(0, [])
-          setAnswer((now) => ({ ladder: null, of: asked, faults: refused.faults, silentSince: refused.status === 0 ? (now.silentSince ?? new Date()) : null, answers: now.answers + 1 }))
+          setAnswer((last) => ({ ladder: null, of: now.document, to: now, faults: refused.faults, silentSince: refused.status === 0 ? (last.silentSince ?? new Date()) : null, answers: last.answers + 1 }))
           if (refused.status === 0) await new Promise((resolve) => setTimeout(resolve, 2000))
           if (refused.status === 0) asked = null
         }
       }
       asking.current = false
     }
-  }, [document, answer])
+  }, [question, answer])
 
-  return { ...answer, working: answer.of !== document && lateAfter === answer }
+  return { ...answer, working: answer.to !== question && lateAfter === answer && answer.of !== document }
 }

@@ -1,34 +1,22 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { api, Refused, type Fault, type Whole } from '../api/client'
 import type { Plan } from '../api/plan.generated'
-import { merge, withValues, type Clash } from './pointers'
-import { useChecker } from './useChecker'
+import { merge, same, withValues, type Clash } from './pointers'
+import { keepDraft, readDraft } from './drafts'
+import { useChecker, type Look } from './useChecker'
 
 export type SaveState = 'saved' | 'changed' | 'saving' | 'offline' | 'refused' | 'clash'
 interface Step { document: Plan; note: string }
 export type Moving = 'drag' | 'typing'
 interface Edit { document: Plan; past: Step[]; future: Step[]; anchor: Plan | null; moving: Moving | null }
-interface Base { document: Plan; lock_version: number; revision: number }
+export interface Base { document: Plan; lock_version: number; revision: number }
 export interface Conflict { clashes: Clash[]; taken: string[]; merged: Plan; theirs: Whole }
 
 const AUTOSAVE_MS = 400
 const TYPING_MS = 1500
 const RETRY_MS = 3000
 
-// What was typed and not yet saved is kept in the browser, so that a reload loses nothing.
-const draftPlace = (id: number) => `dust-ladder-draft-${id}`
-// sent: what was on its way to the server, should the answer never have been heard.
-interface Draft { base: Base; document: Plan; sent: Plan | null }
-const readDraft = (id: number): Draft | null => {
-  try {
-    return JSON.parse(localStorage.getItem(draftPlace(id)) ?? 'null') as Draft | null
-  } catch {
-    return null
-  }
-}
-
 const baseOf = (whole: Whole): Base => ({ document: whole.document, lock_version: whole.lock_version, revision: whole.revision })
-const same = (one: unknown, other: unknown) => one === other || JSON.stringify(one) === JSON.stringify(other)
 
 // A clash, or the merged document when both sides can stand together.
 const against = (base: Base, mine: Plan, theirs: Whole): { conflict: Conflict | null; merged: Plan } => {
@@ -53,7 +41,8 @@ export function usePlanEditor(whole: Whole) {
   const [conflict, setConflict] = useState<Conflict | null>(start.conflict)
   const noteRef = useRef('')
   const sentRef = useRef<Plan | null>(null)
-  const checked = useChecker(edit.document, { ladder: whole.ladder, of: whole.document })
+  const [look, setLook] = useState<Look | null>(null)
+  const checked = useChecker(edit.document, look, { ladder: whole.ladder, of: whole.document })
 
   // One change. While it is still moving (a drag, a field being typed in) it is not yet a step of undo.
   const change = useCallback((changes: Record<string, unknown>, note: string, moving: Moving | null = null) => {
@@ -92,8 +81,7 @@ export function usePlanEditor(whole: Whole) {
 
   useEffect(() => {
     if (edit.moving === 'drag') return
-    if (dirty) localStorage.setItem(draftPlace(id), JSON.stringify({ base, document: edit.document, sent: sentRef.current } satisfies Draft))
-    else localStorage.removeItem(draftPlace(id))
+    return keepDraft(id, dirty ? { base, document: edit.document, sent: sentRef.current } : null)
   }, [id, dirty, base, edit.document, edit.moving])
 
   // After a refusal the same document is not tried again; the next change is.
@@ -102,7 +90,7 @@ export function usePlanEditor(whole: Whole) {
   const save = useCallback(async () => {
     const document = edit.document
     sentRef.current = document
-    localStorage.setItem(draftPlace(id), JSON.stringify({ base, document, sent: document } satisfies Draft))
+    keepDraft(id, { base, document, sent: document })
     setSaving(true)
     try {
       const saved = await api.save(id, document, base.lock_version, noteRef.current)
@@ -142,7 +130,7 @@ export function usePlanEditor(whole: Whole) {
 
   const state: SaveState = conflict ? 'clash' : saving ? 'saving' : dirty ? (failure ?? 'changed') : 'saved'
   return {
-    id, hand, document: edit.document, dragging: edit.moving === 'drag' ? edit.anchor : null, moving: edit.moving !== null, revision: base.revision, state, faults, conflict, resolve, change, settle, undo, redo, checked,
+    id, hand, document: edit.document, dragging: edit.moving === 'drag' ? edit.anchor : null, moving: edit.moving !== null, revision: base.revision, state, faults, conflict, resolve, change, settle, undo, redo, checked, setLook,
     undoNote: edit.anchor ? 'the change under way' : (edit.past.at(-1)?.note ?? null), redoNote: edit.future[0]?.note ?? null,
   }
 }

@@ -2,14 +2,17 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useQuery } from '@tanstack/react-query'
 import { Link, useParams } from 'react-router'
-import { api, Refused } from '../api/client'
+import { api, Refused, type Whole } from '../api/client'
+import { FileDrop } from '../board/FileDrop'
+import { LoadRoom } from '../load_room/LoadRoom'
+import { usePlanEditor } from './usePlanEditor'
 import { Workbench } from './Workbench'
 
 // Fetches a plan and opens it. Each visit reads it afresh.
-export function WorkbenchScreen() {
+export function PlanScreen() {
   const { id = '' } = useParams()
   const plan = useQuery({ queryKey: ['plan', id], queryFn: () => api.plan(id), gcTime: 0, staleTime: Infinity, retry: false })
-  if (plan.data) return <Workbench key={id} whole={plan.data} />
+  if (plan.data) return <Rooms key={id} whole={plan.data} />
   const missing = plan.error instanceof Refused && plan.error.status === 404
   return (
     <Box component="main" sx={{ p: 4 }} role={plan.isError ? 'alert' : 'status'}>
@@ -17,4 +20,11 @@ export function WorkbenchScreen() {
       {plan.isError && <Box sx={{ display: 'flex', gap: 2 }}>{!missing && <Button variant="outlined" onClick={() => void plan.refetch()}>Read it again</Button>}<Button variant="contained" component={Link} to="/">To the board</Button></Box>}
     </Box>
   )
+}
+
+// The rooms of one plan share what is being edited: undo, what is not yet saved, and the live ladder.
+function Rooms({ whole }: { whole: Whole }) {
+  const editor = usePlanEditor(whole)
+  const { room } = useParams()
+  return <FileDrop>{room === 'load' ? <LoadRoom editor={editor} /> : <Workbench editor={editor} />}</FileDrop>
 }

@@ -1,0 +1,121 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import IconButton from '@mui/material/IconButton'
+import { useQuery } from '@tanstack/react-query'
+import { useCallback, useEffect, useMemo, useState } from 'react'
+import { Link, useLocation } from 'react-router'
+import { api, type KeptGroup, type StandardPart } from '../api/client'
+import { useShown } from '../display/preferences'
+import { useSize } from '../display/useSize'
+import { PlanBar } from '../workbench/PlanBar'
+import type { Editor } from '../workbench/usePlanEditor'
+import { GroupDialog } from './GroupDialog'
+import { PartSearch } from './PartSearch'
+import { PartsTable } from './PartsTable'
+import { RowDetail } from './RowDetail'
+import { pointerOf, rowsOf, under, withRows, type Field } from './rows'
+import { TakeOffPicture } from './TakeOffPicture'
+import { Totals } from './Totals'
+
+// The cell that a place of the plan is written in.
+const cellOf = (pointer: string) => {
+  const [, at, field] = /\/parts\/(\d+)\/(\w+)$/.exec(pointer) ?? []
+  return at ? { row: Number(at), field: field as Field } : null
+}
+
+// Where the load becomes known: its parts in a sheet, the same parts to scale, and what they come to.
+export function LoadRoom({ editor }: { editor: Editor }) {
+  const { document: plan, change, settle, setLook, checked } = editor
+  const [of, setOf] = useState<number | null>(null)
+  const [row, setRow] = useState(0)
+  const [chosen, setChosen] = useState<Set<number>>(new Set())
+  const [dialog, setDialog] = useState<'search' | 'group' | null>(null)
+  const sent = useLocation().state as { go?: string } | null
+  const [wanted, setWanted] = useState<{ row: number; field: Field; select?: string } | null>(() => cellOf(sent?.go ?? ''))
+  const shown = useShown()
+  const [ref, size] = useSize({ width: 380, height: 420 })
+  const vocabulary = useQuery({ queryKey: ['shapes'], queryFn: api.vocabulary, staleTime: Infinity })
+  const rows = rowsOf(plan, of)
+  const groups = plan.load.take_off?.groups ?? []
+
+  const look = useMemo(() => ({ of, row }), [of, row])
+  useEffect(() => {
+    setLook(look)
+    return () => setLook(null)
+  }, [look, setLook])
+  useEffect(() => {
+    document.title = `Load: ${plan.load.name || plan.title} · Dust Ladder`
+  }, [plan.load.name, plan.title])
+  const sheet = checked.ladder?.take_off?.pointer === pointerOf(of) ? checked.ladder.take_off : null
+  const { working } = checked
+
+  const add = useCallback((part: StandardPart) => {
+    const next = [...rows, under(rows.at(-1), { name: part.title, shape: part.shape, size: part.size, material: part.material || rows.at(-1)?.material || '' })]
+    change(withRows(plan, of, next), `${part.title} added`)
+    setDialog(null)
+    setWanted({ row: next.length - 1, field: 'size', select: '…' })
+  }, [change, of, plan, rows])
+  const addKept = async (kept: KeptGroup) => {
+    const { data } = await api.keptGroup(kept.id)
+    const there = groups.some((group) => group.title.toLowerCase() === data.title.toLowerCase())
+    const next = [...rows, under(undefined, { name: data.title, shape: data.title, material: '' })]
+    change({ ...withRows(plan, null, next), ...(plan.load.take_off ? { '/load/take_off/groups': there ? groups : [...groups, data] } : { '/load/take_off': { parts: next, groups: [data], materials: [] } }) }, `${data.title} added`)
+    setDialog(null)
+    setWanted({ row: next.length - 1, field: 'x' })
+  }
+  const go = useCallback((pointer: string) => {
+    const cell = cellOf(pointer)
+    if (cell) setWanted(cell)
+  }, [])
+  const toRow = useCallback((at: number) => setWanted({ row: at, field: 'name' }), [])
+  const set = (field: Field, text: string) => change({ [`${pointerOf(of)}/${row}/${field}`]: text }, `row ${row + 1}, ${field}`)
+  const inside = (group: number | null) => {
+    settle('row')
+    setChosen(new Set())
+    setRow(0)
+    setOf(group)
+  }
+  const groupOf = groups.findIndex((group) => group.title.trim().toLowerCase() === rows[row]?.shape.trim().toLowerCase())
+
+  return (
+    <Box sx={{ height: { xs: 'auto', md: '100dvh' }, minHeight: '100dvh', display: 'flex', flexDirection: 'column', overflow: { md: 'hidden' } }}>
+      <PlanBar editor={editor} room="load" />
+      <Box component="main" sx={{ flex: 1, minHeight: 0, display: 'grid', gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 372px' }, gridTemplateRows: { md: 'auto minmax(0, 1fr) 200px' }, bgcolor: 'var(--bone)' }}>
+        <Box component="h1" className="hush">Load: {plan.load.name || plan.title}</Box>
+        <Box sx={{ gridColumn: { md: 1 }, display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: '6px', p: '6px 10px', bgcolor: 'var(--dust)', borderBottom: '1.5px solid var(--ink)' }}>
+          {of === null ? <Button component={Link} to={`/plans/${editor.id}`} variant="outlined">To the ladder</Button> : <Button variant="outlined" onClick={() => inside(null)}>Back to the whole load</Button>}
+          <Box sx={{ fontSize: 17, fontWeight: 600, px: 1, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap', minWidth: 0, flex: '0 1 auto' }}>{of === null ? `Take-off, ${rows.length} ${rows.length === 1 ? 'row' : 'rows'}` : `Group: ${groups[of]?.title ?? ''}`}</Box>
+          <Box sx={{ ml: 'auto', display: 'flex', flexWrap: 'wrap', gap: '6px' }}>
+            <IconButton disabled={!editor.undoNote} onClick={editor.undo} aria-label={editor.undoNote ? `Undo: ${editor.undoNote}` : 'Undo'} title={editor.undoNote ? `Undo: ${editor.undoNote}` : 'Undo'} sx={{ borderRadius: 0, width: 40, height: 40, color: 'var(--ink)', border: '1.5px solid var(--ink)', '&:disabled': { borderColor: 'var(--line)' } }}>↶</IconButton>
+            <IconButton disabled={!editor.redoNote} onClick={editor.redo} aria-label={editor.redoNote ? `Redo: ${editor.redoNote}` : 'Redo'} title={editor.redoNote ? `Redo: ${editor.redoNote}` : 'Redo'} sx={{ borderRadius: 0, width: 40, height: 40, color: 'var(--ink)', border: '1.5px solid var(--ink)', '&:disabled': { borderColor: 'var(--line)' } }}>↷</IconButton>
+            {of === null && chosen.size > 0 && <Button variant="contained" onClick={() => setDialog('group')}>Make {chosen.size === 1 ? 'this row' : `these ${chosen.size} rows`} a group</Button>}
+            <Button variant="outlined" onClick={() => setDialog('search')}>Find a part</Button>
+          </Box>
+        </Box>
+        <Box sx={{ gridColumn: { md: 1 }, gridRow: { md: 2 }, minHeight: { xs: 420, md: 0 }, minWidth: 0, display: 'flex' }}>
+          <PartsTable editor={editor} of={of} rows={rows} sheet={sheet} row={row} onRow={setRow} chosen={chosen} onChosen={setChosen} onPastedTable={() => {}} wanted={wanted} />
+        </Box>
+        <Box component="section" aria-label="This row" sx={{ gridColumn: { md: 1 }, gridRow: { md: 3 }, borderTop: '2.5px solid var(--ink)', bgcolor: 'var(--chalk)', minWidth: 0, minHeight: 0 }}>
+          <RowDetail index={row} row={rows[row] ?? null} sheet={sheet} shapes={vocabulary.data?.shapes ?? []} working={working} set={set} onGroup={groupOf >= 0 ? () => inside(groupOf) : null} />
+        </Box>
+        <Box sx={{ gridColumn: { md: 2 }, gridRow: { md: '1 / -1' }, borderLeft: { md: '2.5px solid var(--ink)' }, display: 'flex', flexDirection: 'column', minHeight: { xs: 760, md: 0 }, minWidth: 0 }}>
+          <Box sx={{ bgcolor: 'var(--chalk)', borderBottom: '1.5px solid var(--ink)' }}>
+            <Totals sheet={sheet} load={plan.load} of={of} working={working || !sheet} change={change} onRow={toRow} go={go} />
+          </Box>
+          <Box ref={ref} sx={{ flex: 1, minHeight: { xs: 420, md: 0 }, position: 'relative', overflow: 'hidden' }}>
+            <Box sx={{ position: 'absolute', inset: 0 }}><TakeOffPicture sheet={sheet} row={row} onRow={toRow} width={size.width} height={size.height} /></Box>
+          </Box>
+          {sheet && sheet.cautions.length > 0 && (
+            <Box component="ul" sx={{ m: 0, p: '6px 14px 8px', listStyle: 'none', bgcolor: 'var(--chalk)', borderTop: '1.5px solid var(--ink)', maxHeight: 120, overflowY: 'auto', fontSize: 15, lineHeight: 1.25 }} aria-label="Cautions" tabIndex={0}>
+              {sheet.cautions.map((caution, index) => <Box component="li" key={index} sx={{ py: '2px' }}>{shown(caution.text)}</Box>)}
+            </Box>
+          )}
+        </Box>
+      </Box>
+      <datalist id="shape-words">{[...groups.map(({ title }) => title), ...(vocabulary.data?.shapes ?? []).map(({ title }) => title.toLowerCase())].map((word) => <option key={word} value={word} />)}</datalist>
+      <datalist id="material-words">{[...(plan.load.take_off?.materials ?? []), ...(vocabulary.data?.materials ?? [])].map(({ name }) => <option key={name} value={name} />)}</datalist>
+      {dialog === 'search' && <PartSearch onClose={() => setDialog(null)} onPart={add} onKept={(kept) => void addKept(kept)} />}
+      {dialog === 'group' && <GroupDialog plan={plan} chosen={[...chosen].sort((one, other) => one - other)} change={change} onClose={() => { setDialog(null); setChosen(new Set()) }} />}
+    </Box>
+  )
+}
