@@ -3,6 +3,7 @@ require_relative "boot"
 require "rails"
 require "active_model/railtie"
 require "active_record/railtie"
+require "active_storage/engine"
 require "action_controller/railtie"
 require "action_view/railtie"
 
@@ -15,6 +16,11 @@ module DustLadderApp
   class Application < Rails::Application
     config.load_defaults 7.2
     config.generators.system_tests = nil
+    config.active_storage.service = :local
+    # Sketches are served by the plan's own address, and nothing is made out of them.
+    config.active_storage.draw_routes = false
+    config.active_storage.analyzers = []
+    config.active_storage.previewers = []
     # The largest plan file that is read, and a little for the words around it.
     config.x.largest_request = DustLadder::PlanFile::LARGEST + 65_536
   end

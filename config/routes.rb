@@ -2,9 +2,10 @@ Rails.application.routes.draw do
   namespace :api, defaults: { format: :json } do
     resources :plans, only: %i[index show create update] do
       resources :revisions, only: %i[index show], param: :number
-      resource :file, only: :show
+      resource :file, :take_off_file, only: :show
+      resources :sketches, only: %i[index show create destroy]
     end
-    resources :checks, :ways_out, only: :create
+    resources :checks, :ways_out, :take_off_readings, :indicated_weights, only: :create
     resources :slings, :charts, :rule_sets, :shapes, :standard_parts, only: :index
     resources :kept_groups, only: %i[show create destroy]
   end

@@ -4,6 +4,12 @@ class Plan < ApplicationRecord
   has_many :revisions, -> { order(:number) }, dependent: :restrict_with_exception, inverse_of: :plan
   has_one :current, -> { order(number: :desc) }, class_name: "Revision", inverse_of: :plan, dependent: nil
 
+  has_many_attached :sketches
+
+  SKETCH_KINDS = %w[image/jpeg image/png image/webp application/pdf].freeze
+  LARGEST_SKETCH = 12.megabytes
+  MOST_SKETCHES = 60
+
   validates :title, presence: true
 
   # document: a plan document that DustLadder::PlanFile has accepted.
@@ -26,6 +32,18 @@ class Plan < ApplicationRecord
       revisions.create!(number: revisions.maximum(:number) + 1, document: document, note: note)
     end
     reset_current
+  end
+
+  # Attaches a photo or a sketch; what kind it is, its own bytes tell, not its name. Returns what is wrong with it.
+  def attach_sketch(file)
+    kind = Marcel::MimeType.for(file.tempfile)
+    return [ "#{file.original_filename} is #{file.size} bytes" ] if file.size > LARGEST_SKETCH
+    return [ "#{file.original_filename} is no photo or sketch (#{kind})" ] unless SKETCH_KINDS.include?(kind)
+    return [ "this plan has #{MOST_SKETCHES} already" ] if sketches.count >= MOST_SKETCHES
+
+    file.rewind
+    sketches.attach(io: file.tempfile, filename: file.original_filename, content_type: kind, identify: false)
+    []
   end
 
   def document = current.document

@@ -1,6 +1,7 @@
 require "json"
 require "yaml"
 require "digest"
+require "stringio"
 
 # Checks a lift plan. Give a plan document to DustLadder.check and read the ladder it answers with.
 # Masses and tensions in kg, lengths in m, angles in degrees at the edges and radians inside.
@@ -46,6 +47,7 @@ require_relative "dust_ladder/load/planned_load"
 require_relative "dust_ladder/load/sanity"
 require_relative "dust_ladder/load/load_check"
 require_relative "dust_ladder/load/sheet"
+require_relative "dust_ladder/load/csv_sheet"
 require_relative "dust_ladder/rigging/angle"
 require_relative "dust_ladder/rigging/bridle"
 require_relative "dust_ladder/rigging/level_check"
@@ -75,3 +77,4 @@ require_relative "dust_ladder/ladder/reach"
 require_relative "dust_ladder/ladder/ladder"
 require_relative "dust_ladder/ladder/climb"
 require_relative "dust_ladder/ladder/ways_out"
+require_relative "dust_ladder/load/indicated"

@@ -20,10 +20,13 @@ module Api
     private
 
     def refuse_oversized
-      return if request.content_length.to_i <= Rails.configuration.x.largest_request
+      return if request.content_length.to_i <= largest
 
-      refuse "this is #{request.content_length} bytes", "at most #{DustLadder::PlanFile::LARGEST} bytes (5 MB)", :content_too_large
+      refuse "this is #{request.content_length} bytes", "at most #{largest / 1.megabyte} MB", :content_too_large
     end
+
+    # The most bytes that a request of this kind may have.
+    def largest = Rails.configuration.x.largest_request
 
     # The plan document of the request, accepted. Raises DustLadder::PlanFile::Invalid.
     def document

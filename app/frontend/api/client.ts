@@ -1,5 +1,5 @@
-import type { Ladder, Figure, Sentence } from './ladder.generated'
-import type { Chart, Group, Plan, RuleSet, Sling } from './plan.generated'
+import type { Ladder, Figure, Line, Sentence } from './ladder.generated'
+import type { Chart, Group, Part, Plan, RuleSet, Sling } from './plan.generated'
 
 export interface Fault { pointer: string; message: string; expected: string }
 export interface Saved { id: number; lock_version: number; revision: number; saved_at: string }
@@ -15,6 +15,14 @@ export interface ShapeWords { id: string; title: string; words: string[]; hints:
 export interface Vocabulary { shapes: ShapeWords[]; materials: { name: string; density: number; low: number; high: number }[] }
 export interface StandardPart { title: string; shape: string; size: string; material: string }
 export interface KeptGroup { id: number; title: string; rows: number }
+export interface Indicated { bare: Figure; planned: Figure; working: Line[]; cautions: Sentence[]; changes: Record<string, unknown> }
+export interface Sketch { id: number; name: string; kind: string; bytes: number; added_at: string; address: string }
+export interface CsvRow { line: number; cells: Part & { group: string }; mass: Figure | null; problems: { field: string; message: string; expected: string }[] }
+// One line of what is said while a CSV file is read.
+export interface CsvPart {
+  head?: { columns: { text: string; field: string | null; unit: string | null }[]; notices: string[] }; rows?: CsvRow[]; read?: number; share?: number
+  done?: { rows: number; faulty: number; fault: string | null; commas: number }
+}
 export interface Snapshot<T> { digest: string; data: T }
 export type StoredSling = Snapshot<Sling> & { reach: Figure }
 
@@ -43,6 +51,19 @@ async function ask<T>(path: string, options: RequestInit = {}): Promise<T> {
 const send = <T,>(method: string, path: string, body: unknown) =>
   ask<T>(path, { method, body: JSON.stringify(body), headers: { 'Content-Type': 'application/vnd.dust-ladder+json' } })
 
+// Hands on each line of an answer as it comes.
+async function follow<T>(path: string, options: RequestInit, take: (part: T) => void): Promise<void> {
+  const response = await fetch(`/api${path}`, { ...options, headers: { Accept: 'application/json', 'X-CSRF-Token': token() } })
+  if (!response.ok || !response.body) throw new Refused(response.status, ((await response.json().catch(() => null)) as { errors?: Fault[] } | null)?.errors ?? [])
+  const reader = response.body.pipeThrough(new TextDecoderStream()).getReader()
+  let rest = ''
+  for (let piece = await reader.read(); !piece.done; piece = await reader.read()) {
+    const lines = (rest + piece.value).split('\n')
+    rest = lines.pop() ?? ''
+    lines.forEach((line) => take(JSON.parse(line) as T))
+  }
+}
+
 export const api = {
   plans: () => ask<Summary[]>('/plans'),
   plan: (id: string) => ask<Whole>(`/plans/${id}`),
@@ -64,5 +85,21 @@ export const api = {
   standardParts: (query: string) => ask<{ standard: StandardPart[]; kept: KeptGroup[] }>(`/standard_parts?q=${encodeURIComponent(query)}`),
   keptGroup: (id: number) => ask<{ title: string; data: Group }>(`/kept_groups/${id}`),
   keepGroup: (group: Group) => send<KeptGroup>('POST', '/kept_groups', { title: group.title, data: group }),
+  readCsv: (file: File, { decimalComma, groups }: { decimalComma: boolean; groups: string[] }, take: (part: CsvPart) => void, signal: AbortSignal) => {
+    const form = new FormData()
+    form.append('file', file)
+    form.append('decimal_comma', String(decimalComma))
+    groups.forEach((title) => form.append('groups[]', title))
+    return follow('/take_off_readings', { method: 'POST', body: form, signal }, take)
+  },
+  indicated: (document: Plan, asked: { reading: string; shows: string; at: string }) => send<Indicated>('POST', '/indicated_weights', { document, ...asked }),
+  sketches: (id: number) => ask<Sketch[]>(`/plans/${id}/sketches`),
+  addSketch: (id: number, file: File) => {
+    const form = new FormData()
+    form.append('file', file)
+    return ask<Sketch>(`/plans/${id}/sketches`, { method: 'POST', body: form })
+  },
+  removeSketch: (id: number, sketch: number) => ask<null>(`/plans/${id}/sketches/${sketch}`, { method: 'DELETE' }),
+  takeOffAddress: (id: number) => `/api/plans/${id}/take_off_file`,
   fileAddress: (id: number) => `/api/plans/${id}/file`,
 }

@@ -15,7 +15,7 @@ const Importing = createContext<(file: File) => Promise<void>>(async () => {})
 
 // Takes a plan file that is dropped anywhere on it, or chosen by button, and opens it as a plan of its own. A
 // file that is no plan is told place by place; what was open stays as it is.
-export function FileDrop({ children }: { children: ReactNode }) {
+export function FileDrop({ children, onTable }: { children: ReactNode; onTable?: (file: File) => void }) {
   const [over, setOver] = useState(false)
   const [refused, setRefused] = useState<{ name: string; faults: Fault[] } | null>(null)
   const navigate = useNavigate()
@@ -34,14 +34,15 @@ export function FileDrop({ children }: { children: ReactNode }) {
     event.preventDefault()
     setOver(false)
     const file = event.dataTransfer.files[0]
-    if (file) void take(file)
+    if (file && onTable && /\.(csv|tsv|txt)$/i.test(file.name)) onTable(file)
+    else if (file) void take(file)
   }
   const carries = (event: DragEvent) => event.dataTransfer.types.includes('Files')
   return (
     <Importing value={take}>
       <Box onDragOver={(event) => { if (carries(event)) { event.preventDefault(); setOver(true) } }} onDragLeave={(event) => { if (!event.currentTarget.contains(event.relatedTarget as Node | null)) setOver(false) }} onDrop={onDrop} sx={{ minHeight: '100dvh', position: 'relative' }}>
         {children}
-        {over && <Box sx={{ position: 'fixed', inset: 12, border: '3px dashed var(--mark)', bgcolor: 'var(--wash)', opacity: 0.94, display: 'grid', placeItems: 'center', fontSize: 25, fontWeight: 600, zIndex: 2000, pointerEvents: 'none' }}>Drop a plan file to open it as a plan of its own</Box>}
+        {over && <Box sx={{ position: 'fixed', inset: 12, border: '3px dashed var(--mark)', bgcolor: 'var(--wash)', opacity: 0.94, display: 'grid', placeItems: 'center', fontSize: 25, fontWeight: 600, zIndex: 2000, pointerEvents: 'none' }}>{onTable ? 'Drop a CSV file to read it as a take-off, or a plan file to open it' : 'Drop a plan file to open it as a plan of its own'}</Box>}
       </Box>
       <Dialog open={!!refused} onClose={() => setRefused(null)} fullWidth maxWidth="sm">
         <DialogTitle>{refused?.name} was not taken</DialogTitle>

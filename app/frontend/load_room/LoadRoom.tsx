@@ -1,19 +1,26 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import IconButton from '@mui/material/IconButton'
+import Menu from '@mui/material/Menu'
+import MenuItem from '@mui/material/MenuItem'
 import { useQuery } from '@tanstack/react-query'
-import { useCallback, useEffect, useMemo, useState } from 'react'
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { Link, useLocation } from 'react-router'
 import { api, type KeptGroup, type StandardPart } from '../api/client'
 import { useShown } from '../display/preferences'
 import { useSize } from '../display/useSize'
 import { PlanBar } from '../workbench/PlanBar'
 import type { Editor } from '../workbench/usePlanEditor'
+import type { TakeOff } from '../api/plan.generated'
+import { CsvDialog } from './CsvDialog'
 import { GroupDialog } from './GroupDialog'
+import { IndicatedDialog } from './IndicatedDialog'
 import { PartSearch } from './PartSearch'
 import { PartsTable } from './PartsTable'
+import { PrintSheet } from './PrintSheet'
 import { RowDetail } from './RowDetail'
 import { pointerOf, rowsOf, under, withRows, type Field } from './rows'
+import { SketchesDialog } from './SketchesDialog'
 import { TakeOffPicture } from './TakeOffPicture'
 import { Totals } from './Totals'
 
@@ -24,12 +31,15 @@ const cellOf = (pointer: string) => {
 }
 
 // Where the load becomes known: its parts in a sheet, the same parts to scale, and what they come to.
-export function LoadRoom({ editor }: { editor: Editor }) {
+export function LoadRoom({ editor, table, onTable }: { editor: Editor; table: File | null; onTable: (file: File | null) => void }) {
   const { document: plan, change, settle, setLook, checked } = editor
   const [of, setOf] = useState<number | null>(null)
   const [row, setRow] = useState(0)
   const [chosen, setChosen] = useState<Set<number>>(new Set())
-  const [dialog, setDialog] = useState<'search' | 'group' | null>(null)
+  const [dialog, setDialog] = useState<'search' | 'group' | 'sketches' | 'indicated' | null>(null)
+  const [menu, setMenu] = useState<HTMLElement | null>(null)
+  const [printing, setPrinting] = useState(false)
+  const chooser = useRef<HTMLInputElement>(null)
   const sent = useLocation().state as { go?: string } | null
   const [wanted, setWanted] = useState<{ row: number; field: Field; select?: string } | null>(() => cellOf(sent?.go ?? ''))
   const shown = useShown()
@@ -63,6 +73,12 @@ export function LoadRoom({ editor }: { editor: Editor }) {
     setDialog(null)
     setWanted({ row: next.length - 1, field: 'x' })
   }
+  const takeTable = (takeOff: TakeOff, note: string) => {
+    change({ ...withRows(plan, null, takeOff.parts), '/load/take_off': takeOff }, note)
+    onTable(null)
+    setOf(null)
+  }
+  const printed = useCallback(() => setPrinting(false), [])
   const go = useCallback((pointer: string) => {
     const cell = cellOf(pointer)
     if (cell) setWanted(cell)
@@ -90,10 +106,13 @@ export function LoadRoom({ editor }: { editor: Editor }) {
             <IconButton disabled={!editor.redoNote} onClick={editor.redo} aria-label={editor.redoNote ? `Redo: ${editor.redoNote}` : 'Redo'} title={editor.redoNote ? `Redo: ${editor.redoNote}` : 'Redo'} sx={{ borderRadius: 0, width: 40, height: 40, color: 'var(--ink)', border: '1.5px solid var(--ink)', '&:disabled': { borderColor: 'var(--line)' } }}>↷</IconButton>
             {of === null && chosen.size > 0 && <Button variant="contained" onClick={() => setDialog('group')}>Make {chosen.size === 1 ? 'this row' : `these ${chosen.size} rows`} a group</Button>}
             <Button variant="outlined" onClick={() => setDialog('search')}>Find a part</Button>
+            <Button variant="outlined" aria-haspopup="menu" onClick={(event) => setMenu(event.currentTarget)}>Sheet</Button>
+            <Button variant="outlined" onClick={() => setDialog('sketches')}>Photos</Button>
+            <Button variant="outlined" onClick={() => setDialog('indicated')}>Weigh</Button>
           </Box>
         </Box>
         <Box sx={{ gridColumn: { md: 1 }, gridRow: { md: 2 }, minHeight: { xs: 420, md: 0 }, minWidth: 0, display: 'flex' }}>
-          <PartsTable editor={editor} of={of} rows={rows} sheet={sheet} row={row} onRow={setRow} chosen={chosen} onChosen={setChosen} onPastedTable={() => {}} wanted={wanted} />
+          <PartsTable editor={editor} of={of} rows={rows} sheet={sheet} row={row} onRow={setRow} chosen={chosen} onChosen={setChosen} onPastedTable={(text) => onTable(new File([text], 'what was pasted', { type: 'text/plain' }))} wanted={wanted} />
         </Box>
         <Box component="section" aria-label="This row" sx={{ gridColumn: { md: 1 }, gridRow: { md: 3 }, borderTop: '2.5px solid var(--ink)', bgcolor: 'var(--chalk)', minWidth: 0, minHeight: 0 }}>
           <RowDetail index={row} row={rows[row] ?? null} sheet={sheet} shapes={vocabulary.data?.shapes ?? []} working={working} set={set} onGroup={groupOf >= 0 ? () => inside(groupOf) : null} />
@@ -112,6 +131,19 @@ export function LoadRoom({ editor }: { editor: Editor }) {
           )}
         </Box>
       </Box>
+      <Menu anchorEl={menu} open={!!menu} onClose={() => setMenu(null)}>
+        <MenuItem onClick={() => { setMenu(null); chooser.current?.click() }}>Read a CSV file</MenuItem>
+        <MenuItem component="a" href={api.takeOffAddress(editor.id)} disabled={editor.state !== 'saved' || rows.length === 0} onClick={() => setMenu(null)}>Save as CSV</MenuItem>
+        <MenuItem disabled={!sheet || working || rows.length === 0 || of !== null} onClick={() => { setMenu(null); setPrinting(true) }}>Print</MenuItem>
+      </Menu>
+      <input ref={chooser} type="file" accept=".csv,.tsv,.txt,text/csv" hidden aria-label="CSV file" data-csv-file onChange={(event) => {
+        onTable(event.target.files?.[0] ?? null)
+        event.target.value = ''
+      }} />
+      {table && <CsvDialog file={table} takeOff={plan.load.take_off ?? { parts: [], groups: [], materials: [] }} onClose={() => onTable(null)} onTake={takeTable} />}
+      {dialog === 'sketches' && <SketchesDialog id={editor.id} onClose={() => setDialog(null)} />}
+      {dialog === 'indicated' && <IndicatedDialog editor={editor} onClose={() => setDialog(null)} />}
+      {printing && sheet && <PrintSheet plan={plan} sheet={sheet} revision={editor.revision} state={editor.state} onDone={printed} />}
       <datalist id="shape-words">{[...groups.map(({ title }) => title), ...(vocabulary.data?.shapes ?? []).map(({ title }) => title.toLowerCase())].map((word) => <option key={word} value={word} />)}</datalist>
       <datalist id="material-words">{[...(plan.load.take_off?.materials ?? []), ...(vocabulary.data?.materials ?? [])].map(({ name }) => <option key={name} value={name} />)}</datalist>
       {dialog === 'search' && <PartSearch onClose={() => setDialog(null)} onPart={add} onKept={(kept) => void addKept(kept)} />}

@@ -9,7 +9,7 @@ export const PLAN: View = { across: 0, up: 1, along: 2 }
 
 type Vec = [number, number, number]
 const STRAIGHT = [1, 0, 0, 0, 1, 0, 0, 0, 1]
-const ROUND = 20
+const ROUND = 40
 const circle = (radius: number, share = 1): Point[] => Array.from({ length: ROUND }, (_, index) => [radius * share * Math.cos((2 * Math.PI * index) / ROUND), radius * share * Math.sin((2 * Math.PI * index) / ROUND)])
 
 // The outline of a section as seen along its length, in its own v and w, from the middle.

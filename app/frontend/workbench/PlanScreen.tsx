@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { api, Refused, type Whole } from '../api/client'
 import { FileDrop } from '../board/FileDrop'
@@ -26,5 +27,8 @@ export function PlanScreen() {
 function Rooms({ whole }: { whole: Whole }) {
   const editor = usePlanEditor(whole)
   const { room } = useParams()
-  return <FileDrop>{room === 'load' ? <LoadRoom editor={editor} /> : <Workbench editor={editor} />}</FileDrop>
+  const [table, setTable] = useState<File | null>(null)
+  return room === 'load'
+    ? <FileDrop onTable={setTable}><LoadRoom editor={editor} table={table} onTable={setTable} /></FileDrop>
+    : <FileDrop><Workbench editor={editor} /></FileDrop>
 }

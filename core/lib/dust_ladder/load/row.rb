@@ -22,7 +22,7 @@ module DustLadder
       FIELDS = %w[name shape size lies material quantity x y z to basis fluid note].freeze
       SAID = %w[name shape size].freeze
       BASES = %w[weighed certified calculated estimated].freeze
-      COUNT = /\A([-−+]?)\s*(\d{1,6})\s*(?:off|no\.?|pcs?\.?|pieces?|ea\.?)?\z/i
+      COUNT = /\A([-−+]?)\s*(\d{1,6})(?:\.0+)?\s*(?:off|no\.?|pcs?\.?|pieces?|ea\.?)?\z/i
       TO = { "centre" => %w[centre center centroid cg], "corner" => [ "corner", "near corner" ], "origin" => %w[origin zero] }.flat_map { |id, words| words.map { |word| [ word, id ] } }.to_h.freeze
       FLUID = { "" => true, "free" => true, "held" => false }.freeze
       AXES = %w[x y z].freeze

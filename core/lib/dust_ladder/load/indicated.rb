@@ -1,0 +1,75 @@
+module DustLadder
+  module Load
+    # What the load weighs if the crane's indicator reads so much with this rigging on the hook, and the change that
+    # takes it as the weight. Only for a plan that holds with a bounded weight: lifting to find out a weight that
+    # nobody could bound is not allowed (handbook, section 2).
+    class Indicated
+      include Ladder::Sentences
+
+      # What the reading includes: the hook block and the rope below the tip, or only what hangs on the hook.
+      SHOWS = %w[with_block without_block].freeze
+      MOST_KEPT = 200
+
+      # document: an accepted plan. reading: as typed, such as "4.3 t". at: local time, text. Raises NotKnown when the
+      # plan does not allow it, or the reading cannot be this load; Quantity::Unreadable when it cannot be read.
+      def initialize(document, reading:, shows:, at:)
+        @document = document
+        @lift = Lift.new(document)
+        @typed = reading.to_s.strip
+        @shows = shows
+        @at = at.to_s[0, 40]
+        bounded
+        @reading = Quantity::Reader.read(@typed, :mass)
+        @working = Ladder::Working.new
+        @bare = work_out
+        raise NotKnown, "the reading is no more than the rigging, block and rope alone: there would be no load" unless @bare.positive?
+      end
+
+      def bare_kg = @bare
+      def planned_kg = @bare * (1 + @lift.rules[:allowance, :weighed])
+
+      # New values by JSON pointer. The weight of before goes into the history.
+      def changes
+        now = @document.dig("load", "weight")
+        earlier = { "at" => @at, "by" => now["by"] || "typed", "bare" => Figure.kg(@lift.load.bare_kg, :up).shown, "basis" => now["by"] == "take_off" ? "calculated" : now["basis"], "source" => now["source"] }
+        taken = { "by" => "typed", "bare" => "#{Figure.kg(@bare, :up).value.ceil} kg", "basis" => "weighed", "source" => "crane indicator read #{@typed}" }
+        { "/load/weight" => now.merge(taken).merge("history" => ((now["history"] || []) + [ earlier ]).last(MOST_KEPT)) }
+      end
+
+      def as_json(*)
+        { "bare" => Figure.kg(@bare, :up).as_json, "planned" => Figure.kg(planned_kg, :up).as_json, "working" => @working.lines.map(&:as_json), "cautions" => cautions.map(&:as_json), "changes" => changes }
+      end
+
+      private
+
+      def bounded
+        raise NotKnown, "what the reading shows must be one of #{SHOWS.join(', ')}" unless SHOWS.include?(@shows)
+
+        ladder = Ladder::Climb.new(@lift).ladder
+        return if %w[holds tight].include?(ladder.verdict)
+
+        raise NotKnown, "a weight may be found by lifting only when the plan holds with a bounded one first; now it is #{Ladder::Verdict.words(ladder.verdict)}: #{ladder.governing.first.note['metric']}"
+      end
+
+      def work_out
+        off = @lift.gross.items.select { |item| item.on_hook && item.symbol != "W" && (@shows == "with_block" || item.symbol.start_with?("s")) }
+        @working.line("X", Figure.kg(@reading), source: "crane indicator, #{@shows == 'with_block' ? 'block and rope in the reading' : 'block and rope not in the reading'}")
+        figures = off.to_h { |item| [ item.symbol.to_sym, Figure.kg(item.kg, digits: 1) ] }
+        off.each { |item| @working.line(item.symbol, figures[item.symbol.to_sym], source: "#{item.name}, #{item.source}") }
+        bare = @reading - off.sum(&:kg)
+        @working.line("B", Figure.kg(bare, :up), formula: [ "X", *figures.keys ].join(" − "), from: { X: Figure.kg(@reading) }.merge(figures), source: "the load alone")
+        bare
+      end
+
+      def cautions
+        load = @lift.load
+        over = @lift.rules[:indicated_over_planned]
+        found = []
+        found << both { |system| "This is more than #{Figure.percent(over).shown(system)} over the planned #{Figure.kg(load.planned_kg, :up).shown(system)}: down again, and find out why before another try." } if @bare > load.planned_kg * (1 + over)
+        found << both { |system| "This is less than the load could weigh, #{Figure.kg(load.least_kg, :down).shown(system)}: is it wholly off its supports, and the reading steady?" } if @bare < load.least_kg
+        found << both("The CG stays as it was: an indicator tells the weight alone. Look at the tilt.")
+        found
+      end
+    end
+  end
+end
