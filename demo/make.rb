@@ -3,6 +3,7 @@
 require "dust_ladder"
 require "fileutils"
 require_relative "crane_model"
+require_relative "take_offs"
 
 FOLDER = __dir__
 PLAN_FILE = DustLadder::PlanFile
@@ -71,6 +72,13 @@ def load(name, bare, basis, source, size, cg, cg_basis, points)
     "cg" => %w[x y z].zip(cg).to_h.merge("basis" => cg_basis), "points" => points.map { |point, *place| { "name" => point }.merge(%w[x y z].zip(place).to_h) } }
 end
 
+# What the take-off gives is taken from it: weight, size and CG, or only some of them.
+def taken_off(load, sheet, *parts)
+  parts = %w[weight size cg] if parts.empty?
+  parts.each { |part| load[part]["by"] = "take_off" }
+  load.merge("take_off" => sheet)
+end
+
 def leg(sling, hitch = "vertical", length: nil, choke: nil, width: nil, held: "")
   { "sling" => sling, "hitch" => hitch, "length" => length, "choke_angle" => choke, "basket_width" => width, "held_by" => held }
 end
@@ -120,6 +128,26 @@ PLANS = {
     "Generator GN-2 to the power hut", lift_at: "2026-12-18T14:00",
     load: load("GN-2", "4 280 kg", "certified", "plate on the skid", [ "3.40 m", "1.40 m", "1.90 m" ], [ "1.55 m", "0.70 m", "0.80 m" ], "drawing", [ [ "West", "0.50 m", "0.70 m", "1.90 m" ], [ "East", "2.90 m", "0.70 m", "1.90 m" ] ]),
     rigging: hung("6.20 m", leg("C-31"), leg("C-31")), crane: crane("juniper-full", "22.0 m", 4, [ "7.5 m", "110°", "1.20 m" ], [ "9.5 m", "190°", "0.40 m" ], "clockwise", obstacle: "2.6 m", rigged: { "counterweight" => "5.8 t" })
+  ),
+  "receiver-cabin-racks" => plan(
+    "Receiver cabin RC-8 with its racks", lift_at: "2026-12-15T13:00",
+    load: taken_off(load("RC-8", nil, "unknown", "take-off of 19 November", [ nil, nil, nil ], [ nil, nil, nil ], "take_off", [ [ "West", "0.40 m", "1.15 m", "2.60 m" ], [ "East", "4.40 m", "1.15 m", "2.60 m" ] ]), TakeOffs.receiver_cabin),
+    rigging: hung("7.60 m", leg("C-22"), leg("C-22")), crane: crane("juniper-full", "27.4 m", 4, [ "10.4 m", "140°", "1.20 m" ], [ "14.6 m", "215°", "0.60 m" ], "clockwise", obstacle: "3.4 m")
+  ),
+  "brine-tank" => plan(
+    "Brine tank BT-3, half full", lift_at: "2026-12-16T13:00",
+    load: taken_off(load("BT-3", nil, "unknown", "take-off of 20 November", [ nil, nil, nil ], [ nil, nil, nil ], "take_off", [ [ "West", "0.15 m", "0.70 m", "1.62 m" ], [ "East", "2.45 m", "0.70 m", "1.62 m" ] ]), TakeOffs.brine_tank),
+    rigging: hung("4.40 m", leg("C-22"), leg("C-22")), crane: crane("acacia-full", "18.5 m", 4, [ "6.0 m", "120°", "1.10 m" ], [ "8.0 m", "180°", "0.40 m" ], "clockwise", obstacle: "2.0 m")
+  ),
+  "mast-section" => plan(
+    "Lattice mast section LM-6", lift_at: "2026-12-17T13:00",
+    load: taken_off(load("LM-6", nil, "unknown", "take-off of 18 November", [ nil, nil, nil ], [ nil, nil, nil ], "take_off", [ [ "West", "1.50 m", "0.50 m", "1.00 m" ], [ "East", "4.50 m", "0.50 m", "1.00 m" ] ]), TakeOffs.mast_section),
+    rigging: hung("3.30 m", leg("C-14"), leg("C-14")), crane: crane("acacia-full", "18.5 m", 2, [ "6.0 m", "110°", "1.10 m" ], [ "9.0 m", "200°", "3.00 m" ], "clockwise", obstacle: "3.0 m")
+  ),
+  "dish-panel" => plan(
+    "Dish panel DP-41 in its crate", lift_at: "2026-12-18T10:00",
+    load: taken_off(load("DP-41", nil, "unknown", "crate measured, panel estimated", [ "2.60 m", "1.40 m", "1.10 m" ], [ "1.35 m", "0.70 m", "0.50 m" ], "by_eye", [ [ "West", "0.30 m", "0.70 m", "1.10 m" ], [ "East", "2.30 m", "0.70 m", "1.10 m" ] ]), TakeOffs.dish_panel, "weight"),
+    rigging: hung("3.60 m", leg("C-14"), leg("C-14")), crane: crane("acacia-full", "18.5 m", 2, [ "6.0 m", "100°", "1.10 m" ], [ "10.0 m", "170°", "2.00 m" ], "clockwise", obstacle: "2.4 m")
   )
 }
 

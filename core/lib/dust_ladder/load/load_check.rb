@@ -59,7 +59,7 @@ module DustLadder
         rest = bare - terms.each_value.sum(&:kg)
         unless sheet.parts.size == terms.size
           figures[:r] = Figure.kg(rest, digits: 1)
-          line("r", figures[:r], source: "the other #{sheet.parts.size - terms.size} rows")
+          line("r", figures[:r], source: sheet.parts.size - terms.size == 1 ? "the other row" : "the other #{sheet.parts.size - terms.size} rows")
         end
         line("B", Figure.kg(bare, :up), formula: figures.keys.join(" + "), from: figures, source: "take-off", about: "load")
         return mark_up(bare, sheet.allowance_of(sheet.parts.first.basis), sheet.parts.first.basis) if sheet.plain?
