@@ -61,10 +61,10 @@ module TakeOffs
 
   def bay
     faces = [ [ "0.75 m", "0", "0.45 m", "x, 31° about y" ], [ "0.75 m", "0.90 m", "0.45 m", "x, -31° about y" ], [ "0.75 m", "0.45 m", "0", "x, 31° about z" ], [ "0.75 m", "0.45 m", "0.90 m", "x, -31° about z" ] ]
-    ring = [ [ "0", "0", "0.45 m", "z" ], [ "0", "0.90 m", "0.45 m", "z" ], [ "0", "0.45 m", "0", "y" ], [ "0", "0.45 m", "0.90 m", "y" ] ]
+    ring = [ [ "0", "0.45 m", "z" ], [ "0.90 m", "0.45 m", "z" ], [ "0.45 m", "0", "y" ], [ "0.45 m", "0.90 m", "y" ] ]
     [
       *faces.map { |x, y, z, lies| row("Diagonal", "angle", "50 mm x 50 mm x 5 mm x 1.70 m", "steel", x, y, z, lies: lies) },
-      *ring.map { |x, y, z, lies| row("Ring", "angle", "60 mm x 60 mm x 6 mm x 0.86 m", "steel", x, y, z, lies: lies) }
+      *ring.map { |y, z, lies| row("Ring", "angle", "60 mm x 60 mm x 6 mm x 0.86 m", "steel", "50 mm", y, z, lies: lies) }
     ]
   end
 

@@ -8,7 +8,11 @@ RSpec.describe "The demo data" do
     "counterweight-block" => [ "tight", %w[crane] ],
     "cable-girder" => [ "stop", %w[angle slings] ],
     "generator" => [ "stop", %w[chart] ],
-    "azimuth-drive" => [ "not_known", %w[load] ]
+    "azimuth-drive" => [ "not_known", %w[load] ],
+    "receiver-cabin-racks" => [ "holds", %w[level] ],
+    "brine-tank" => [ "stop", %w[level] ],
+    "mast-section" => [ "holds", %w[level] ],
+    "dish-panel" => [ "stop", %w[level] ]
   }
 
   it "has a plan for each verdict, and no other plans than these" do

@@ -3,6 +3,8 @@ require_relative "../../script/browser"
 
 Capybara.register_driver :chromium do |app|
   options = Browser.options(logs: true)
+  # A menu that is still unfolding would let a click fall beside its item.
+  options.add_argument("--force-prefers-reduced-motion")
   options.add_preference("download.default_directory", BrowserHelp::DOWNLOADS)
   Capybara::Selenium::Driver.new(app, browser: :chrome, options: options, service: Browser.service)
 end

@@ -139,6 +139,31 @@ export interface Drawing {
   }[];
   hook_height: Figure | null;
   cg_plumb: Figure | null;
+  /**
+   * the load's parts, where they say its size
+   */
+  solids: Solid[];
+}
+export interface Solid {
+  form: "block" | "round" | "box_tube" | "angle" | "channel" | "i_section" | "cone" | "ball" | "cap" | "bend";
+  /**
+   * @minItems 3
+   * @maxItems 3
+   */
+  middle: number[];
+  /**
+   * @minItems 3
+   * @maxItems 3
+   */
+  extent: number[];
+  /**
+   * unit vectors that its own axes point along, one after the other; null when they are the load's
+   */
+  lie: number[] | null;
+  measures: {
+    [k: string]: number | undefined;
+  };
+  cut: boolean;
 }
 export interface Reach {
   title: string;
@@ -216,25 +241,4 @@ export interface TakeOffRow {
     expected: string;
   }[];
   group: boolean;
-}
-export interface Solid {
-  form: "block" | "round" | "box_tube" | "angle" | "channel" | "i_section" | "cone" | "ball" | "cap" | "bend";
-  /**
-   * @minItems 3
-   * @maxItems 3
-   */
-  middle: number[];
-  /**
-   * @minItems 3
-   * @maxItems 3
-   */
-  extent: number[];
-  /**
-   * unit vectors that its own axes point along, one after the other; null when they are the load's
-   */
-  lie: number[] | null;
-  measures: {
-    [k: string]: number | undefined;
-  };
-  cut: boolean;
 }

@@ -1,9 +1,10 @@
-import { useRef } from 'react'
+import { useMemo, useRef } from 'react'
 import type { Drawing, Rung } from '../api/ladder.generated'
 import type { Plan } from '../api/plan.generated'
 import { usePreferences, useShown } from '../display/preferences'
 import { COLOUR } from '../ladder/verdict'
 import type { Hand } from '../workbench/usePlanEditor'
+import { shadow } from './solids'
 import { CgMark, Dimension, HookBlock, Label, LegLine } from './figures'
 import { Grip, type Move } from './Grip'
 import { hookOf, scaleBar, type ElevationScale, type Place } from './scale'
@@ -42,6 +43,11 @@ export function Elevation({ drawing, before, ghost, ghostScale, scale, plan, edi
   const lowest = Math.max(...corners.map(({ y }) => y))
   const colour = (index: number) => (working ? 'var(--ink)' : drawing.legs[index]?.verdict === 'stop' ? COLOUR.stop : lit === `leg:${index}` ? 'var(--mark)' : 'var(--ink)')
 
+  const parts = useMemo(() => drawing.solids.map((solid, index) => {
+    const points = shadow(solid, (place) => [scale.x(place), scale.y(place)])
+    return points.length > 2 && <path key={index} d={`M${points.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join('L')}Z`} fill="none" stroke="var(--ink2)" strokeWidth={1} strokeDasharray={solid.cut ? '3 3' : undefined} />
+  }), [drawing.solids, scale])
+
   // The name stands clear of points and CG.
   const places = [0.76, 0.24, 0.62, 0.38, 0.9].map((share) => corners[0]!.x + (corners[1]!.x - corners[0]!.x) * share)
   const nameAt = places.find((x) => [...points, cg].every((thing) => Math.abs(thing.x - x) > 44)) ?? places[0]!
@@ -79,8 +85,9 @@ export function Elevation({ drawing, before, ghost, ghostScale, scale, plan, edi
       )}
       <g onClick={() => onRung('load')} style={{ cursor: 'pointer' }}>
         <path d={outline} fill="var(--chalk)" stroke={lit === 'load' ? 'var(--mark)' : 'var(--ink)'} strokeWidth={lit === 'load' ? 4 : 2.5} />
-        {height * scale.perMetre > 60 && <path d={`M${at(corner(0, height * 0.93)).x} ${at(corner(0, height * 0.93)).y}L${at(corner(length, height * 0.93)).x} ${at(corner(length, height * 0.93)).y}`} stroke="var(--ink)" strokeWidth={1} />}
-        <Label x={nameAt} y={(corners[0]!.y + corners[3]!.y) / 2 + (height * scale.perMetre > 70 ? 24 : 6)} anchor="middle" size={17}>{plan.load.name}</Label>
+        {parts}
+        {drawing.solids.length === 0 && height * scale.perMetre > 60 && <path d={`M${at(corner(0, height * 0.93)).x} ${at(corner(0, height * 0.93)).y}L${at(corner(length, height * 0.93)).x} ${at(corner(length, height * 0.93)).y}`} stroke="var(--ink)" strokeWidth={1} />}
+        <Label x={nameAt} y={(corners[0]!.y + corners[3]!.y) / 2 + (height * scale.perMetre > 70 ? 24 : 6)} anchor="middle" size={17} halo={drawing.solids.length > 0}>{plan.load.name}</Label>
       </g>
       {hook && drawing.hook && drawing.legs.map((one, index) => (
         <g key={index} onClick={() => { onLeg(index); onRung('slings') }} style={{ cursor: 'pointer' }} data-leg={one.name}>

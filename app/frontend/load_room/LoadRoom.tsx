@@ -96,7 +96,7 @@ export function LoadRoom({ editor, table, onTable }: { editor: Editor; table: Fi
   return (
     <Box sx={{ height: { xs: 'auto', md: '100dvh' }, minHeight: '100dvh', display: 'flex', flexDirection: 'column', overflow: { md: 'hidden' } }}>
       <PlanBar editor={editor} room="load" />
-      <Box component="main" sx={{ flex: 1, minHeight: 0, display: 'grid', gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 372px' }, gridTemplateRows: { md: 'auto minmax(0, 1fr) 200px' }, bgcolor: 'var(--bone)' }}>
+      <Box component="main" sx={{ flex: 1, minHeight: 0, display: 'grid', gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 372px' }, gridTemplateRows: { md: 'auto minmax(0, 1fr) 212px' }, bgcolor: 'var(--bone)' }}>
         <Box component="h1" className="hush">Load: {plan.load.name || plan.title}</Box>
         <Box sx={{ gridColumn: { md: 1 }, display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: '6px', p: '6px 10px', bgcolor: 'var(--dust)', borderBottom: '1.5px solid var(--ink)' }}>
           {of === null ? <Button component={Link} to={`/plans/${editor.id}`} variant="outlined">To the ladder</Button> : <Button variant="outlined" onClick={() => inside(null)}>Back to the whole load</Button>}
@@ -108,7 +108,7 @@ export function LoadRoom({ editor, table, onTable }: { editor: Editor; table: Fi
             <Button variant="outlined" onClick={() => setDialog('search')}>Find a part</Button>
             <Button variant="outlined" aria-haspopup="menu" onClick={(event) => setMenu(event.currentTarget)}>Sheet</Button>
             <Button variant="outlined" onClick={() => setDialog('sketches')}>Photos</Button>
-            <Button variant="outlined" onClick={() => setDialog('indicated')}>Weigh</Button>
+            <Button variant="outlined" onClick={() => setDialog('indicated')}>Crane reading</Button>
           </Box>
         </Box>
         <Box sx={{ gridColumn: { md: 1 }, gridRow: { md: 2 }, minHeight: { xs: 420, md: 0 }, minWidth: 0, display: 'flex' }}>

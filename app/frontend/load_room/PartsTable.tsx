@@ -10,7 +10,7 @@ import { cellId, COLUMNS, filled, moved, under, withRows, type Column, type Fiel
 
 const ROW_HEIGHT = 34
 const SPARE = 14
-const TO_SIGNS: Record<string, [string, string]> = { '': ['◎', 'centre'], centre: ['◎', 'centre'], corner: ['◺', 'corner'], origin: ['⌖', 'origin'] }
+const TO_SIGNS: Record<string, [string, string]> = { '': ['◎', 'centre'], centre: ['◎', 'centre'], corner: ['◺', 'corner'], origin: ['0', 'origin'] }
 
 interface Props {
   editor: Editor; of: number | null; rows: Part[]; sheet: TakeOff | null; row: number; onRow: (row: number) => void
@@ -126,7 +126,7 @@ const PartRow = memo(function PartRow({ index, top, row, read, selected, chosen,
     <div className="part-row" role="row" aria-rowindex={index + 2} data-part-row={index} data-selected={selected || undefined} style={{ transform: `translateY(${top}px)` }}>
       <span role="cell" className="center">{row ? <button type="button" tabIndex={-1} className="row-head" aria-pressed={chosen} aria-label={`choose row ${index + 1}`} onClick={() => choose(index, !chosen)}>{index + 1}</button> : '+'}</span>
       {COLUMNS.slice(0, 6).map((column) => <Cell key={column.field} column={column} index={index} text={row?.[column.field] ?? ''} wrong={problem(column.field)?.message} type={type} settle={settle} />)}
-      <span role="cell" className="center">{row && <button type="button" tabIndex={-1} className="row-head" title={`x, y, z are measured to its ${read?.group && row.to === '' ? 'origin' : words}`} aria-label={`row ${index + 1} is measured to its ${words}`} onClick={() => nextTo(index)}>{read?.group && row.to === '' ? '⌖' : sign}</button>}</span>
+      <span role="cell" className="center">{row && <button type="button" tabIndex={-1} className="row-head" title={`x, y, z are measured to its ${read?.group && row.to === '' ? 'origin' : words}`} aria-label={`row ${index + 1} is measured to its ${words}`} onClick={() => nextTo(index)}>{read?.group && row.to === '' ? '0' : sign}</button>}</span>
       {COLUMNS.slice(6).map((column) => <Cell key={column.field} column={column} index={index} text={row?.[column.field] ?? ''} wrong={problem(column.field)?.message} type={type} settle={settle} />)}
       <span role="cell" className="right mass" data-mass={index}>{row && read ? (mass ? shown(mass) : 'not known') : ''}</span>
     </div>

@@ -3,7 +3,7 @@ import { memo, useMemo, type MouseEvent } from 'react'
 import type { Solid, TakeOff } from '../api/ladder.generated'
 import { CgMark, Label } from '../drawing/figures'
 import { scaleBar } from '../drawing/scale'
-import { ELEVATION, filled, PLAN, silhouette, type Point, type View } from './solids'
+import { ELEVATION, filled, PLAN, silhouette, type Point, type View } from '../drawing/solids'
 
 interface Drawn { row: number; solid: Solid; polygon: Point[] }
 interface Props { sheet: TakeOff | null; row: number; onRow: (row: number) => void; width: number; height: number }

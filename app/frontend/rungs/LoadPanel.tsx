@@ -12,6 +12,7 @@ export function LoadPanel({ editor, ladder, rung }: PanelProps) {
   const shown = useShown()
   const { load, rigging } = editor.document
   const field = { editor, ladder }
+  const lineOf = (symbol: string) => shown(rung?.working.find((line) => line.symbol === symbol)?.result)
   const second = () => {
     const points: Plan['load']['points'] = [...load.points, { name: load.points[0]?.name === 'East' ? 'West' : 'East', x: null, y: null, z: null }]
     editor.change({ '/load/points': points, '/rigging/legs': [...rigging.legs, { ...rigging.legs[0]!, length: null }] }, 'second point added')
@@ -21,7 +22,7 @@ export function LoadPanel({ editor, ladder, rung }: PanelProps) {
     <>
       <Button component={Link} to={`/plans/${editor.id}/load`} variant="outlined" fullWidth sx={{ mb: 1 }}>{load.take_off?.parts.length ? `The take-off, ${load.take_off.parts.length} rows` : 'Take off its parts'}</Button>
       <Row columns="1fr 1fr">
-        {load.weight.by === 'take_off' ? <FromTakeOff label="Weight" value={shown(rung?.working.find((line) => line.symbol === 'B')?.result)} /> : <QuantityField {...field} kind="mass" pointer="/load/weight/bare" label="Weight" note="weight" />}
+        {load.weight.by === 'take_off' ? <FromTakeOff label="Weight, by take-off" value={lineOf('B')} /> : <QuantityField {...field} kind="mass" pointer="/load/weight/bare" label="Weight" note="weight" />}
         {load.weight.by === 'take_off' ? <FromTakeOff label="How it is known" value="row by row" /> : <ChoiceField id={fieldId('/load/weight/basis')} label="How it is known" value={load.weight.basis} choices={BASES} onChoose={(basis) => editor.change({ '/load/weight/basis': basis }, 'how the weight is known')} />}
       </Row>
       <Row columns="1fr 1fr">
@@ -33,6 +34,7 @@ export function LoadPanel({ editor, ladder, rung }: PanelProps) {
         {(['length', 'width', 'height'] as const).map((side) => <QuantityField key={side} {...field} kind="length" pointer={`/load/size/${side}`} label={`${side[0]!.toUpperCase()}${side.slice(1)}`} note={`load ${side}`} />)}
       </Row>}
       <Heading aside={load.cg.by === 'take_off' ? 'from the take-off' : 'from a corner of the base'}>Centre of gravity</Heading>
+      {load.cg.by === 'take_off' && <Row columns="1fr 1fr 1fr">{(['x', 'y', 'z'] as const).map((axis) => <FromTakeOff key={axis} label={{ x: 'x along', y: 'y across', z: 'z up' }[axis]} value={lineOf(`G${axis}`)} />)}</Row>}
       {load.cg.by !== 'take_off' && <Row columns="1fr 1fr 1fr">
         {(['x', 'y', 'z'] as const).map((axis) => <QuantityField key={axis} {...field} kind="length" pointer={`/load/cg/${axis}`} label={{ x: 'x along', y: 'y across', z: 'z up' }[axis]} note={`centre of gravity ${axis}`} />)}
       </Row>}
@@ -54,5 +56,5 @@ export function LoadPanel({ editor, ladder, rung }: PanelProps) {
 
 // A figure that the take-off gives, in the place of the field where it would be typed.
 const FromTakeOff = ({ label, value }: { label: string; value: string }) => (
-  <div className="from-take-off"><span className="small">{label}, from the take-off</span><strong>{value || 'not known'}</strong></div>
+  <div className="from-take-off"><span className="small">{label}</span><strong>{value || 'not known'}</strong></div>
 )

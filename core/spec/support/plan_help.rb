@@ -58,6 +58,24 @@ module PlanHelp
     document
   end
 
+  # A row of a take-off: part("plate", "1 m x 1 m x 10 mm", "steel", x: "0.5 m").
+  def part(shape, size, material = "", **cells)
+    DustLadder::Load::Row::FIELDS.to_h { |field| [ field, "" ] }
+      .merge("shape" => shape, "size" => size, "material" => material, "x" => "0", "y" => "0", "z" => "0")
+      .merge(cells.transform_keys(&:to_s))
+  end
+
+  def take_off(*parts, groups: {}, materials: [], rules: "strict")
+    DustLadder::Load::TakeOff.new({ "parts" => parts, "groups" => groups.map { |title, rows| { "title" => title, "parts" => rows } },
+      "materials" => materials }, DustLadder::RuleSet.shipped(rules))
+  end
+
+  # A plan whose weight, size and CG come from these parts.
+  def taken_off(*parts, groups: {}, **changes)
+    sheet = { "parts" => parts, "groups" => groups.map { |title, rows| { "title" => title, "parts" => rows } }, "materials" => [] }
+    plan({ "/load/take_off" => sheet, **%w[weight size cg].to_h { |from| [ "/load/#{from}/by", "take_off" ] } }.merge(changes))
+  end
+
   def change(document, pointer, value)
     *path, last = pointer.split("/").drop(1).map { |key| key.match?(/\A\d+\z/) ? key.to_i : key }
     path.reduce(document) { |place, key| place[key] }[last] = value

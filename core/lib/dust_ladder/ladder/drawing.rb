@@ -12,13 +12,23 @@ module DustLadder
         load = @lift.load
         {
           "size" => load.size, "cg" => load.cg, "cg_half_width" => load.cg_half_width,
-          "points" => load.points.map { |point| { "name" => point.name, "at" => point.at } }, **hanging
+          "points" => load.points.map { |point| { "name" => point.name, "at" => point.at } }, "solids" => solids(load), **hanging
         }
       rescue NotKnown
         nil
       end
 
       private
+
+      MOST_SOLIDS = 300
+
+      # The load's parts where they say what its size is, unless they are too many to be seen.
+      def solids(load)
+        return [] unless load.from_take_off?(:size)
+
+        rows = load.take_off.parts
+        rows.sum { |row| row.solids.size } > MOST_SOLIDS ? [] : rows.flat_map { |row| row.as_json["solids"] }
+      end
 
       def hanging
         bridle = @lift.bridle

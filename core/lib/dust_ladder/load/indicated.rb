@@ -31,8 +31,9 @@ module DustLadder
       # New values by JSON pointer. The weight of before goes into the history.
       def changes
         now = @document.dig("load", "weight")
-        earlier = { "at" => @at, "by" => now["by"] || "typed", "bare" => Figure.kg(@lift.load.bare_kg, :up).shown, "basis" => now["by"] == "take_off" ? "calculated" : now["basis"], "source" => now["source"] }
-        taken = { "by" => "typed", "bare" => "#{Figure.kg(@bare, :up).value.ceil} kg", "basis" => "weighed", "source" => "crane indicator read #{@typed}" }
+        by = now["by"] || "typed"
+        earlier = { "at" => @at, "by" => by, "bare" => by == "typed" ? now["bare"] : whole(@lift.load.bare_kg), "basis" => by == "typed" ? now["basis"] : "calculated", "source" => now["source"] }
+        taken = { "by" => "typed", "bare" => whole(@bare), "basis" => "weighed", "source" => "crane indicator read #{@typed}" }
         { "/load/weight" => now.merge(taken).merge("history" => ((now["history"] || []) + [ earlier ]).last(MOST_KEPT)) }
       end
 
@@ -41,6 +42,8 @@ module DustLadder
       end
 
       private
+
+      def whole(kg) = "#{(kg - 1e-6).ceil} kg"
 
       def bounded
         raise NotKnown, "what the reading shows must be one of #{SHOWS.join(', ')}" unless SHOWS.include?(@shows)

@@ -11,6 +11,7 @@ module DustLadder
       def examine
         load = lift.load
         work_out_weight(load)
+        load.cg.zip(%w[x y z]) { |place, axis| line("G#{axis}", Figure.m(place), source: "centre of gravity, from the take-off", about: "cg") } if load.from_take_off?(:cg)
         Sanity.new(load, rules).cautions.each { |id, text, about| caution(id, text, about: about) }
         return single_point(load) if load.points.size == 1
 

@@ -43,7 +43,7 @@ module DustLadder
         @leaves = @solids = [].freeze
         read_common
         read_own
-        @unknown_mass = @problems.find { |problem| %w[shape size material quantity basis fluid].include?(problem.field) }
+        @unknown_mass = @problems.find { |problem| %w[shape size material quantity basis fluid].include?(problem.field) || (problem.field == "lies" && @shape&.fluid?) }
         @unknown_place = @problems.find { |problem| %w[x y z to lies].include?(problem.field) }
         settle unless @unknown_mass
       end

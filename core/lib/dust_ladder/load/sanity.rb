@@ -97,11 +97,13 @@ module DustLadder
 
         low, high = outline
         before = low.min < -SAME_M
-        out = high.zip(@load.size).any? { |far, side| far > side + SAME_M }
-        return unless before || out
+        return unless before || high.zip(@load.size).any? { |far, side| far > side + SAME_M }
 
-        [ [ "beyond_outline", before ? "Parts lie before the corner that x, y and z are measured from: move the corner or the parts." : "Parts reach beyond the load's length, width or height as given: one of them is wrong.", "load" ] ]
+        index = @load.take_off.rows.index { |row| row&.solids&.any? { |solid| !solid.cut && out?(solid, before) } }
+        [ [ "beyond_outline", "Row #{index + 1}, #{@load.take_off.rows[index].name}, #{before ? 'lies before the corner that x, y and z are measured from' : "reaches beyond the load's length, width or height as given"}: look at its place and at the size.", "load" ] ]
       end
+
+      def out?(solid, before) = before ? solid.low.min < -SAME_M : solid.high.zip(@load.size).any? { |far, side| far > side + SAME_M }
     end
   end
 end

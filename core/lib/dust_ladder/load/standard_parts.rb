@@ -11,14 +11,17 @@ module DustLadder
       def self.series(data)
         data["of"].map { |values| Part.new(format(data["title"], *values), Shape.named(data["shape"]), format(data["size"], *values)) }
       end
-      private_class_method :series
+
+      # In small letters, measures with nothing between them and their sign.
+      def self.joined(text) = text.downcase.gsub(/(?<=\d)\s*[x×*]\s*(?=\d)/, "×")
+      private_class_method :series, :joined
 
       ALL = YAML.safe_load_file(File.expand_path("standard_parts.yml", __dir__)).flat_map { |data| series(data) }.freeze
 
       # Parts whose title has every word of a query, in the order of the tables; 100x100 counts as 100 × 100.
       def self.search(query)
-        words = query.downcase.gsub(/(?<=\d)\s*[x×*]\s*(?=\d)/, " × ").split
-        ALL.select { |part| words.all? { |word| part.title.downcase.include?(word) } }.first(MOST)
+        words = joined(query).split
+        ALL.select { |part| words.all? { |word| joined(part.title).include?(word) } }.first(MOST)
       end
     end
   end

@@ -39,6 +39,12 @@ const placed = (solid: Solid, [a, b, c]: Vec): Vec => {
   return [0, 1, 2].map((axis) => solid.middle[axis]! + lie[axis]! * a + lie[axis + 3]! * b + lie[axis + 6]! * c) as Vec
 }
 
+// The polygon of a solid under any map of places to the sheet.
+export const shadow = (solid: Solid, flat: (place: Vec) => Point): Point[] => {
+  const points = corners(solid).map((own) => flat(placed(solid, own)))
+  return polygonHull(points) ?? points
+}
+
 // The polygon of a solid in a view, in metres across and up.
 export const silhouette = (solid: Solid, view: View): Point[] => {
   const flat = (own: Vec): Point => {
