@@ -100,8 +100,8 @@ RSpec.describe DustLadder::Load::Indicated do
   end
 
   it "is refused where no bounded weight holds first, and where there would be no load" do
-    expect { by_crane("3.5 t", "/load/weight/basis" => "unknown") }.to raise_error(DustLadder::NotKnown, /only when the plan holds/)
-    expect { by_crane("3.5 t", "/load/weight/bare" => "9 t") }.to raise_error(DustLadder::NotKnown, /now it is stop/)
+    expect { by_crane("3.5 t", { "/load/weight/basis" => "unknown" }) }.to raise_error(DustLadder::NotKnown, /only when the plan holds/)
+    expect { by_crane("3.5 t", { "/load/weight/bare" => "9 t" }) }.to raise_error(DustLadder::NotKnown, /now it is stop/)
     expect { by_crane("0.2 t") }.to raise_error(DustLadder::NotKnown, /no load/)
     expect { by_crane("3.5") }.to raise_error(DustLadder::Quantity::Unreadable, /unit is missing/)
     expect { by_crane("3.5 t", shows: "all") }.to raise_error(DustLadder::NotKnown)

@@ -63,7 +63,7 @@ export function CsvDialog({ file, takeOff, onTake, onClose }: Props) {
           {error ?? done?.fault ?? (done ? `${done.rows} rows read${done.faulty ? `, ${done.faulty} of them with something to mend` : ', all of them understood'}` : `${read} rows read, ${Math.round(share * 100)} %`)}
         </Box>
         {!done && !error && <Box role="progressbar" aria-label="Reading" aria-valuenow={Math.round(share * 100)} aria-valuemin={0} aria-valuemax={100} sx={{ height: 12, flex: 'none', border: '1.5px solid var(--ink)', '& i': { display: 'block', height: '100%', background: 'var(--mark)' } }}><i style={{ width: `${share * 100}%` }} /></Box>}
-        {head && <Box sx={{ fontSize: 15 }}>{head.notices.join('; ')}.{ignored.length > 0 && <> Not taken: {ignored.join(', ')}.</>}</Box>}
+        {head && <Box sx={{ fontSize: 15, '&::first-letter': { textTransform: 'uppercase' } }}>{head.notices.join('; ')}.{ignored.length > 0 && <> Not taken: {ignored.join(', ')}.</>}</Box>}
         {asksComma && (
           <Box sx={{ border: '1.5px dashed var(--ink)', p: '6px 10px', display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
             <Box sx={{ flex: '1 1 300px' }}>{done!.commas} cells have a comma between digits. What does 1,500 mean in this file?</Box>
@@ -77,8 +77,8 @@ export function CsvDialog({ file, takeOff, onTake, onClose }: Props) {
             {virtual.getVirtualItems().map(({ index, start }) => {
               const { line, cells, mass, problems } = rows[index]!
               return (
-                <Box key={index} data-csv-row={line} sx={{ position: 'absolute', top: 0, left: 0, right: 0, height: ROW_HEIGHT, display: 'grid', gridTemplateColumns: '70px 150px 120px 220px 110px 90px 1fr', gap: '8px', alignItems: 'center', px: '8px', borderBottom: '1px solid var(--line)', '& > *': { overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' } }} style={{ transform: `translateY(${start}px)` }}>
-                  <span>line {line}</span><span>{cells.name}</span><span>{cells.shape}</span><span>{cells.size}</span><span>{cells.material}</span>
+                <Box key={index} data-csv-row={line} sx={{ position: 'absolute', top: 0, left: 0, right: 0, height: ROW_HEIGHT, display: 'grid', gridTemplateColumns: '66px 140px 110px 220px 100px 34px 150px 90px minmax(160px, 1fr)', gap: '8px', alignItems: 'center', px: '8px', borderBottom: '1px solid var(--line)', '& > *': { overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' } }} style={{ transform: `translateY(${start}px)` }}>
+                  <span>line {line}</span><span>{cells.name}</span><span>{cells.shape}</span><span>{cells.size}</span><span>{cells.material}</span><span>{cells.quantity}</span><span>{[cells.x, cells.y, cells.z].filter(Boolean).join(', ')}</span>
                   <strong style={{ textAlign: 'right' }}>{mass ? shown(mass) : ''}</strong>
                   <Box sx={{ color: 'var(--stop)', fontWeight: 600 }} title={problems.map(({ message }) => message).join('; ')}>{problems.map(({ message }) => message).join('; ')}</Box>
                 </Box>

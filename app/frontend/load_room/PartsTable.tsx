@@ -45,7 +45,11 @@ export function PartsTable({ editor, of, rows, sheet, row: selected, onRow, chos
     if (row < rows.length) change({ [`${of === null ? '/load/take_off/parts' : `/load/take_off/groups/${of}/parts`}/${row}/${field}`]: text }, note, 'typing')
     else if (text !== '') change(withRows(plan, of, [...rows, under(rows.at(-1), { [field]: text })]), note, 'typing')
   }, [change, of, plan, rows])
-  const put = (next: Part[], note: string) => change(withRows(plan, of, next), note)
+  // What was being typed is a step of its own.
+  const put = (next: Part[], note: string) => {
+    settle(`row ${selected + 1} typed`)
+    change(withRows(plan, of, next), note)
+  }
 
   const onKeyDown = (event: KeyboardEvent<HTMLDivElement>) => {
     const cell = event.target as HTMLInputElement

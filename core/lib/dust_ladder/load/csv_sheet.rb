@@ -54,6 +54,7 @@ module DustLadder
         return enum_for(:read) unless block_given?
 
         table = CSV.new(@text, col_sep: @delimiter, liberal_parsing: true, field_size_limit: LONGEST_FIELD)
+        lines = [ @text.string.count("\n"), 1 ].max
         count = faulty = 0
         batch = []
         start(table) { |head| yield({ "head" => head }) }
@@ -64,7 +65,7 @@ module DustLadder
           batch << shown(line, count)
           next unless batch.size == BATCH
 
-          yield({ "rows" => batch.compact, "read" => count, "share" => @text.pos.fdiv([ @text.size, 1 ].max) })
+          yield({ "rows" => batch.compact, "read" => count, "share" => [ table.lineno.fdiv(lines), 1.0 ].min })
           batch = []
         end
         yield({ "rows" => batch.compact, "read" => count, "share" => 1.0 })

@@ -4,7 +4,7 @@ module DustLadder
     # whole number takes the mm that is written after one to its right, as in 100 x 100 x 10 mm. Where that could as
     # well be metres (3 x 2 x 20 mm) or feet (4 x 8 x 3/8 in) the unit is asked for.
     module Size
-      BETWEEN = /\s*[x×*]\s*|\s+by\s+/i
+      BETWEEN = /\s*[×*]\s*|\s+(?:x|by)\s+|(?<=[\d'"′″m²³%n])x(?=[\d.…])|(?<=[\d'"′″])x\s+|\s+x(?=[\d.])/i
       LONGEST = 200
       BARE = /\A\d[\d,]*\z/
       IN_MM = /\A[\d.,]+\s*mm\z/i
