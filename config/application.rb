@@ -19,6 +19,8 @@ module DustLadderApp
     config.active_storage.service = :local
     # Sketches are served by the plan's own address, and nothing is made out of them.
     config.active_storage.draw_routes = false
+    # A photo is no change of the plan: whoever edits it meanwhile must not be told of a clash.
+    config.active_storage.touch_attachment_records = false
     config.active_storage.analyzers = []
     config.active_storage.previewers = []
     # The largest plan file that is read, and a little for the words around it.

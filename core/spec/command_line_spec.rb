@@ -1,7 +1,7 @@
 RSpec.describe DustLadder::CommandLine do
-  def run(*arguments, text: nil)
+  def run(*arguments, text: nil, ending: ".json")
     out, err = StringIO.new, StringIO.new
-    Tempfile.create([ "plan", ".json" ]) do |file|
+    Tempfile.create([ "plan", ending ]) do |file|
       file.write(text.to_s)
       file.flush
       status = described_class.new(arguments.map { |argument| argument == :file ? file.path : argument }, out: out, err: err).run
@@ -25,6 +25,15 @@ RSpec.describe DustLadder::CommandLine do
       text: text_of("/load/weight/bare" => nil))).to match([ 1, /\ANot known: the weight is not given/, "" ])
     status, out, = run("check", :file, "--json", text: text_of)
     expect([ status, JSON.parse(out)["verdict"] ]).to eq([ 0, "holds" ])
+  end
+
+  it "takes off a CSV file or a plan: 0 when weight and centre are known, 1 when not, 2 for a file that is none" do
+    csv = "part,shape,size,material,x,y,z,group\nLeaf,plate,1 m x 2 m x 10 mm,steel,0,0,0,Door\nDoors,Door,,,1 m,1 m,1 m,\nBox,box,1 m x 1 m x 1 m,concrete,0,0,0,\n"
+    expect(run("takeoff", :file, text: csv, ending: ".csv")).to match([ 0, /Doors +157.0.kg.*bare 2.557.kg, planned 2.923.kg.*centre of gravity x 0.061.m/m, "" ])
+    expect(run("takeoff", :file, text: csv.sub("concrete", "jelly"), ending: ".csv")).to match([ 1, /not known: row 2, Box: “jelly” is not a material/, "" ])
+    expect(run("takeoff", :file, text: "", ending: ".csv")).to match([ 2, "", /no rows in this file/ ])
+    expect(run("takeoff", :file, text: DustLadder::PlanFile.write(taken_off(part("box", "4 m x 1 m x 2 m", "water", x: "2 m"))))).to match([ 0, /V = l × w × h = 4.000 × 1.000 × 2.000/, "" ])
+    expect(run("takeoff", :file, text: text_of)).to match([ 1, /no parts yet/, "" ])
   end
 
   it "explains with the numbers put in" do

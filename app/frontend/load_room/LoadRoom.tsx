@@ -15,11 +15,12 @@ import type { TakeOff } from '../api/plan.generated'
 import { CsvDialog } from './CsvDialog'
 import { GroupDialog } from './GroupDialog'
 import { IndicatedDialog } from './IndicatedDialog'
+import { MaterialsDialog } from './MaterialsDialog'
 import { PartSearch } from './PartSearch'
 import { PartsTable } from './PartsTable'
 import { PrintSheet } from './PrintSheet'
 import { RowDetail } from './RowDetail'
-import { pointerOf, rowsOf, under, withRows, type Field } from './rows'
+import { doubled, moved, pointerOf, rowsOf, under, without, withRows, type Field } from './rows'
 import { SketchesDialog } from './SketchesDialog'
 import { TakeOffPicture } from './TakeOffPicture'
 import { Totals } from './Totals'
@@ -36,7 +37,7 @@ export function LoadRoom({ editor, table, onTable }: { editor: Editor; table: Fi
   const [of, setOf] = useState<number | null>(null)
   const [row, setRow] = useState(0)
   const [chosen, setChosen] = useState<Set<number>>(new Set())
-  const [dialog, setDialog] = useState<'search' | 'group' | 'sketches' | 'indicated' | null>(null)
+  const [dialog, setDialog] = useState<'search' | 'group' | 'sketches' | 'indicated' | 'materials' | null>(null)
   const [menu, setMenu] = useState<HTMLElement | null>(null)
   const [printing, setPrinting] = useState(false)
   const chooser = useRef<HTMLInputElement>(null)
@@ -85,6 +86,11 @@ export function LoadRoom({ editor, table, onTable }: { editor: Editor; table: Fi
   }, [])
   const toRow = useCallback((at: number) => setWanted({ row: at, field: 'name' }), [])
   const set = (field: Field, text: string) => change({ [`${pointerOf(of)}/${row}/${field}`]: text }, `row ${row + 1}, ${field}`)
+  const act = (to: 'up' | 'down' | 'double' | 'out') => {
+    const next = to === 'up' ? moved(rows, row, row - 1) : to === 'down' ? moved(rows, row, row + 1) : to === 'double' ? doubled(rows, row) : without(rows, row)
+    change(withRows(plan, of, next), `row ${row + 1} ${{ up: 'moved up', down: 'moved down', double: 'doubled', out: 'taken out' }[to]}`)
+    setRow(to === 'up' ? row - 1 : to === 'out' ? row : row + 1)
+  }
   const inside = (group: number | null) => {
     settle('row')
     setChosen(new Set())
@@ -96,9 +102,9 @@ export function LoadRoom({ editor, table, onTable }: { editor: Editor; table: Fi
   return (
     <Box sx={{ height: { xs: 'auto', md: '100dvh' }, minHeight: '100dvh', display: 'flex', flexDirection: 'column', overflow: { md: 'hidden' } }}>
       <PlanBar editor={editor} room="load" />
-      <Box component="main" sx={{ flex: 1, minHeight: 0, display: 'grid', gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 372px' }, gridTemplateRows: { md: 'auto minmax(0, 1fr) 212px' }, bgcolor: 'var(--bone)' }}>
+      <Box component="main" sx={{ flex: 1, minHeight: 0, display: 'grid', gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 640px', lg: 'minmax(0, 1fr) 372px' }, gridTemplateRows: { md: 'auto minmax(0, 1fr) 330px', lg: 'auto minmax(0, 1fr) 212px' }, gridTemplateAreas: { xs: '"tools" "table" "detail" "side"', md: '"tools tools" "table table" "detail side"', lg: '"tools side" "table side" "detail side"' }, bgcolor: 'var(--bone)' }}>
         <Box component="h1" className="hush">Load: {plan.load.name || plan.title}</Box>
-        <Box sx={{ gridColumn: { md: 1 }, display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: '6px', p: '6px 10px', bgcolor: 'var(--dust)', borderBottom: '1.5px solid var(--ink)' }}>
+        <Box sx={{ gridArea: 'tools', display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: '6px', p: '6px 10px', bgcolor: 'var(--dust)', borderBottom: '1.5px solid var(--ink)' }}>
           {of === null ? <Button component={Link} to={`/plans/${editor.id}`} variant="outlined">To the ladder</Button> : <Button variant="outlined" onClick={() => inside(null)}>Back to the whole load</Button>}
           <Box sx={{ fontSize: 17, fontWeight: 600, px: 1, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap', minWidth: 0, flex: '0 1 auto' }}>{of === null ? `Take-off, ${rows.length} ${rows.length === 1 ? 'row' : 'rows'}` : `Group: ${groups[of]?.title ?? ''}`}</Box>
           <Box sx={{ ml: 'auto', display: 'flex', flexWrap: 'wrap', gap: '6px' }}>
@@ -111,21 +117,21 @@ export function LoadRoom({ editor, table, onTable }: { editor: Editor; table: Fi
             <Button variant="outlined" onClick={() => setDialog('indicated')}>Crane reading</Button>
           </Box>
         </Box>
-        <Box sx={{ gridColumn: { md: 1 }, gridRow: { md: 2 }, minHeight: { xs: 420, md: 0 }, minWidth: 0, display: 'flex' }}>
+        <Box sx={{ gridArea: 'table', minHeight: { xs: 420, md: 0 }, minWidth: 0, display: 'flex' }}>
           <PartsTable editor={editor} of={of} rows={rows} sheet={sheet} row={row} onRow={setRow} chosen={chosen} onChosen={setChosen} onPastedTable={(text) => onTable(new File([text], 'what was pasted', { type: 'text/plain' }))} wanted={wanted} />
         </Box>
-        <Box component="section" aria-label="This row" sx={{ gridColumn: { md: 1 }, gridRow: { md: 3 }, borderTop: '2.5px solid var(--ink)', bgcolor: 'var(--chalk)', minWidth: 0, minHeight: 0 }}>
-          <RowDetail index={row} row={rows[row] ?? null} sheet={sheet} shapes={vocabulary.data?.shapes ?? []} working={working} set={set} onGroup={groupOf >= 0 ? () => inside(groupOf) : null} />
+        <Box component="section" aria-label="This row" sx={{ gridArea: 'detail', borderTop: '2.5px solid var(--ink)', bgcolor: 'var(--chalk)', minWidth: 0, minHeight: 0 }}>
+          <RowDetail index={row} row={rows[row] ?? null} sheet={sheet} shapes={vocabulary.data?.shapes ?? []} working={working} set={set} act={act} count={rows.length} onGroup={groupOf >= 0 ? () => inside(groupOf) : null} />
         </Box>
-        <Box sx={{ gridColumn: { md: 2 }, gridRow: { md: '1 / -1' }, borderLeft: { md: '2.5px solid var(--ink)' }, display: 'flex', flexDirection: 'column', minHeight: { xs: 760, md: 0 }, minWidth: 0 }}>
-          <Box sx={{ bgcolor: 'var(--chalk)', borderBottom: '1.5px solid var(--ink)' }}>
+        <Box sx={{ gridArea: 'side', borderLeft: { md: '2.5px solid var(--ink)' }, borderTop: { md: '2.5px solid var(--ink)', lg: 'none' }, display: 'flex', flexDirection: { xs: 'column', md: 'row', lg: 'column' }, minHeight: { xs: 760, md: 0 }, minWidth: 0 }}>
+          <Box sx={{ bgcolor: 'var(--chalk)', borderBottom: { xs: '1.5px solid var(--ink)', md: 'none', lg: '1.5px solid var(--ink)' }, borderRight: { md: '1.5px solid var(--ink)', lg: 'none' }, width: { md: 300, lg: 'auto' }, flex: 'none', overflowY: 'auto' }} tabIndex={-1}>
             <Totals sheet={sheet} load={plan.load} of={of} working={working || !sheet} change={change} onRow={toRow} go={go} />
           </Box>
           <Box ref={ref} sx={{ flex: 1, minHeight: { xs: 420, md: 0 }, position: 'relative', overflow: 'hidden' }}>
             <Box sx={{ position: 'absolute', inset: 0 }}><TakeOffPicture sheet={sheet} row={row} onRow={toRow} width={size.width} height={size.height} /></Box>
           </Box>
           {sheet && sheet.cautions.length > 0 && (
-            <Box component="ul" sx={{ m: 0, p: '6px 14px 8px', listStyle: 'none', bgcolor: 'var(--chalk)', borderTop: '1.5px solid var(--ink)', maxHeight: 120, overflowY: 'auto', fontSize: 15, lineHeight: 1.25 }} aria-label="Cautions" tabIndex={0}>
+            <Box component="ul" sx={{ m: 0, p: '6px 14px 8px', listStyle: 'none', bgcolor: 'var(--chalk)', borderTop: '1.5px solid var(--ink)', maxHeight: { md: 'none', lg: 120 }, width: { md: 130, lg: 'auto' }, flex: 'none', boxSizing: 'border-box', overflowY: 'auto', fontSize: 15, lineHeight: 1.25 }} aria-label="Cautions" tabIndex={0}>
               {sheet.cautions.map((caution, index) => <Box component="li" key={index} sx={{ py: '2px' }}>{shown(caution.text)}</Box>)}
             </Box>
           )}
@@ -134,6 +140,7 @@ export function LoadRoom({ editor, table, onTable }: { editor: Editor; table: Fi
       <Menu anchorEl={menu} open={!!menu} onClose={() => setMenu(null)}>
         <MenuItem onClick={() => { setMenu(null); chooser.current?.click() }}>Read a CSV file</MenuItem>
         <MenuItem component="a" href={api.takeOffAddress(editor.id)} disabled={editor.state !== 'saved' || rows.length === 0} onClick={() => setMenu(null)}>Save as CSV</MenuItem>
+        <MenuItem onClick={() => { setMenu(null); setDialog('materials') }}>Materials</MenuItem>
         <MenuItem disabled={!sheet || working || rows.length === 0 || of !== null} onClick={() => { setMenu(null); setPrinting(true) }}>Print</MenuItem>
       </Menu>
       <input ref={chooser} type="file" accept=".csv,.tsv,.txt,text/csv" hidden aria-label="CSV file" data-csv-file onChange={(event) => {
@@ -141,6 +148,7 @@ export function LoadRoom({ editor, table, onTable }: { editor: Editor; table: Fi
         event.target.value = ''
       }} />
       {table && <CsvDialog file={table} takeOff={plan.load.take_off ?? { parts: [], groups: [], materials: [] }} onClose={() => onTable(null)} onTake={takeTable} />}
+      {dialog === 'materials' && <MaterialsDialog takeOff={plan.load.take_off ?? { parts: [], groups: [], materials: [] }} shipped={vocabulary.data?.materials ?? []} change={change} onClose={() => { settle('materials of this plan'); setDialog(null) }} />}
       {dialog === 'sketches' && <SketchesDialog id={editor.id} onClose={() => setDialog(null)} />}
       {dialog === 'indicated' && <IndicatedDialog editor={editor} onClose={() => setDialog(null)} />}
       {printing && sheet && <PrintSheet plan={plan} sheet={sheet} revision={editor.revision} state={editor.state} onDone={printed} />}

@@ -6,7 +6,7 @@ import type { TakeOff, TakeOffRow } from '../api/ladder.generated'
 import type { Part } from '../api/plan.generated'
 import { useShown } from '../display/preferences'
 import type { Editor } from '../workbench/usePlanEditor'
-import { cellId, COLUMNS, filled, moved, under, withRows, type Column, type Field } from './rows'
+import { cellId, COLUMNS, doubled, filled, moved, pointerOf, under, without, withRows, type Column, type Field } from './rows'
 
 const ROW_HEIGHT = 34
 const SPARE = 14
@@ -42,7 +42,7 @@ export function PartsTable({ editor, of, rows, sheet, row: selected, onRow, chos
 
   const type = useCallback((row: number, field: Field, text: string) => {
     const note = `row ${row + 1}, ${field}`
-    if (row < rows.length) change({ [`${of === null ? '/load/take_off/parts' : `/load/take_off/groups/${of}/parts`}/${row}/${field}`]: text }, note, 'typing')
+    if (row < rows.length) change({ [`${pointerOf(of)}/${row}/${field}`]: text }, note, 'typing')
     else if (text !== '') change(withRows(plan, of, [...rows, under(rows.at(-1), { [field]: text })]), note, 'typing')
   }, [change, of, plan, rows])
   // What was being typed is a step of its own.
@@ -68,8 +68,8 @@ export function PartsTable({ editor, of, rows, sheet, row: selected, onRow, chos
     if (event.altKey || event.shiftKey) return
     if (!command && event.key === 'ArrowDown') return to(Math.min(rows.length, row + 1))
     if (!command && event.key === 'ArrowUp') return to(row - 1)
-    if (command && here && event.key.toLowerCase() === 'd') return to(row + 1, () => put([...rows.slice(0, row + 1), { ...rows[row]! }, ...rows.slice(row + 1)], `row ${row + 1} doubled`))
-    if (command && here && (event.key === 'Delete' || event.key === 'Backspace')) return to(row, () => put(rows.filter((_, index) => index !== row), `row ${row + 1} taken out`))
+    if (command && here && event.key.toLowerCase() === 'd') return to(row + 1, () => put(doubled(rows, row), `row ${row + 1} doubled`))
+    if (command && here && (event.key === 'Delete' || event.key === 'Backspace')) return to(row, () => put(without(rows, row), `row ${row + 1} taken out`))
   }
 
   // A block from a spreadsheet goes in from this cell on; one with a line of headings is looked at first.
@@ -93,7 +93,7 @@ export function PartsTable({ editor, of, rows, sheet, row: selected, onRow, chos
   }
   const nextTo = (row: number) => {
     const now = rows[row]!.to
-    change({ [`${of === null ? '/load/take_off/parts' : `/load/take_off/groups/${of}/parts`}/${row}/to`]: now === 'corner' ? 'centre' : 'corner' }, `row ${row + 1}, measured to`)
+    change({ [`${pointerOf(of)}/${row}/to`]: now === 'corner' ? 'centre' : 'corner' }, `row ${row + 1}, measured to`)
   }
 
   return (

@@ -11,10 +11,10 @@ const BASES: [string, string][] = [['', 'calculated'], ['weighed', 'weighed'], [
 const PLACES: [string, string][] = [['centre', 'its centre'], ['corner', 'its near corner']]
 const UNITS = ['mm', 'm', 'in', 'ft']
 
-interface Props { index: number; row: Part | null; sheet: TakeOff | null; shapes: ShapeWords[]; working: boolean; set: (field: Field, text: string) => void; onGroup: (() => void) | null }
+interface Props { index: number; row: Part | null; sheet: TakeOff | null; shapes: ShapeWords[]; working: boolean; set: (field: Field, text: string) => void; act: (to: 'up' | 'down' | 'double' | 'out') => void; count: number; onGroup: (() => void) | null }
 
 // The row under the cursor: what was understood, what is wrong, and its working.
-export function RowDetail({ index, row, sheet, shapes, working, set, onGroup }: Props) {
+export function RowDetail({ index, row, sheet, shapes, working, set, act, count, onGroup }: Props) {
   const shown = useShown()
   const { system } = usePreferences().preferences
   if (!row) {
@@ -48,6 +48,12 @@ export function RowDetail({ index, row, sheet, shapes, working, set, onGroup }: 
             : <ChoiceField id="row-basis" label="Known by" note="how this row is known" value={row.basis === 'calculated' ? '' : row.basis} choices={BASES.some(([basis]) => basis === row.basis) || row.basis === 'calculated' ? BASES : [...BASES, [row.basis, row.basis]]} onChoose={(basis) => set('basis', basis)} />}
           <ChoiceField id="row-to" label="x, y, z are to" note="what x, y and z are measured to" value={row.to || (read?.group ? 'origin' : 'centre')} choices={read?.group ? [['origin', 'its origin'], ...PLACES] : PLACES.some(([to]) => to === (row.to || 'centre')) ? PLACES : [...PLACES, [row.to, row.to]]} onChoose={(to) => set('to', to)} />
           {shape?.fluid && <ChoiceField id="row-fluid" label="The fluid" note="whether the fluid can move" value={row.fluid || 'free'} choices={[['free', 'is free to move'], ['held', 'is held by baffles']]} onChoose={(fluid) => set('fluid', fluid)} />}
+        </div>
+        <div className="row-acts">
+          <button type="button" disabled={index === 0} onClick={() => act('up')} aria-label="Move this row up" title="Move up (Alt and arrow up)">↑</button>
+          <button type="button" disabled={index >= count - 1} onClick={() => act('down')} aria-label="Move this row down" title="Move down (Alt and arrow down)">↓</button>
+          <button type="button" onClick={() => act('double')} title="Ctrl and D">Double</button>
+          <button type="button" onClick={() => act('out')} title="Ctrl and Delete">Out</button>
         </div>
       </div>
       <div className="working">

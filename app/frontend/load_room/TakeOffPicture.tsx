@@ -8,7 +8,7 @@ import { ELEVATION, filled, PLAN, silhouette, type Point, type View } from '../d
 interface Drawn { row: number; solid: Solid; polygon: Point[] }
 interface Props { sheet: TakeOff | null; row: number; onRow: (row: number) => void; width: number; height: number }
 const MARGIN = { left: 34, right: 20, top: 26, bottom: 26 }
-const ROOM_FOR_CG = 26
+const DETAIL_UNDER = 24
 
 // Every part to scale, from the side and from above, with the centre of gravity and the box that it may be in.
 export const TakeOffPicture = memo(function TakeOffPicture({ sheet, row, onRow, width, height }: Props) {
@@ -61,10 +61,24 @@ function ViewOf({ view, title, sheet, row, onRow, width, height, top, up }: { vi
       <Label x={x(0) + 34} y={y(0) + 15} size={14} fill="var(--ink2)">x</Label>
       <Label x={x(0) - 12} y={y(0) - 26} size={14} anchor="end" fill="var(--ink2)">{up}</Label>
       {cg && box && <rect x={cg.x - box.w} y={cg.y - box.h} width={2 * box.w} height={2 * box.h} fill="none" stroke="var(--mark)" strokeWidth={1.6} strokeDasharray="4 3" data-cg-box />}
-      {cg && <CgMark x={cg.x} y={cg.y} r={Math.min(8, ROOM_FOR_CG)} />}
+      {cg && <CgMark x={cg.x} y={cg.y} r={8} />}
+      {cg && box && 2 * Math.max(box.w, box.h) < DETAIL_UNDER && Math.max(box.w, box.h) > 0.2 && <Detail x={width - 40} y={top + height - 40} at={cg} box={box} />}
       <Label x={10} y={top + 19} size={15}>{title}</Label>
       <g stroke="var(--ink)" strokeWidth={1.5}><path d={`M${width - 14 - bar * perMetre} ${top + 16}H${width - 14}M${width - 14} ${top + 12}v8M${width - 14 - bar * perMetre} ${top + 12}v8`} /></g>
       <Label x={width - 20 - bar * perMetre} y={top + 21} size={14} anchor="end" weight={500} fill="var(--ink2)">{`${bar} m`}</Label>
+    </g>
+  )
+}
+
+// The centre's box magnified, where it is too small to be seen.
+function Detail({ x, y, at, box }: { x: number; y: number; at: { x: number; y: number }; box: { w: number; h: number } }) {
+  const scale = 21 / Math.max(box.w, box.h)
+  return (
+    <g style={{ pointerEvents: 'none' }}>
+      <path d={`M${at.x} ${at.y}L${x} ${y}`} stroke="var(--line)" strokeWidth={1} />
+      <circle cx={x} cy={y} r={33} fill="var(--chalk)" stroke="var(--ink)" strokeWidth={1.4} />
+      <rect x={x - box.w * scale} y={y - box.h * scale} width={2 * box.w * scale} height={2 * box.h * scale} fill="none" stroke="var(--mark)" strokeWidth={1.6} strokeDasharray="4 3" />
+      <CgMark x={x} y={y} r={5} />
     </g>
   )
 }

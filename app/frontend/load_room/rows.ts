@@ -52,4 +52,7 @@ export const moved = (rows: Part[], from: number, to: number): Part[] => {
   return next
 }
 
+export const doubled = (rows: Part[], at: number): Part[] => [...rows.slice(0, at + 1), { ...rows[at]! }, ...rows.slice(at + 1)]
+export const without = (rows: Part[], at: number): Part[] => rows.filter((_, index) => index !== at)
+
 export const cellId = (row: number, field: string) => `cell-${row}-${field}`

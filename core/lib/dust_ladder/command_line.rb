@@ -10,6 +10,7 @@ module DustLadder
       ladder validate FILE        is this a whole and sound plan file?
       ladder check FILE [--json]  the ladder, a rung a line, or as JSON
       ladder explain FILE         the whole working, as one would write it
+      ladder takeoff FILE         weight and centre of gravity of a plan's take-off, or of a CSV file, row by row
       ladder cases FILE           computes a file of worked cases and compares
     TEXT
     class BadFile < StandardError; end
@@ -22,7 +23,7 @@ module DustLadder
     end
 
     def run
-      return usage if @rest.any? || @file.nil? || !%w[validate check explain cases].include?(@command)
+      return usage if @rest.any? || @file.nil? || !%w[validate check explain takeoff cases].include?(@command)
 
       send(@command)
     rescue PlanFile::Invalid, BadFile => error
@@ -96,6 +97,30 @@ module DustLadder
       @out.puts "  #{rung.note['metric']}" if rung.note && rung.percent.nil?
       rung.cautions.each { |caution| @out.puts "  caution: #{caution.text['metric']}" }
       @out.puts
+    end
+
+    def takeoff
+      sheet = File.extname(@file).downcase == ".csv" ? sheet_of_csv : DustLadder::Lift.new(plan).load.take_off
+      sheet.rows.each_with_index { |row, index| show_row(row, index) if row }
+      @out.puts "bare #{Figure.kg(sheet.bare_kg, :up)}, planned #{Figure.kg(sheet.planned_kg, :up)}, at least #{Figure.kg(sheet.least_kg, :down)}"
+      @out.puts "centre of gravity #{%w[x y z].zip(sheet.cg, sheet.cg_reach).map { |axis, at, reach| "#{axis} #{Figure.m(at)} ± #{Figure.m(reach, :up)}" }.join(', ')}; ± only what the rows leave open"
+      0
+    rescue NotKnown => error
+      @out.puts "not known: #{error.what}"
+      1
+    end
+
+    def sheet_of_csv
+      parts = Load::CsvSheet.new(text).read.to_a
+      fault = parts.last.dig("done", "fault") and raise BadFile, fault
+      groups, rows = parts.flat_map { |part| part["rows"] || [] }.map { |row| row["cells"] }.partition { |cells| !cells["group"].strip.empty? }
+      made = groups.group_by { |cells| cells["group"].strip }.map { |title, own| { "title" => title, "parts" => own } }
+      Load::TakeOff.new({ "parts" => rows, "groups" => made, "materials" => [] }, RuleSet.shipped("strict"))
+    end
+
+    def show_row(row, index)
+      @out.puts format("%4d  %-28s %12s  %s", index + 1, row.name[0, 28], row.kg ? Figure.kg(row.kg, digits: 1) : "not known", row.problems.map(&:message).join("; ")).rstrip
+      row.working.select(&:formula).each { |line| @out.puts "        #{line.symbol} = #{line.formula} = #{line.substituted(:metric)} = #{line.result}" }
     end
 
     def cases
