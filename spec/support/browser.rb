@@ -12,6 +12,8 @@ Capybara.server = :puma, { Silent: true, Threads: "0:5" }
 Capybara.default_driver = Capybara.javascript_driver = :chromium
 Capybara.default_max_wait_time = 12
 Capybara.enable_aria_label = true
+# Every letter as a key: a text put in by script goes when the page draws the field again.
+Capybara.default_set_options = { rapid: false }
 
 module BrowserHelp
   DOWNLOADS = Dir.mktmpdir("dust-ladder-downloads")

@@ -104,6 +104,28 @@ RSpec.describe "The load room" do
     expect(page).to have_text("Take-off, 8 rows")
   end
 
+  it "puts rows together that two people added at the same time, and changes that one of them made" do
+    plan = demo_plan("dish-panel")
+    open_load(plan)
+    within_window(open_new_window) do
+      open_load(plan)
+      cell(6, "name").click
+      write([ "Wedges", "known item", "4 kg", "", "", "", "1 m", "0", "0" ])
+      cell(0, "name").set("Bearer, north")
+      expect(page).to have_css("[role=status]", text: /rev \d, saved/)
+      sleep 2
+      expect(page).to have_css("[role=status]", text: /rev \d, saved/)
+    end
+    cell(6, "name").click
+    write([ "Straps", "known item", "9 kg", "", "", "", "1 m", "0", "0" ])
+    cell(1, "name").click
+    expect(page).to have_css("[role=dialog]", text: "the two can stand together")
+    click_button "Put together"
+    expect(page).to have_text("Take-off, 8 rows")
+    expect([ 0, 6, 7 ].map { |row| cell(row, "name").value }).to eq([ "Bearer, north", "Wedges", "Straps" ])
+    expect(page).to have_css("[role=status]", text: /saved/)
+  end
+
   it "finds standard parts, makes a group of rows and gives it back in another plan" do
     open_load(demo_plan("dish-panel"))
     click_button "Find a part"

@@ -77,7 +77,7 @@ export function CsvDialog({ file, takeOff, onTake, onClose }: Props) {
             {virtual.getVirtualItems().map(({ index, start }) => {
               const { line, cells, mass, problems } = rows[index]!
               return (
-                <Box key={index} data-csv-row={line} sx={{ position: 'absolute', top: 0, left: 0, right: 0, height: ROW_HEIGHT, display: 'grid', gridTemplateColumns: '66px 140px 110px 220px 100px 34px 150px 90px minmax(160px, 1fr)', gap: '8px', alignItems: 'center', px: '8px', borderBottom: '1px solid var(--line)', '& > *': { overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' } }} style={{ transform: `translateY(${start}px)` }}>
+                <Box key={index} data-csv-row={line} sx={{ position: 'absolute', top: 0, left: 0, right: 0, height: ROW_HEIGHT, display: 'grid', gridTemplateColumns: '54px 120px 98px 200px 90px 28px 190px 76px minmax(220px, 1fr)', gap: '8px', alignItems: 'center', px: '8px', borderBottom: '1px solid var(--line)', '& > *': { overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' } }} style={{ transform: `translateY(${start}px)` }}>
                   <span>line {line}</span><span>{cells.name}</span><span>{cells.shape}</span><span>{cells.size}</span><span>{cells.material}</span><span>{cells.quantity}</span><span>{[cells.x, cells.y, cells.z].filter(Boolean).join(', ')}</span>
                   <strong style={{ textAlign: 'right' }}>{mass ? shown(mass) : ''}</strong>
                   <Box sx={{ color: 'var(--stop)', fontWeight: 600 }} title={problems.map(({ message }) => message).join('; ')}>{problems.map(({ message }) => message).join('; ')}</Box>

@@ -8,7 +8,7 @@ import { useState } from 'react'
 import { wordsOf } from '../rungs/places'
 import type { Conflict, Editor } from './usePlanEditor'
 
-const written = (value: unknown) => (value === null || value === undefined || value === '' ? 'nothing' : typeof value === 'object' ? JSON.stringify(value).slice(0, 80) : String(value))
+const written = (value: unknown) => (value === null || value === undefined || value === '' ? 'nothing' : Array.isArray(value) ? `${value.length} in the list` : typeof value === 'object' ? JSON.stringify(value).slice(0, 80) : String(value))
 
 // The plan was saved elsewhere since it was opened here. Both values are shown; nothing is thrown away unseen.
 export function ConflictDialog({ conflict, resolve }: { conflict: Conflict; resolve: Editor['resolve'] }) {

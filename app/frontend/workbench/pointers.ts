@@ -1,3 +1,5 @@
+import { diff3Merge } from 'node-diff3'
+
 // Places of a plan document by JSON pointer. Documents are never changed in place.
 export type Json = string | number | boolean | null | Json[] | { [key: string]: Json }
 
@@ -42,6 +44,16 @@ const leaves = (data: unknown, pointer = '', found = new Map<string, string>()):
 export interface Clash { pointer: string; mine: unknown; theirs: unknown }
 const parsed = (text: string | undefined): unknown => (text === undefined ? undefined : JSON.parse(text))
 
+const ROWS = '/load/take_off/parts'
+// Rows of a take-off that were added, moved or changed on both sides, row by row; rows added at one place on both
+// sides are all kept. Null where both changed the same row.
+const mixedRows = (...lists: [before: string, mine: string, theirs: string]): unknown[] | null => {
+  const [before, mine, theirs] = lists.map((list) => (JSON.parse(list) as unknown[]).map((row) => JSON.stringify(row))) as [string[], string[], string[]]
+  const regions = diff3Merge(mine, before, theirs, { excludeFalseConflicts: true })
+  if (regions.some(({ conflict }) => conflict && conflict.o.length > 0)) return null
+  return regions.flatMap(({ ok, conflict }) => ok ?? [...conflict!.b, ...conflict!.a]).map((row) => JSON.parse(row) as unknown)
+}
+
 // Three-way: what only one side changed is taken; what both changed differently is a clash, theirs for now.
 // Where points were added or taken away the lists cannot be mixed, and the whole list is the clash.
 export const merge = <T,>(base: T, mine: T, theirs: T): { merged: T; clashes: Clash[]; taken: string[] } => {
@@ -64,7 +76,14 @@ export const merge = <T,>(base: T, mine: T, theirs: T): { merged: T; clashes: Cl
     if (left === right || left === before) {
       if (left !== right) taken.push(pointer)
     } else if (right === before) changes[pointer] = parsed(left)
-    else clashes.push({ pointer, mine: parsed(left), theirs: parsed(right) })
+    else if (pointer === ROWS && before !== undefined && left !== undefined && right !== undefined) {
+      const rows = mixedRows(before, left, right)
+      if (!rows) clashes.push({ pointer, mine: parsed(left), theirs: parsed(right) })
+      else {
+        changes[pointer] = rows
+        taken.push(pointer)
+      }
+    } else clashes.push({ pointer, mine: parsed(left), theirs: parsed(right) })
   })
   return { merged: withValues(theirs, changes), clashes, taken }
 }

@@ -26,7 +26,7 @@ module DustLadder
         word = text.strip.downcase
         return own(@own[word]) if @own.key?(word)
 
-        BY_WORD[word] || (word.match?(/\A[\d.]/) ? typed(text) : refuse(text, "“#{text}” is not a material that is known here"))
+        BY_WORD[word] || (word.match?(/\A[\d.]/) ? typed(text) : refuse(text, "“#{text}” is not a material that is known here#{Load.meant(word, [ *@own.keys, *BY_WORD.keys ])}"))
       end
 
       private

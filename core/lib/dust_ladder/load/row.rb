@@ -125,7 +125,7 @@ module DustLadder
       def read_own
         return problem("shape", "no shape is given", "a shape, such as plate, angle or box, or known item") if text("shape").empty?
 
-        @shape = Shape.named(text("shape")) or return problem("shape", "“#{text('shape')}” is not a shape that is known here", "a shape, such as plate, angle or box, or known item")
+        @shape = Shape.named(text("shape")) or return problem("shape", "“#{text('shape')}” is not a shape that is known here#{Load.meant(text('shape').downcase, Shape::BY_WORD.keys)}", "a shape, such as plate, angle or box, or known item")
         @size = reading("size") { Size.read(text("size"), @shape) }
         @material = reading("material") { read_material } unless @shape.by_mass?
         problem("fluid", "“#{text('fluid')}” does not tell whether the fluid can move", "free or held") unless FLUID.key?(text("fluid").downcase)

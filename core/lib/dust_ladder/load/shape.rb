@@ -1,5 +1,13 @@
+require "did_you_mean"
+
 module DustLadder
   module Load
+    # What was perhaps meant by a word that is not known, as the end of a sentence; empty when nothing is near.
+    def self.meant(word, known)
+      near = DidYouMean::SpellChecker.new(dictionary: known).correct(word).first
+      near ? "; did you mean #{near}?" : ""
+    end
+
     # One measure of a shape as it is written in a size: its letter in the arithmetic, its name, and what kind of
     # quantity it is (as in Quantity::Reader, or :fill).
     Measure = Struct.new(:symbol, :name, :kind)
