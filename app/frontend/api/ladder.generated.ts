@@ -228,6 +228,10 @@ export interface TakeOff {
     };
     working: Line[];
   } | null;
+  /**
+   * allowances and heavy ends of materials
+   */
+  added: Figure | null;
 }
 export interface TakeOffRow {
   name: string;

@@ -29,7 +29,7 @@ function ViewOf({ view, title, sheet, row, onRow, width, height, top, up }: { vi
   const drawn = useMemo(() => sheet.rows.flatMap((one, index): Drawn[] => (one?.solids ?? []).map((solid) => ({ row: index, solid, polygon: silhouette(solid, view) }))), [sheet, view])
   const [low, high] = sheet.outline as [number[], number[]]
   const [from, to] = [[Math.min(0, low[view.across]!), Math.min(0, low[view.up]!)], [Math.max(high[view.across]!, 0.1), Math.max(high[view.up]!, 0.1)]] as [Point, Point]
-  const perMetre = Math.min((width - MARGIN.left - MARGIN.right) / (to[0] - from[0]), (height - MARGIN.top - MARGIN.bottom) / (to[1] - from[1]))
+  const perMetre = Math.max(1e-3, Math.min((width - MARGIN.left - MARGIN.right) / (to[0] - from[0]), (height - MARGIN.top - MARGIN.bottom) / (to[1] - from[1])))
   const start = (width - MARGIN.left - MARGIN.right - (to[0] - from[0]) * perMetre) / 2 + MARGIN.left
   const x = (across: number) => start + (across - from[0]) * perMetre
   const floor = top + height - MARGIN.bottom - Math.max(0, height - MARGIN.top - MARGIN.bottom - (to[1] - from[1]) * perMetre) / 2

@@ -15,13 +15,17 @@ export const Totals = memo(function Totals({ sheet, load, of, working, change, o
   const trouble = sheet?.trouble ?? sheet?.cg_trouble
   return (
     <Box sx={{ p: '8px 14px', fontFamily: 'var(--figures)', fontSize: 16 }} data-totals>
-      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: '0 14px' }}>
+      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr auto 1fr', gap: '0 14px' }}>
         <Box>
           <Box sx={{ fontSize: 15, color: 'var(--ink2)' }}>bare{of !== null && ', this group'}</Box>
           <Box sx={{ fontSize: 25, fontWeight: 600, lineHeight: 1.1 }} data-bare>{none ? 'working' : shown(sheet.bare) || 'not known'}</Box>
         </Box>
         <Box>
-          <Box sx={{ fontSize: 15, color: 'var(--ink2)' }}>planned, with allowance</Box>
+          <Box sx={{ fontSize: 15, color: 'var(--ink2)' }}>allowance</Box>
+          <Box sx={{ fontSize: 19, fontWeight: 600, lineHeight: 1.45 }} data-added>{none ? '–' : sheet.added ? `+ ${shown(sheet.added)}` : 'not known'}</Box>
+        </Box>
+        <Box>
+          <Box sx={{ fontSize: 15, color: 'var(--ink2)' }}>planned</Box>
           <Box sx={{ fontSize: 25, fontWeight: 600, lineHeight: 1.1, color: 'var(--mark)' }} data-planned>{none ? '–' : shown(sheet.planned) || 'not known'}</Box>
         </Box>
       </Box>

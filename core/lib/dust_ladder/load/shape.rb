@@ -84,7 +84,6 @@ module DustLadder
         @lies = data["lies"]
         @form = data["form"] || "block"
         @fluid = data["fluid"] || false
-        @roots = data["roots"] || false
         @variants = data["variants"].map { |variant| Variant.new(variant) }
       end
 
@@ -95,13 +94,10 @@ module DustLadder
       def self.named(text) = BY_WORD[text.strip.downcase.tr("_", " ")]
 
       def fluid? = @fluid
-      # Rolled, with roots and fillets that the plain figures leave out.
-      def roots? = @roots
       # Of a plain size it needs no material: its mass is given.
       def by_mass? = variants.first.result == "m"
 
-      # How a size is written, such as "length × width × thickness".
-      def hint = variants.map { |variant| variant.measures.map(&:name).join(" × ") }.first
+      # How a size is written, such as "length × width × thickness"; the plainest first.
       def hints = variants.map { |variant| variant.measures.map(&:name).join(" × ") }
 
       def as_json(*) = { "id" => id, "title" => title, "words" => words, "hints" => hints, "lies" => lies, "material" => !by_mass?, "fluid" => fluid? }

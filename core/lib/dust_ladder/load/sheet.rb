@@ -23,10 +23,10 @@ module DustLadder
       private
 
       def total
-        figures = { "bare" => @take_off.bare_kg, "planned" => @take_off.planned_kg, "least" => @take_off.least_kg }
-        figures.transform_values { |kg| Figure.kg(kg, kg.equal?(figures["least"]) ? :down : :up).as_json }.merge("trouble" => nil)
+        bare, planned = @take_off.bare_kg, @take_off.planned_kg
+        { "bare" => Figure.kg(bare, :up), "added" => Figure.kg(planned - bare, :up), "planned" => Figure.kg(planned, :up), "least" => Figure.kg(@take_off.least_kg, :down) }.transform_values(&:as_json).merge("trouble" => nil)
       rescue NotKnown => error
-        { "bare" => nil, "planned" => nil, "least" => nil, "trouble" => missing(error) }
+        { "bare" => nil, "added" => nil, "planned" => nil, "least" => nil, "trouble" => missing(error) }
       end
 
       def place
