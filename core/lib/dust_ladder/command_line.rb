@@ -1,4 +1,5 @@
 require_relative "cases/take_off"
+require_relative "cases/rigging"
 require_relative "cases/topics"
 require_relative "cases/runner"
 

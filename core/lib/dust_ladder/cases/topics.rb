@@ -7,13 +7,13 @@ module DustLadder
       TABLE = {
         "leg_tension_symmetric" => :leg_tension_symmetric, "angle_conversion" => :angle_conversion, "two_point_unequal" => :two_point_unequal,
         "multi_leg_rating" => :multi_leg_rating, "chart_lookup" => :chart_lookup, "deductions" => :deductions, "parts_of_line" => :parts_of_line,
-        "takeoff" => :takeoff
+        "takeoff" => :takeoff, "three_point_bridle" => :rigging, "elastic_equilibrium" => :rigging, "worst_case_envelope" => :rigging, "hitch_and_derates" => :rigging, "fittings" => :rigging
       }.freeze
       CHART_QUESTIONS = { "capacity" => :chart_capacity, "path_minimum" => :path_minimum, "largest_radius" => :largest_radius }.freeze
 
       def covers?(topic, given) = TABLE.key?(topic) && (topic != "chart_lookup" || CHART_QUESTIONS.key?(given["question"]))
       def name_of(topic, given) = topic == "chart_lookup" ? "chart_lookup (#{given['question']})" : topic
-      def compute(topic, given) = send(TABLE.fetch(topic), given)
+      def compute(topic, given) = TABLE.fetch(topic) == :rigging ? Rigging.public_send(topic, given) : send(TABLE.fetch(topic), given)
 
       def leg_tension_symmetric(given)
         length, height = leg_sides(given)
@@ -45,11 +45,11 @@ module DustLadder
       def angle_in(given)
         conventions = { "from_horizontal" => :from_horizontal, "from_plumb" => :from_plumb, "included" => :included }
         key = given.keys.find { |name| name.match?(/\A(leg_|angle_)?(deg|angle_deg)_(from_horizontal|from_plumb|included\w*)\z/) } or return
-        Rigging::Angle.read(given[key], conventions.find { |part, _| key.include?(part) }.last)
+        DustLadder::Rigging::Angle.read(given[key], conventions.find { |part, _| key.include?(part) }.last)
       end
 
       def angles(deg_from_horizontal)
-        angle = Rigging::Angle.new(deg_from_horizontal)
+        angle = DustLadder::Rigging::Angle.new(deg_from_horizontal)
         { "deg_from_horizontal" => deg_from_horizontal, "deg_from_plumb" => angle.deg_from_plumb, "deg_included_symmetric_pair" => angle.deg_included, "load_angle_factor" => angle.load_angle_factor }
       end
 

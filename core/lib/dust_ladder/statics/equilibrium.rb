@@ -1,0 +1,188 @@
+module DustLadder
+  module Statics
+    # Finds how a rig hangs: the equilibrium that continues from the level pose (handbook, section 3.4). Newton's
+    # method on the forces out of balance first, which also finds an unstable pose near level, so that it is told and
+    # not fled from; then downhill in energy, and through softer lines.
+    class Equilibrium
+      # Cannot be found: no pose was reached in which all forces balance.
+      class NotFound < NotKnown; end
+
+      # A pose, the energy's derivatives in it, and whether it holds.
+      Found = Struct.new(:pose, :energy, :stable)
+      MOST_STEPS = 40
+      MOST_DOWNHILL = 300
+      MOST_TURN = 0.35
+      LEAST_STEP = 1e-4
+      BALANCE = 1e-8
+      # What counts as near level: further over the load is lost anyway.
+      NEAR_DEG = 40.0
+      SOFTER = [ 0.01, 0.1, 1.0 ].freeze
+
+      attr_reader :rig, :steps
+
+      # start: a Pose to begin from (of a rig much like this one), or nil for all bodies level. Raises NotFound.
+      def self.of(rig, start: nil) = new(rig).tap { |one| one.find(start) }
+
+      def initialize(rig)
+        @rig = rig
+        @steps = 0
+      end
+
+      # Raises NotFound with the reason.
+      def find(start)
+        @found = start && newton(rig, start)
+        @found = from_level unless @found && sound?(@found)
+        @found or raise NotFound, "how the load hangs was not found in #{@steps} steps: no pose near level in which the forces balance"
+        self
+      end
+
+      def pose = @found.pose
+      def energy = @found.energy
+      def tensions = energy.tensions
+      def slack = rig.lines.each_index.select { |index| tensions[index] <= 0.0 }
+      # Does it hold, or would it turn over?
+      def stable? = @found.stable
+      # Greatest force out of balance, as a share of the weight.
+      def residual = energy.gradient.map(&:abs).max / rig.weight
+
+      # Angle of a line's first part from the horizontal, degrees.
+      def deg_from_horizontal(line)
+        from, to = rig.lines[line].nodes.first(2).map { |body, own| body ? pose.place(body, own) : own }
+        Math.atan2((to[2] - from[2]).abs, Math.hypot(to[0] - from[0], to[1] - from[1])) * 180 / Math::PI
+      end
+
+      # Level distance from the plumb line of the hook: of a body's CG, or of everything that hangs (nil), m.
+      def off_plumb(body = nil)
+        centre = body ? pose.centres[body] : [ 0, 1 ].map { |axis| rig.bodies.each_index.sum { |index| rig.bodies[index].mass * pose.centres[index][axis] } / rig.weight }
+        Math.hypot(centre[0] - rig.hook[0], centre[1] - rig.hook[1])
+      end
+
+      # The force that each line puts on each of its points on bodies, kg: [[line, body, [x, y, z]], ...].
+      def pulls
+        rig.lines.each_with_index.flat_map do |line, index|
+          places = line.nodes.map { |body, own| body ? pose.place(body, own) : own }
+          line.nodes.each_with_index.filter_map { |(body, _), at| [ index, body, pull_at(places, at, tensions[index]) ] if body }
+        end
+      end
+
+      private
+
+      def pull_at(places, at, tension)
+        [ at.positive? ? at - 1 : nil, at < places.size - 1 ? at + 1 : nil ].compact.map { |other|
+          run = places[other].zip(places[at]).map { |to, from| to - from }
+          long = Math.sqrt(run.sum { |part| part * part })
+          run.map { |part| tension * part / long }
+        }.transpose.map(&:sum)
+      end
+
+      # Newton's pose when it is near level and holds. Else the pose where the load comes to rest by itself, if that is
+      # near level; else Newton's when it is near: then nothing near level holds, and that is told. At last wherever
+      # the load comes to rest.
+      def from_level
+        found = newton(rig, level)
+        return found if found && sound?(found)
+
+        rest = downhill || softly
+        return rest if rest && near?(rest)
+
+        found && near?(found) ? found : rest || found
+      end
+
+      def near?(found) = rig.bodies.each_index.all? { |body| found.pose.tilt_deg(body) < NEAR_DEG }
+      def sound?(found) = found.stable && near?(found)
+
+      # All bodies level, raised or lowered and shifted until the forces balance as far as shifting can.
+      def level
+        pose = Pose.new(start_centres, Array.new(rig.bodies.size) { Pose::LEVEL })
+        30.times do
+          step = shift_only(Energy.new(rig, pose), rig.bodies.size)
+          pose = pose.moved(step)
+          break if step.map(&:abs).max < 1e-6
+        end
+        pose
+      end
+
+      # Bodies below what they hang from, as far as their lines are long.
+      def start_centres
+        height = rig.bodies.map { nil }
+        rig.bodies.size.times do
+          rig.lines.each do |line|
+            line.nodes.each_cons(2) do |(above, at), (below, own)|
+              from = above ? height[above] && height[above] + at[2] : at[2]
+              height[below] = [ height[below], from - line.rest / (line.nodes.size - 1) - own[2] ].compact.min if from && below && below != above
+            end
+          end
+        end
+        height.map { |z| [ rig.hook[0], rig.hook[1], z || rig.hook[2] - 1.0 ] }
+      end
+
+      # Newton's step among the shifts alone; directions in which nothing is taut are held by a little stiffness.
+      def shift_only(energy, count)
+        soft = rig.weight * 1e-3
+        pick = (0...3 * count).map { |index| 6 * (index / 3) + index % 3 }
+        matrix = pick.flat_map { |row| pick.map { |column| energy.hessian[row * rig.freedoms + column] + (row == column ? soft : 0.0) } }
+        short = Linear.solve(matrix, pick.map { |row| -energy.gradient[row] })
+        step = Array.new(rig.freedoms, 0.0)
+        short.each_with_index { |value, index| step[pick[index]] = value.clamp(-1.0, 1.0) }
+        step
+      end
+
+      def newton(rig, pose)
+        energy = Energy.new(rig, pose)
+        MOST_STEPS.times do
+          @steps += 1
+          held = Stability.without_yaw(rig, energy.hessian, pose)
+          step = Linear.solve(held, energy.gradient.map { |value| -value }) or return
+          largest = step.map(&:abs).max
+          pose = pose.moved(step, largest > MOST_TURN ? share_of(step) : 1.0)
+          energy = Energy.new(rig, pose)
+          return found(rig, pose, energy) if largest < LEAST_STEP && energy.gradient.map(&:abs).max < BALANCE * rig.weight
+        end
+        nil
+      end
+
+      def found(rig, pose, energy) = Found.new(pose, energy, Linear.positive?(Stability.without_yaw(rig, energy.hessian, pose), rig.freedoms))
+
+      # A full step, or as much of it as turns no body by more than a little.
+      def share_of(step)
+        turn = (3...step.size).step(6).map { |at| Math.sqrt(step[at]**2 + step[at + 1]**2 + step[at + 2]**2) }.max
+        turn > MOST_TURN ? MOST_TURN / turn : 1.0
+      end
+
+      # Always to less energy, from level, in steps that shorten when they do not help: slower, and it ends only
+      # where the load would come to rest by itself.
+      def downhill
+        pose = level
+        energy = Energy.new(rig, pose)
+        hold = 1.0
+        MOST_DOWNHILL.times do
+          @steps += 1
+          return newton(rig, pose) if energy.gradient.map(&:abs).max < rig.weight * 1e-5
+
+          step = Linear.solve(held(Stability.without_yaw(rig, energy.hessian, pose), hold * rig.weight), energy.gradient.map { |value| -value }) or return
+          tried = pose.moved(step, share_of(step))
+          after = Energy.new(rig, tried)
+          if after.value < energy.value
+            pose, energy = tried, after
+            hold = [ hold / 3, 1e-9 ].max
+          else
+            hold *= 4
+            return if hold > 1e12
+          end
+        end
+        nil
+      end
+
+      def held(matrix, stiffness)
+        n = rig.freedoms
+        n.times { |row| matrix[row * n + row] += stiffness }
+        matrix
+      end
+
+      # Through softer lines to the real ones: each pose is the start of the next.
+      def softly
+        SOFTER.reduce(Found.new(level)) { |found, share| newton(rig.with(stiffness: share), found.pose) || (return nil) }
+      end
+    end
+  end
+end

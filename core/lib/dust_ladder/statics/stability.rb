@@ -1,0 +1,60 @@
+module DustLadder
+  module Statics
+    # Does a pose hold, or does it turn over? From the second derivative of the energy (handbook, section 3.4).
+    class Stability
+      NEUTRAL = 1e-7
+
+      # The second derivative with the turning of the whole rig about plumb through the hook taken out: it costs no
+      # energy, so it is held by a stiffness of its own, which changes nothing else.
+      def self.without_yaw(rig, hessian, pose)
+        n = rig.freedoms
+        yaw = Array.new(n, 0.0)
+        rig.bodies.each_index do |body|
+          centre = pose.centres[body]
+          yaw[6 * body] = rig.hook[1] - centre[1]
+          yaw[6 * body + 1] = centre[0] - rig.hook[0]
+          yaw[6 * body + 5] = 1.0
+        end
+        # A body may also turn by itself under a single line: held by very little.
+        little = rig.weight * 1e-9
+        matrix = hessian.dup
+        n.times do |row|
+          matrix[row * n + row] += little
+          next if yaw[row].zero?
+
+          n.times { |column| matrix[row * n + column] += rig.weight * yaw[row] * yaw[column] }
+        end
+        matrix
+      end
+
+      def initialize(equilibrium)
+        @rig = equilibrium.rig
+        @pose = equilibrium.pose
+        @hessian = self.class.without_yaw(@rig, equilibrium.energy.hessian, @pose)
+        @free = nil
+      end
+
+      # No negative eigenvalue beside what is neutral.
+      def stable? = eigenvalues.first > -NEUTRAL
+
+      # Freedoms that cost no energy beside the turning about plumb: a body on one line turns by itself.
+      def neutral = eigenvalues.count { |value| value.abs <= NEUTRAL }
+
+      # Eigenvalues over the weight, turnings taken per metre of lever.
+      def eigenvalues = @eigenvalues ||= Linear.eigen(@hessian, @rig.freedoms).first.map { |value| value / @rig.weight }
+
+      # Height of the pendulum that holds a body as firmly, m: the smallest stiffness against small rotations about
+      # the level axes through its CG, everything else giving way, over its weight.
+      def margin(body)
+        n = @rig.freedoms
+        kept = [ 6 * body + 3, 6 * body + 4 ]
+        rest = (0...n).to_a - kept
+        inner = rest.flat_map { |row| rest.map { |column| @hessian[row * n + column] } }
+        give = kept.map { |k| Linear.solve(inner.dup, rest.map { |row| @hessian[row * n + k] }) }
+        a, b, c = [ [ 0, 0 ], [ 0, 1 ], [ 1, 1 ] ].map { |i, j| @hessian[kept[i] * n + kept[j]] - rest.each_index.sum { |at| @hessian[kept[i] * n + rest[at]] * give[j][at] } }
+        smallest = (a + c) / 2 - Math.sqrt(((a - c) / 2)**2 + b * b)
+        smallest / @rig.bodies[body].mass
+      end
+    end
+  end
+end
