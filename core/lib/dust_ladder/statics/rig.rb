@@ -39,6 +39,12 @@ module DustLadder
         dup.tap { |rig| rig.replace(changed || bodies, others) }
       end
 
+      # The same rig with one node of a line at another place on its body, relative to the body's CG.
+      def with_node(line, node, place)
+        moved = lines.each_with_index.map { |one, index| index == line ? Line.new(one.name, one.nodes.each_with_index.map { |(body, at), which| [ body, which == node ? place : at ] }, one.rest, one.stiffness) : one }
+        dup.tap { |rig| rig.replace(bodies, moved) }
+      end
+
       protected
 
       def replace(bodies, lines)

@@ -1,0 +1,85 @@
+module DustLadder
+  module Statics
+    # A sling that bears on the load (a basket, a choke): solved as if it gripped at every contact, each free part a
+    # line of its own, and as if it ran through without friction. The worse counts; grip is believed only as far as
+    # friction carries it (handbook, section 3.4).
+    class Wrap
+      # Where a sling bears: the tensions of its parts on both sides, the bend between them in radians, and whether
+      # friction holds the difference.
+      Contact = Struct.new(:parts, :tensions, :bend, :holds)
+
+      attr_reader :gripped, :sliding
+
+      # bodies as of a Rig; lines: of those that run straight, as of a Rig; wrapped: { name:, nodes:, parts: lengths of
+      # its free parts as rigged, stiffness: } with inner nodes on the load. friction: at the contacts.
+      def initialize(bodies:, lines:, wrapped:, friction:, hook: [ 0.0, 0.0, 0.0 ])
+        @wrapped = wrapped
+        @friction = friction
+        @straight = lines.size
+        parts = wrapped.flat_map { |line| line[:nodes].each_cons(2).zip(line[:parts]).each_with_index.map { |(ends, length), index| { name: "#{line[:name]} #{index + 1}", nodes: ends, rest: length, stiffness: line[:stiffness] } } }
+        whole = wrapped.map { |line| { name: line[:name], nodes: line[:nodes], rest: line[:parts].sum, stiffness: line[:stiffness] } }
+        @gripped = Equilibrium.of(Rig.new(bodies: bodies, lines: lines + parts, hook: hook))
+        @sliding = slide(Rig.new(bodies: bodies, lines: lines + whole, hook: hook))
+      end
+
+      # Greatest tension of each wrapped sling, kg, the worse of both; nil for sliding when it has no pose.
+      def tensions = offsets.zip(@wrapped).each_with_index.map { |(from, line), index| [ *gripped.tensions[from, line[:parts].size], sliding && sliding.tensions[@straight + index] ].compact.max }
+
+      # Contacts of every wrapped sling.
+      def contacts = @contacts ||= offsets.zip(@wrapped).map { |from, line| (1...line[:parts].size).map { |inner| contact(from, inner) } }
+      def may_slip? = contacts.flatten.any? { |contact| !contact.holds } || sliding.nil? || !sliding.stable?
+
+      private
+
+      # A basket that runs may have no pose that holds at all.
+      def slide(rig)
+        Equilibrium.of(rig)
+      rescue Equilibrium::NotFound
+        nil
+      end
+
+      def offsets = @wrapped.each_with_index.map { |_, index| @straight + @wrapped.first(index).sum { |line| line[:parts].size } }
+
+      def contact(from, inner)
+        before, after = [ from + inner - 1, from + inner ].map { |index| run(gripped.rig.lines[index]) }
+        bend = Math.acos(before.zip(after).sum { |one, other| one * other }.clamp(-1.0, 1.0))
+        tensions = gripped.tensions.values_at(from + inner - 1, from + inner)
+        Contact.new([ from + inner - 1, from + inner ], tensions, bend, tensions.min.positive? && tensions.max / tensions.min <= Math.exp(@friction * bend) + 1e-9)
+      end
+
+      def run(line)
+        from, to = line.nodes.map { |body, own| body ? gripped.pose.place(body, own) : own }
+        run = to.zip(from).map { |one, other| one - other }
+        long = Math.sqrt(run.sum { |part| part * part })
+        run.map { |part| part / long }
+      end
+    end
+
+    # Where a choke or a wrap closes round the load its two parts stand at an angle to the level line between them.
+    module InnerLoop
+      module_function
+
+      # Tension of each part, kg, for a pull and that angle in degrees. Raises NotKnown for a loop that is flat.
+      def tension(pull, degrees)
+        raise NotKnown, "an inner loop needs an angle above 0 and up to 90°" unless degrees.positive? && degrees <= 90
+
+        pull / (2 * Math.sin(degrees * Math::PI / 180))
+      end
+    end
+
+    # A load all of whose points lie below its centre of gravity stands in a pyramid of hook and points.
+    module Pyramid
+      module_function
+
+      # Level distance from the CG to the nearest face of the pyramid, m, below zero outside; nil when a point is not
+      # below the CG. hook, points (in order round the load, three at least) and cg in one level frame.
+      def room(hook, points, cg)
+        return unless points.size >= 3 && points.all? { |point| point[2] < cg[2] } && cg[2] < hook[2]
+
+        corners = points.map { |point| share = (cg[2] - point[2]) / (hook[2] - point[2]); [ 0, 1 ].map { |axis| point[axis] + share * (hook[axis] - point[axis]) } }
+        area = corners.zip(corners.rotate).sum { |(ax, ay), (bx, by)| ax * by - bx * ay }
+        corners.zip(corners.rotate).map { |(ax, ay), (bx, by)| (area.negative? ? -1 : 1) * ((bx - ax) * (cg[1] - ay) - (by - ay) * (cg[0] - ax)) / Math.hypot(bx - ax, by - ay) }.min
+      end
+    end
+  end
+end
