@@ -46,7 +46,7 @@ module DustLadder
       end
 
       # Vertical shares of any number of points, least in their squares, of all that balance: only for legs that are
-      # equalised. Points [x, y] from the plumb line, heights of the hook above each.
+      # equalised; a negative one tells that these legs cannot hold it level. Points [x, y] from the plumb line, heights of the hook above each.
       def least_norm_shares(load, points, heights)
         rows = [ points.map { 1.0 }, points.zip(heights).map { |(x, _), height| x / height }, points.zip(heights).map { |(_, y), height| y / height } ]
         gram = rows.flat_map { |one| rows.map { |other| one.zip(other).sum { |a, b| a * b } } }

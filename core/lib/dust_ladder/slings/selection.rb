@@ -1,0 +1,161 @@
+module DustLadder
+  module Slings
+    # Which pieces can serve on a leg, which cannot and why, and the best of those that can (handbook, section 4):
+    # reject, keep every reason, rank what is left by parts of a score that can be seen.
+    class Selection
+      # What is asked of each leg. tension: kg; hitch; deg_from_horizontal and choke_deg of the leg, degrees (the
+      # tension has the leg's angle in it already; a basket's sides do not); length: bearing to bearing, m; celsius;
+      # near: of acid, alkali, bleach; edges: sharp and not padded; no_sparks, no_current: the surroundings forbid them;
+      # legs: how many alike are needed; on: the day of the lift, "2026-12-14", or nil where dates are not looked at.
+      Need = Struct.new(:tension, :hitch, :deg_from_horizontal, :choke_deg, :length, :celsius, :near, :edges, :no_sparks, :no_current, :legs, :on, keyword_init: true) do
+        def initialize(hitch: "vertical", deg_from_horizontal: 90.0, near: [], edges: false, no_sparks: false, no_current: false, legs: 1, **rest) = super
+      end
+      # pieces: one, or a matched set. utilisation: fraction; in_band; carry: kg of the heaviest; score: lower is better.
+      Choice = Struct.new(:pieces, :utilisation, :in_band, :carry, :score, keyword_init: true)
+      Rejected = Struct.new(:piece, :reasons)
+      KEPT = %w[ready].freeze
+      CHAIN = "alloy_chain".freeze
+      MOST_CHOICES = 20
+
+      # The store, looked through once: pieces that differ in nothing but number, state and date are judged together.
+      class Store
+        # pieces: as the plan format describes a sling; state ("ready", "out", "quarantined", "scrapped") and due (the
+        # day its examination runs out) may stand beside.
+        def initialize(pieces)
+          @alike = pieces.group_by { |piece| piece.except("number", "state", "due", "place") }
+        end
+
+        # [[one piece of a sort, all of that sort], ...].
+        def sorts = @sorts ||= @alike.values.map { |alike| [ alike.first, alike ] }
+      end
+
+      def initialize(store, need, rules)
+        @need = need
+        @rules = rules
+        @own = Hash.new { |by_state, state| by_state[state] = Hash.new { |by_due, due| by_due[due] = own_reasons(state, due) } }
+        @sorted = (store.is_a?(Store) ? store : Store.new(store)).sorts.map { |sample, alike| [ sample, *judge(sample), *parted(alike) ] }
+      end
+
+      # Every piece that cannot serve, with every reason.
+      def rejected
+        @rejected ||= @sorted.flat_map do |_, reasons, _, free, kept|
+          found = reasons.any? ? free.map { |piece| Rejected.new(piece, reasons) } : []
+          kept.each { |own, pieces| all = (reasons + own).freeze; pieces.each { |piece| found << Rejected.new(piece, all) } }
+          found
+        end
+      end
+
+      # What can serve, best first: matched sets of as many alike as there are legs, or slings of that many legs.
+      def choices
+        @choices ||= @sorted.filter_map { |sample, reasons, share, free, _|
+          count = pieces_needed(sample)
+          choice(sample, free.first(count), share) if reasons.empty? && free.size >= count
+        }.sort_by(&:score).first(MOST_CHOICES)
+      end
+
+      private
+
+      # Those with nothing against them of their own, and the others by what there is.
+      def parted(alike)
+        free, kept = [], {}.compare_by_identity
+        alike.each do |piece|
+          own = @own[piece["state"]][piece["due"]]
+          own.empty? ? free << piece : (kept[own] ||= []) << piece
+        end
+        [ free, kept ]
+      end
+
+      def pieces_needed(sample) = (@need.legs.to_f / sample["legs"]).ceil
+
+      def choice(sample, pieces, share)
+        low, high = @rules[:good_band]
+        carry = sample["mass_kg"].to_f
+        outside = [ low - share, share - high, 0.0 ].max
+        Choice.new(pieces: pieces, utilisation: share, in_band: outside.zero?, carry: carry, score: [ outside.zero? ? 0 : 1, outside.round(6), carry * pieces.size, pieces.size ])
+      end
+
+      # Reasons that a sort cannot serve, and how far it would be used.
+      def judge(piece)
+        reasons = unsuited(piece)
+        capacity = capacity_of(piece, reasons)
+        share = capacity && @need.tension / capacity
+        reasons << "carries #{Figure.kg(capacity, :down)} here, #{Figure.kg(@need.tension, :up)} is needed" if share && share > 1 + Ladder::Verdict::SLACK
+        reasons.concat(length_reasons(piece))
+        reasons << "has #{piece['legs']} legs for #{@need.legs}" if piece["legs"] > @need.legs
+        [ reasons, share ]
+      end
+
+      def unsuited(piece)
+        kind = @rules[:sling_kinds][piece["kind"]]
+        return [ "nothing is known of its kind" ] unless kind
+
+        reasons = (@need.near & kind["harmed_by"]).map { |what| "#{what} harms #{piece['kind'].tr('_', ' ')}" }
+        reasons << "an edge that is not padded would cut it" if @need.edges && kind["cut_by_edges"]
+        reasons << "it may spark" if @need.no_sparks && kind["sparks"]
+        reasons << "it conducts" if @need.no_current && kind["conducts"]
+        reasons << "no legible rating" unless Tag.new(piece, @rules).legible?
+        reasons
+      end
+
+      def capacity_of(piece, reasons)
+        return if reasons.include?("no legible rating") || reasons.include?("nothing is known of its kind")
+
+        tagged = Tag.new(piece, @rules).rating(@need.hitch)
+        derating = Derating.new(@rules, kind: piece["kind"], hitch: @need.hitch, hitch_factor: 1.0, deg_from_horizontal: @need.hitch == "basket" ? @need.deg_from_horizontal : 90.0,
+          choke_deg: @need.choke_deg, temperature_row: piece["temperature_row"] || @rules[:sling_kinds][piece["kind"]]["temperature"], celsius: @need.celsius)
+        reasons << derating.stop.reason if derating.stop
+        derating.capacity(tagged.kg)
+      rescue NotKnown => error
+        reasons << error.what
+        nil
+      end
+
+      # Chain may be shortened by whole links; other kinds are as long as they are.
+      def length_reasons(piece)
+        return [] unless @need.length
+        return [ "its reach is not known" ] unless piece["reach_m"]
+
+        slack = [ Fit::NEAR_M, @rules[:leg_length_tolerance] * piece["reach_m"] ].max
+        spare = piece["reach_m"] - @need.length
+        return [ "#{Figure.m(-spare, :up)} too short" ] if spare < -slack
+        return [ "#{Figure.m(spare, :up)} too long, and it cannot be shortened" ] if spare > slack && piece["kind"] != CHAIN && @need.hitch == "vertical"
+
+        []
+      end
+
+      # What speaks against a piece by its state and its date.
+      def own_reasons(state, due)
+        reasons = state && !KEPT.include?(state) ? [ "it is #{state}" ] : []
+        if @need.on && due.nil? then reasons << "when it was last examined is not known"
+        elsif @need.on && due < @need.on then reasons << "its examination runs out on #{due}"
+        end
+        reasons.freeze
+      end
+    end
+
+    # The questions the other way round.
+    module Reverse
+      module_function
+
+      # Flattest angle that a rating allows, degrees from the horizontal, for a vertical share in kg; never under the
+      # rule set's floor. nil when it does not even carry the share plumb.
+      def flattest_deg(rating, share, rules)
+        return if share > rating * (1 + Ladder::Verdict::SLACK)
+
+        [ Math.asin([ share / rating.to_f, 1.0 ].min) * 180 / Math::PI, rules[:angle_floor_deg_from_horizontal] ].max
+      end
+
+      # Shortest leg, m, for a run from plumb and the flattest angle it may stand at.
+      def shortest_length(run, deg_from_horizontal) = run / Math.cos(deg_from_horizontal * Math::PI / 180)
+
+      # Longest leg, m, that the headroom from point to hook allows over a run.
+      def longest_length(run, headroom) = Math.hypot(run, headroom)
+
+      # Of sizes [[name, rating in kg], ...] the smallest that carries a share at an angle; nil when none does.
+      def smallest_size(sizes, share, deg_from_horizontal)
+        tension = share / Math.sin(deg_from_horizontal * Math::PI / 180)
+        sizes.select { |_, rating| rating * (1 + Ladder::Verdict::SLACK) >= tension }.min_by(&:last)
+      end
+    end
+  end
+end
