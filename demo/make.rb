@@ -56,7 +56,8 @@ SLINGS = [
   sling("R-03", "polyester_round", "2 t, endless", 8.0, 6, 2000, choker: 1600, basket: 4000),
   sling("R-04", "polyester_round", "2 t, endless", 8.0, 6, 2000, choker: 1600, basket: 4000),
   sling("R-11", "polyester_round", "3 t, endless", 10.0, 11, 3000, choker: 2400, basket: 6000),
-  sling("R-12", "polyester_round", "3 t, endless", 10.0, 11, 3000, choker: 2400, basket: 6000)
+  sling("R-12", "polyester_round", "3 t, endless", 10.0, 11, 3000, choker: 2400, basket: 6000),
+  *%w[R-21 R-22 R-23 R-24].map { |number| sling(number, "polyester_round", "3 t, with fittings", 4.0, 6, 3000, choker: 2400, basket: 6000) }
 ].to_h { |data| [ data["number"], data ] }
 
 def plan(title, lift_at:, load:, rigging:, crane:, rules: "strict")
@@ -128,6 +129,12 @@ PLANS = {
     "Generator GN-2 to the power hut", lift_at: "2026-12-18T14:00",
     load: load("GN-2", "4 280 kg", "certified", "plate on the skid", [ "3.40 m", "1.40 m", "1.90 m" ], [ "1.55 m", "0.70 m", "0.80 m" ], "drawing", [ [ "West", "0.50 m", "0.70 m", "1.90 m" ], [ "East", "2.90 m", "0.70 m", "1.90 m" ] ]),
     rigging: hung("6.20 m", leg("C-31"), leg("C-31")), crane: crane("juniper-full", "22.0 m", 4, [ "7.5 m", "110°", "1.20 m" ], [ "9.5 m", "190°", "0.40 m" ], "clockwise", obstacle: "2.6 m", rigged: { "counterweight" => "5.8 t" })
+  ),
+  "chiller" => plan(
+    "Chiller CH-3 on four round slings", lift_at: "2026-12-14T15:30",
+    load: load("CH-3", "5 150 kg", "certified", "plate on the frame", [ "4.20 m", "2.10 m", "2.20 m" ], [ "2.00 m", "1.08 m", "0.90 m" ], "drawing", [ [ "NW", "0.30 m", "1.95 m", "2.20 m" ], [ "NE", "3.90 m", "1.95 m", "2.20 m" ], [ "SE", "3.90 m", "0.15 m", "2.20 m" ], [ "SW", "0.30 m", "0.15 m", "2.20 m" ] ]),
+    rigging: by_length(*%w[R-21 R-22 R-23 R-24].map { |sling| leg(sling, length: "4.00 m") }),
+    crane: crane("juniper-full", "22.0 m", 4, [ "8.0 m", "120°", "1.20 m" ], [ "10.5 m", "190°", "0.60 m" ], "clockwise", obstacle: "2.6 m")
   ),
   "receiver-cabin-racks" => plan(
     "Receiver cabin RC-8 with its racks", lift_at: "2026-12-15T13:00",

@@ -9,6 +9,7 @@ RSpec.describe "The demo data" do
     "cable-girder" => [ "stop", %w[angle slings] ],
     "generator" => [ "stop", %w[chart] ],
     "azimuth-drive" => [ "not_known", %w[load] ],
+    "chiller" => [ "holds", %w[slings] ],
     "receiver-cabin-racks" => [ "holds", %w[level] ],
     "brine-tank" => [ "stop", %w[level] ],
     "mast-section" => [ "holds", %w[level] ],

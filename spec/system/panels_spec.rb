@@ -39,13 +39,13 @@ RSpec.describe "The panels" do
     plan = demo_plan("receiver-cabin")
     open_plan(plan)
     rung("load").click
-    click_button "Use one point only"
+    click_button "One point fewer"
     expect(page).to have_no_css("[data-grip=point-1]")
     expect(page).to have_text("On one point a long load may spin and swing")
-    click_button "Add a second point"
+    click_button "Add a point"
     expect(page).to have_text("Needed: x of point East is not given")
-    click_button "Undo: second point added"
-    click_button "Undo: second point taken away"
+    click_button "Undo: East point added"
+    click_button "Undo: East point taken away"
     expect(page).to have_css("[data-grip=point-1]")
     expect(page).to have_css("[data-headline]", text: "Holds: both legs at 63")
   end

@@ -78,7 +78,7 @@ export interface Plan {
     };
     /**
      * @minItems 1
-     * @maxItems 2
+     * @maxItems 4
      */
     points: {
       name: string;
@@ -101,7 +101,7 @@ export interface Plan {
      * one for each point, in the points' order
      *
      * @minItems 1
-     * @maxItems 2
+     * @maxItems 4
      */
     legs: {
       /**

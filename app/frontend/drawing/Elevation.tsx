@@ -73,6 +73,8 @@ export function Elevation({ drawing, before, ghost, ghostScale, scale, plan, edi
   }
   const metres = scaleBar(scale.perMetre)
   const narrow = width <= 560
+  // Of legs that coincide in this view the flags stand over one another, the one that pulls most at the leg.
+  const stacked = (index: number) => points.map((_, other) => other).filter((other) => Math.abs(points[other]!.x - points[index]!.x) < 24).sort((one, other) => (drawing.legs[other]?.worst?.value ?? 0) - (drawing.legs[one]?.worst?.value ?? 0)).indexOf(index)
   const flags = drawing.legs.map((one, index) => ({ one, x: (hook.x + points[index]!.x) / 2, y: (hook.y + points[index]!.y) / 2 }))
 
   return (
@@ -102,7 +104,7 @@ export function Elevation({ drawing, before, ghost, ghostScale, scale, plan, edi
       <rect x={cg.x - ex * scale.perMetre} y={cg.y - ez * scale.perMetre} width={2 * ex * scale.perMetre} height={2 * ez * scale.perMetre} fill="none" stroke="var(--mark)" strokeWidth={1.6} strokeDasharray="4 3" />
       <CgMark x={cg.x} y={cg.y} r={8} />
       {drawing.hook && flags.map(({ one, x, y }, index) => (
-        <Flag key={index} x={points.length > 1 ? x + (points[index]!.x < hook.x ? -1 : 1) * 13 : x + 13} y={y - (one.from_horizontal.value < 40 ? 34 : 8)} left={points.length > 1 && points[index]!.x < hook.x} name={one.name}
+        <Flag key={index} x={points.length > 1 ? x + (points[index]!.x < hook.x ? -1 : 1) * 13 : x + 13} y={y - (one.from_horizontal.value < 40 ? 34 : 8) - (points.length > 2 ? stacked(index) * 28 : 0)} left={points.length > 1 && points[index]!.x < hook.x} name={one.name}
           value={working ? 'working' : shown(one.worst) || 'not known'} verdict={working ? 'not_known' : one.verdict} selected={index === selected} />
       ))}
       <Dimensions narrow={narrow} drawing={drawing} scale={scale} points={points} lowest={lowest} right={Math.max(Math.max(...corners.map(({ x }) => x)) + 34, ...flags.map(({ one, x }) => x + 16 + flagWidth(one.name, shown(one.worst) || 'not known') + 14))} />

@@ -1,6 +1,5 @@
 import Button from '@mui/material/Button'
 import { Link } from 'react-router'
-import type { Plan } from '../api/plan.generated'
 import { useShown } from '../display/preferences'
 import { ChoiceField, Heading, QuantityField, Row, WordsField, type PanelProps } from './parts'
 import { fieldId } from './places'
@@ -8,16 +7,19 @@ import { fieldId } from './places'
 const BASES: [string, string][] = [['weighed', 'weighed'], ['certified', 'certified or marked'], ['calculated', 'calculated'], ['estimated', 'estimated'], ['unknown', 'not known']]
 const CG_BASES: [string, string][] = [['take_off', 'from a take-off'], ['drawing', 'from a drawing'], ['by_eye', 'judged by eye'], ['contents_unknown', 'contents not known']]
 
+const NAMES = ['West', 'East', 'North', 'South']
+const MOST_POINTS = 4
+
 export function LoadPanel({ editor, ladder, rung }: PanelProps) {
   const shown = useShown()
   const { load, rigging } = editor.document
   const field = { editor, ladder }
   const lineOf = (symbol: string) => shown(rung?.working.find((line) => line.symbol === symbol)?.result)
-  const second = () => {
-    const points: Plan['load']['points'] = [...load.points, { name: load.points[0]?.name === 'East' ? 'West' : 'East', x: null, y: null, z: null }]
-    editor.change({ '/load/points': points, '/rigging/legs': [...rigging.legs, { ...rigging.legs[0]!, length: null }] }, 'second point added')
+  const more = () => {
+    const name = NAMES.find((one) => !load.points.some((point) => point.name === one)) ?? `Point ${load.points.length + 1}`
+    editor.change({ '/load/points': [...load.points, { name, x: null, y: null, z: null }], '/rigging/legs': [...rigging.legs, { ...rigging.legs[0]!, length: null }] }, `${name} point added`)
   }
-  const one = () => editor.change({ '/load/points': load.points.slice(0, 1), '/rigging/legs': rigging.legs.slice(0, 1) }, 'second point taken away')
+  const fewer = () => editor.change({ '/load/points': load.points.slice(0, -1), '/rigging/legs': rigging.legs.slice(0, -1) }, `${load.points.at(-1)?.name ?? 'last'} point taken away`)
   return (
     <>
       <Button component={Link} to={`/plans/${editor.id}/load`} variant="outlined" fullWidth sx={{ mb: 1 }}>{load.take_off?.parts.length ? `The take-off, ${load.take_off.parts.length} rows` : 'Take off its parts'}</Button>
@@ -49,7 +51,10 @@ export function LoadPanel({ editor, ladder, rung }: PanelProps) {
           {(['x', 'y', 'z'] as const).map((axis) => <QuantityField key={axis} {...field} kind="length" pointer={`/load/points/${index}/${axis}`} label={axis} note={`${point.name} point ${axis}`} />)}
         </Row>
       ))}
-      {load.points.length === 1 ? <Button variant="outlined" onClick={second}>Add a second point</Button> : <Button variant="outlined" onClick={one}>Use one point only</Button>}
+      <Row columns="1fr 1fr">
+        {load.points.length < MOST_POINTS ? <Button variant="outlined" onClick={more}>Add a point</Button> : <span />}
+        {load.points.length > 1 ? <Button variant="outlined" onClick={fewer}>One point fewer</Button> : <span />}
+      </Row>
     </>
   )
 }

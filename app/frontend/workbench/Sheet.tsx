@@ -156,7 +156,7 @@ function LegCard({ drawing, leg, working }: { drawing: Drawing; leg: number; wor
   const shown = useShown()
   const one = drawing.legs[leg]
   if (!one) return null
-  const angles: [Parameters<typeof AngleSign>[0]['convention'], Rung['demand'], string][] = [['horizontal', one.from_horizontal, 'from horizontal'], ['plumb', one.from_plumb, 'from plumb'], ['included', one.included, drawing.legs.length > 1 ? 'included, both legs' : 'included']]
+  const angles: [Parameters<typeof AngleSign>[0]['convention'], Rung['demand'], string][] = [['horizontal', one.from_horizontal, 'from horizontal'], ['plumb', one.from_plumb, 'from plumb'], ['included', one.included, drawing.legs.length === 2 ? 'included, both legs' : 'twice from plumb']]
   return (
     <Box data-leg-card>
       <Box sx={{ display: 'flex', alignItems: 'baseline', borderBottom: '1.5px solid var(--ink)', pb: '2px' }}>

@@ -26,7 +26,7 @@ export function useKeys({ editor, ladder, selected, select, setLeg, enabled, clo
       if (climb[key] && !scrolls) {
         event.preventDefault()
         select(climb[key])
-      } else if (key === '1' || key === '2') setLeg(Number(key) - 1)
+      } else if (/^[1-4]$/.test(key)) setLeg(Number(key) - 1)
       else if (key === 'u') prefer({ system: preferences.system === 'metric' ? 'us' : 'metric' })
       else if (key === 'n') prefer({ night: !preferences.night })
       else if (key === 'escape') close()

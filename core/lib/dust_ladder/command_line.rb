@@ -67,7 +67,7 @@ module DustLadder
       @out.puts ladder.afterwards unless ladder.afterwards.empty?
       ladder.rungs.reverse_each do |rung|
         mark = ladder.governing.include?(rung) ? "▶" : " "
-        @out.puts format("%s %-12s %-9s %6s  %s", mark, rung.label, Ladder::Verdict.words(rung.verdict), rung.percent, rung.note && rung.note["metric"])
+        @out.puts format("%s %-15s %-9s %6s  %s", mark, rung.label, Ladder::Verdict.words(rung.verdict), rung.percent, rung.note && rung.note["metric"])
       end
       not_checked
     end

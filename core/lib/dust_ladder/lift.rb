@@ -11,7 +11,7 @@ module DustLadder
       @slings = {}
       @load = Load::PlannedLoad.new(document, rules)
       @crane = Cranes::Crane.new(document, rules)
-      @bridle = Rigging::Bridle.new(document, load, rules)
+      @bridle = load.points.size > 2 ? Rigging::SpaceBridle.new(document, load, rules, ->(index) { sling_of(legs[index]) }) : Rigging::Bridle.new(document, load, rules)
       @choke_angles = legs.each_index.map { |index| document.angle("the angle of choke of the #{load.points[index].name} leg", "rigging", "legs", index, "choke_angle") }
       @basket_widths = legs.each_index.map { |index| document.length("the basket width of the #{load.points[index].name} leg", "rigging", "legs", index, "basket_width") }
     end

@@ -27,6 +27,9 @@ module DustLadder
 
       attr_reader :lift, :rules
 
+      # Is there anything for this check to look at?
+      def self.applies?(_lift) = true
+
       def initialize(lift)
         @lift = lift
         @rules = lift.rules

@@ -6,6 +6,7 @@ module DustLadder
         Load::LoadCheck,
         Rigging::LevelCheck,
         Rigging::AngleCheck,
+        Slings::SharingCheck,
         Slings::SlingCheck,
         Cranes::HoistCheck,
         Cranes::HeightCheck,
@@ -22,7 +23,7 @@ module DustLadder
         @lift = lift
       end
 
-      def ladder = Answer.new(@lift, CHECKS.map { |check| check.new(@lift).rung })
+      def ladder = Answer.new(@lift, CHECKS.select { |check| check.applies?(@lift) }.map { |check| check.new(@lift).rung })
     end
   end
 end

@@ -14,7 +14,7 @@ module DustLadder
         worst = bridle.steepest
         offsets(worst)
         tilt = line("t", Figure.deg(worst.tilt_deg, :up), formula: "atan(√(p² + q²) / r)", from: @offsets, source: "plumb runs from hook to CG", about: "load")
-        return answer("stop", note: both("the points are below the CG: it turns over"), subject: "points") if bridle.least_margin.negative?
+        return answer("stop", note: both(bridle.points.size > 2 ? "it would turn over at worst: the CG is too high for these points" : "the points are below the CG: it turns over"), subject: "points") if bridle.least_margin.negative?
         return answer("stop", note: both("the CG can come outside the points: one leg hangs slack"), subject: "CG") if bridle.slack?
         return answer("stop", note: both("one basket under the CG: the load slides out of it"), subject: "basket") if @basket_alone
 
@@ -42,6 +42,19 @@ module DustLadder
         caution("baskets", "Two baskets hold a load only while it cannot slide or roll out of them.") if hitches.include?("basket") && hitches.size == 2
       end
 
+      # All points below the CG: the load stands in a pyramid of its legs, which a small tilt does not tell.
+      def high_cg(bridle)
+        top = lift.load.cg[2] + lift.load.cg_half_width[2]
+        room = Statics::Pyramid.room(bridle.pose.hook, round(bridle.points), [ *bridle.cg.first(2), top ])
+        caution("points_below", both { |system| "Every point may lie below the CG: a critical lift. The CG is #{Figure.m(room, :down).shown(system)} inside the nearest pair of legs." }) if room
+      end
+
+      # Points in order round the middle.
+      def round(points)
+        x, y = [ 0, 1 ].map { |axis| points.sum { |point| point[axis] } / points.size }
+        points.sort_by { |point| Math.atan2(point[1] - y, point[0] - x) }
+      end
+
       def low_end(bridle)
         return if bridle.pose.tilt_deg < 0.05 || bridle.points.size == 1
 
@@ -52,6 +65,7 @@ module DustLadder
       def cautions(bridle, tilt)
         aim = rules[:tilt_aim_deg]
         caution("tilt_aim", "It may hang up to #{Figure.deg(tilt, :up)} off level; aim for #{Figure.deg(aim)}.") if tilt > aim
+        high_cg(bridle) if bridle.points.size > 2
         least = bridle.least_margin
         return unless least < rules[:stability_caution_m]
 

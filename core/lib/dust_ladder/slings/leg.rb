@@ -4,6 +4,8 @@ module DustLadder
     class Leg
       include Ladder::Sentences
 
+      NUMBERS = { 1 => "one leg", 2 => "two legs", 3 => "three legs", 4 => "four legs" }.freeze
+
       attr_reader :lift, :index
 
       def self.of(lift, index) = (lift.legs[index]["hitch"] == "basket" ? BasketLeg : StraightLeg).new(lift, index)
@@ -24,6 +26,8 @@ module DustLadder
 
       # The Outcome at its worst. Raises NotKnown for what is missing.
       def outcome
+        raise NotKnown.new("baskets on three or four points are not worked out here", pointer: "/rigging/legs/#{index}/hitch") if hitch == "basket" && lift.legs.size > 2
+
         reason = out_of_use || fit.reason || sliding
         return Outcome.new(name: name, subject: subject, stop: reason, demand: Figure.kg(bridle.worst[index].tension, :up), work: ->(_) { }) if reason
 
@@ -49,7 +53,8 @@ module DustLadder
       def out_of_use
         number = sling["number"]
         return both("#{number} has no legible rating: out of use") unless tag.legible?
-        return both("#{number} is one leg and is planned on two") if sling["legs"] == 1 && lift.legs.count { |leg| leg["sling"] == number } > 1
+        planned = lift.legs.count { |leg| leg["sling"] == number }
+        return both("#{number} has #{NUMBERS[sling["legs"].to_i]} and is planned on #{NUMBERS.fetch(planned).split.first}") if planned > sling["legs"]
 
         both("the legs are of different kinds") if lift.legs.filter_map { |leg| lift.sling_of(leg)&.fetch("kind") }.uniq.size > 1
       end
@@ -69,11 +74,18 @@ module DustLadder
         weight = Figure.kg(lift.load.planned_kg, :up)
         working.line("W", weight, source: "planned weight", about: "load")
         return work_single_share(working, pull, weight) if lift.legs.size == 1
+        return work_space_share(working, pull) if lift.legs.size > 2
 
         operands = { W: weight, **work_distances(working, pull) }
         mine, other = index + 1, 2 - index
         working.line("V", Figure.kg(pull.share, :up), formula: "W × d#{other} × H#{mine} / (d#{other} × H#{mine} + d#{mine} × H#{other})",
                      from: operands, source: "#{name} share", about: about)
+      end
+
+      # Three or four legs share by their stretch: the pose that was found says how.
+      def work_space_share(working, pull)
+        working.line("V", Figure.kg(pull.share, :up), source: "#{name} share as it hangs; #{pull.corner}", about: about)
+        working.line("H#{index + 1}", Figure.m(pull.leg.height, :down), source: "hook above it there", about: about)
       end
 
       def work_distances(working, pull)

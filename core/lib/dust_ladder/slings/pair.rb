@@ -1,9 +1,9 @@
 module DustLadder
   module Slings
-    # Both legs as one sling: the school's uniform-load bands for legs that are alike, and the tag's own bands.
+    # All legs as one sling, two to four: the school's uniform-load bands for legs that are alike, and the tag's own bands.
     # Past the last band there is no figure, and the angle itself is held against that band.
     class Pair
-      # legs: two Leg objects.
+      # legs: two to four Leg objects.
       def initialize(lift, legs)
         @lift = lift
         @rules = lift.rules
@@ -15,6 +15,7 @@ module DustLadder
       private
 
       def bridle = @lift.bridle
+      def all = @legs.size == 2 ? "both legs" : "all legs"
       def shallowest = 90 - bridle.flattest_deg.min
 
       def uniform
@@ -24,7 +25,7 @@ module DustLadder
         choker = @rules[:uniform_load_choker] if @legs[0].hitch == "choker"
         bands = @rules[:uniform_load_bands]
         source = "uniform load, #{@rules.cite(:uniform_load_bands)}"
-        whole(MultiLeg.uniform_load(2, single, shallowest, bands, choker: choker), bands.last.first, source) { |working, capacity| work_uniform(working, capacity, single, choker, source) }
+        whole(MultiLeg.uniform_load(@legs.size, single, shallowest, bands, choker: choker), bands.last.first, source) { |working, capacity| work_uniform(working, capacity, single, choker, source) }
       end
 
       def alike?
@@ -33,19 +34,19 @@ module DustLadder
         ratings = @legs.map { |leg| leg.tag.vertical_kg }
         angles = bridle.pose.legs.map(&:deg_from_horizontal)
         lengths = bridle.lengths
-        !ratings.first.nil? && ratings.uniq.size == 1 && (angles[0] - angles[1]).abs <= @rules[:uniform_load_most_difference_deg] &&
-          (lengths[0] - lengths[1]).abs <= @rules[:leg_length_tolerance] * lengths.max
+        !ratings.first.nil? && ratings.uniq.size == 1 && angles.max - angles.min <= @rules[:uniform_load_most_difference_deg] &&
+          lengths.max - lengths.min <= @rules[:leg_length_tolerance] * lengths.max
       end
 
       def tagged
         one = @legs[0].sling
-        return if one["legs"] != 2 || @legs.any? { |leg| leg.sling["number"] != one["number"] || leg.hitch != "vertical" }
+        return if one["legs"] != @legs.size || @legs.any? { |leg| leg.sling["number"] != one["number"] || leg.hitch != "vertical" }
 
         bands = @legs[0].tag.multi_leg.sort_by { |entry| entry["upto_deg_from_plumb"] }
         return if bands.empty?
 
         band = bands.find { |entry| shallowest <= entry["upto_deg_from_plumb"] + 1e-9 }
-        source = "tag #{one['number']}, both legs"
+        source = "tag #{one['number']}, #{all}"
         whole(band && band["kg"], bands.last["upto_deg_from_plumb"], source) { |working, capacity| working.line("C", capacity, source: source) }
       end
 
@@ -54,7 +55,7 @@ module DustLadder
         return past_the_last(most, source) unless capacity
 
         weight, figure = Figure.kg(@lift.load.planned_kg, :up), Figure.kg(capacity, :down)
-        Outcome.new(name: "both legs", subject: "both legs", demand: weight, capacity: figure, work: lambda { |working|
+        Outcome.new(name: all, subject: all, demand: weight, capacity: figure, work: lambda { |working|
           working.line("W", weight, source: "planned weight", about: "load")
           work_angle(working)
           yield(working, figure)
@@ -62,7 +63,7 @@ module DustLadder
       end
 
       def past_the_last(most, source)
-        Outcome.new(name: "both legs", subject: "both legs", demand: Figure.deg(shallowest, :up), capacity: Figure.deg(most), work: lambda { |working|
+        Outcome.new(name: all, subject: all, demand: Figure.deg(shallowest, :up), capacity: Figure.deg(most), work: lambda { |working|
           work_angle(working)
           working.line("most", Figure.deg(most), source: "no figure further from plumb: #{source}")
         })

@@ -12,7 +12,7 @@ module DustLadder
         bridle = lift.bridle
         legs = lift.legs.each_index.map { |index| Leg.of(lift, index) }
         outcomes = legs.map(&:outcome)
-        outcomes += Pair.new(lift, legs).outcomes if legs.size == 2
+        outcomes += Pair.new(lift, legs).outcomes if legs.size > 1
         show(outcomes)
         legs.each { |leg| leg.advice.each { |id, text| caution(id, text, about: "leg:#{leg.index}") } }
         warn_of_spread(bridle)
@@ -34,7 +34,8 @@ module DustLadder
       end
 
       def warn_of_spread(bridle)
-        spread = bridle.pose.legs.sum { |leg| 90 - leg.deg_from_horizontal }
+        leans = bridle.pose.legs.map { |leg| 90 - leg.deg_from_horizontal }
+        spread = leans.size > 2 ? 2 * leans.max : leans.sum
         most = rules[:hook_included_angle_deg]
         caution("hook_spread", "The legs stand #{Figure.deg(spread, :up)} apart in the hook: past #{most.round}° use a ring.") if spread > most
       end

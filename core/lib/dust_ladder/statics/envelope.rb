@@ -3,8 +3,12 @@ module DustLadder
     # The worst of what weight range, CG box and the lines' length tolerance allow: every corner of them, solved from
     # the nominal pose on (handbook, section 3.5).
     class Envelope
-      # weight: -1 or 1 (low or high end); cg: signs in x, y, z; lengths: signs by line; unstable: no pose holds there.
-      Corner = Struct.new(:weight, :cg, :lengths, :tensions, :tilt_deg, :stable)
+      # weight: -1 or 1 (low or high end); cg: signs in x, y, z; lengths: signs by line; hang: the Equilibrium there.
+      Corner = Struct.new(:weight, :cg, :lengths, :body, :hang) do
+        def tensions = hang.tensions
+        def tilt_deg = hang.pose.tilt_deg(body)
+        def stable = hang.stable?
+      end
       SIGNS = [ -1, 1 ].freeze
       MOST_LINES = 8
 
@@ -49,7 +53,7 @@ module DustLadder
             cgs: rig.bodies.each_with_index.map { |one, index| index == body ? cg : one.cg })
           found = Equilibrium.of(changed, start: shifted(start, cg, cg_before))
           start, cg_before = found.pose, cg
-          Corner.new(weight, box, signs, found.tensions, found.pose.tilt_deg(body), found.stable?)
+          Corner.new(weight, box, signs, body, found)
         end
       end
 

@@ -1,0 +1,77 @@
+module DustLadder
+  module Slings
+    # What a school makes of three or four legs by hand, beside how they really hang (handbook, section 3.1). Four legs
+    # of a stiff load are never taken as four: by the school as three, and by its diagonals as two. Demand: the
+    # school's tension on the leg that is used farthest; capacity: that leg's rating.
+    class SharingCheck < Ladder::Check
+      ID = "sharing"
+      LABEL = "Leg count"
+
+      def self.applies?(lift) = lift.legs.size > 2
+
+      private
+
+      def examine
+        bridle = lift.bridle
+        shares = counted(bridle)
+        return stop(both("a leg would have to push: it cannot hang level like this"), subject: "geometry") if shares.min.negative?
+
+        figures = shares.each_index.map { |index| [ index, tension(bridle, index, shares[index]), rating(index) ] }
+        figures.each { |index, pull, kg| part(name: bridle.names[index], verdict: Ladder::Verdict.of(pull / kg, rules[:attention, :slings]), utilisation: pull / kg, demand: Figure.kg(pull, :up), capacity: Figure.kg(kg, :down), nominal: nil, note: nil) }
+        index, pull, kg = figures.max_by { |_, one, rated| one / rated }
+        work(bridle, index, shares[index], pull, kg)
+        disagreement(bridle, figures)
+        judge(Figure.kg(pull, :up), Figure.kg(kg, :down), attention: rules[:attention, :slings], subject: "#{bridle.names[index]} leg",
+              note: both { |system| "#{bridle.names[index]} leg #{counting}: #{Figure.kg(pull, :up).bare(system)} of #{Figure.kg(kg, :down).shown(system)}" })
+      end
+
+      def four? = lift.legs.size == 4
+      def counting = four? ? "counted #{rules[:four_legs] == 'diagonals' ? 'by diagonals' : 'as three of four'}" : "by three points"
+
+      # Vertical shares as the school counts them, kg.
+      def counted(bridle)
+        return bridle.equalised unless four?
+        return diagonals(bridle) if rules[:four_legs] == "diagonals"
+
+        bridle.equalised.map { |share| share * rules[:four_legs_as_three] }
+      end
+
+      def diagonals(bridle) = Statics::Level.by_diagonals(lift.load.planned_kg, bridle.plan, bridle.points.map { |point| bridle.pose.hook[2] - point[2] })
+
+      def tension(bridle, index, share)
+        height = bridle.pose.hook[2] - bridle.points[index][2]
+        Statics::Level.leg_tension(share, Math.hypot(Math.hypot(*bridle.plan[index]), height), height)
+      end
+
+      def rating(index) = Leg.of(lift, index).then { |leg| leg.tag.rating(leg.hitch).kg }
+
+      def work(bridle, index, share, pull, kg)
+        about = "leg:#{index}"
+        run, height = Math.hypot(*bridle.plan[index]), bridle.pose.hook[2] - bridle.points[index][2]
+        line("W", Figure.kg(lift.load.planned_kg, :up), source: "planned weight", about: "load")
+        if four? && rules[:four_legs] != "diagonals"
+          equal = share / rules[:four_legs_as_three]
+          line("V4", Figure.kg(equal, :up), source: "share as four, equalised", about: about)
+          line("V", Figure.kg(share, :up), formula: "V4 × k", from: { V4: Figure.kg(equal, :up), k: Figure.factor(rules[:four_legs_as_three]) }, source: rules.cite(:four_legs_as_three), about: about)
+        else
+          line("V", Figure.kg(share, :up), source: four? ? rules.cite(:four_legs) : "share by the triangle of the points", about: about)
+        end
+        line("d", Figure.m(run, :up), source: "point from the plumb line, level", about: about)
+        line("H", Figure.m(height, :down), source: "hook above it", about: about)
+        line("T", Figure.kg(pull, :up), formula: "V × √(d² + H²) / H", from: { V: Figure.kg(share, :up), d: Figure.m(run, :up), H: Figure.m(height, :down) }, source: "leg tension", about: about)
+        line("C", Figure.kg(kg, :down), source: Leg.of(lift, index).tag.rating(lift.legs[index]["hitch"]).source)
+      end
+
+      # Where the count by hand and the way it hangs come apart, and why.
+      def disagreement(bridle, figures)
+        worst = bridle.worst.map(&:tension)
+        index = worst.each_index.max_by { |leg| worst[leg] / figures[leg][1] }
+        if worst[index] > figures[index][1] * (1 + rules[:sharing_difference])
+          why = bridle.idle.any? ? "a leg may hang slack and leave its share to the others" : "the legs' lengths and stretch decide who carries"
+          caution("sharing", both { |system| "As it hangs the #{bridle.names[index]} leg may pull #{Figure.kg(worst[index], :up).shown(system)}, more than counted: #{why}. The worse governs." }, about: "leg:#{index}")
+        end
+        caution("slack", "#{bridle.idle.map { |leg| bridle.names[leg] }.join(', ')} may hang slack at worst: two legs could carry nearly all.") if four? && bridle.idle.any?
+      end
+    end
+  end
+end
