@@ -72,6 +72,6 @@ RSpec.describe "The demo data" do
     Plan.first.update!(title: "Changed by a user")
     expect { load Rails.root.join("db/seeds.rb") }.not_to change { [ Plan.count, Sling.count, Chart.count, Revision.count ] }
     expect(Plan.pluck(:title)).to include("Changed by a user")
-    expect(Sling.count).to eq(12)
+    expect(Sling.count).to eq(16)
   end
 end

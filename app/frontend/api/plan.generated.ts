@@ -125,7 +125,41 @@ export interface Plan {
        * what keeps a basket or choke from sliding along the load
        */
       held_by: string;
+      /**
+       * a length as written, with its unit
+       */
+      bend?: string | null;
+      /**
+       * what joins the leg to the load and to the hook
+       *
+       * @maxItems 6
+       */
+      fittings?: Fitting[];
     }[];
+    /**
+     * where the slings work; not looked at when it is not here
+     */
+    surroundings?: {
+      /**
+       * of the sling at its hottest or coldest, such as 35 °C
+       */
+      temperature: string | null;
+      /**
+       * @maxItems 3
+       */
+      near: ("acid" | "alkali" | "bleach")[];
+      /**
+       * what the slings bear on
+       */
+      edges: "none" | "padded" | "sharp" | null;
+      no_sparks: boolean;
+      no_current: boolean;
+      /**
+       * what the site leaves of every rating, such as 80 %; nothing for all of it
+       */
+      site_factor: string | null;
+      site_reason: string;
+    };
   };
   crane: {
     /**
@@ -296,6 +330,26 @@ export interface Group {
    */
   parts: Part[];
 }
+export interface Fitting {
+  end: "load" | "hook";
+  kind: "hook" | "shackle" | "eyebolt_plain" | "eyebolt_shouldered" | "hoist_ring";
+  /**
+   * a mass as written, with its unit
+   */
+  wll: string | null;
+  /**
+   * load axis along its shank, or along a shackle's centre line; null for a shackle that turns into the pull
+   */
+  axis?: "x" | "y" | "z" | null;
+  /**
+   * load axis square to the plane of its eye
+   */
+  across?: "x" | "y" | "z" | null;
+  /**
+   * how far from the bowl to the tip the load sits in a hook, such as 25 %
+   */
+  off_centre?: string | null;
+}
 export interface RuleSet {
   id: string;
   version: number;
@@ -333,6 +387,14 @@ export interface Sling {
       kg: number;
     }[];
   };
+  /**
+   * of the rope or of a chain's link
+   */
+  diameter_m?: number | null;
+  /**
+   * which temperature bands of the rule set it goes by, where not its kind's usual
+   */
+  temperature_row?: string | null;
 }
 export interface Chart {
   id: string;

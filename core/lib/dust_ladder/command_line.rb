@@ -69,11 +69,11 @@ module DustLadder
         mark = ladder.governing.include?(rung) ? "▶" : " "
         @out.puts format("%s %-15s %-9s %6s  %s", mark, rung.label, Ladder::Verdict.words(rung.verdict), rung.percent, rung.note && rung.note["metric"])
       end
-      not_checked
+      not_checked(ladder)
     end
 
-    def not_checked
-      @out.puts "Not checked here: #{Ladder::Climb::NOT_CHECKED.join('; ')}."
+    def not_checked(ladder)
+      @out.puts "Not checked here: #{Ladder::Climb.not_checked(ladder.lift).join('; ')}."
       @out.puts "The tag, the chart in the cab, local rules and a qualified person come before this."
     end
 
@@ -82,7 +82,7 @@ module DustLadder
       ladder = DustLadder.check(document)
       @out.puts document["title"], ladder.headline, ""
       ladder.rungs.each { |rung| explain_rung(rung) }
-      not_checked
+      not_checked(ladder)
       status(ladder)
     end
 

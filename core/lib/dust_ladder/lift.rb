@@ -2,7 +2,7 @@ module DustLadder
   # One plan, measured: what the checks share, each part worked out once and only when asked for.
   # What is missing raises NotKnown in whoever asks.
   class Lift
-    attr_reader :document, :rules, :load, :crane, :choke_angles, :basket_widths
+    attr_reader :document, :rules, :load, :crane, :choke_angles, :basket_widths, :bends, :surroundings
 
     # data: a plan document as PlanFile.read returns it.
     def initialize(data)
@@ -14,6 +14,8 @@ module DustLadder
       @bridle = load.points.size > 2 ? Rigging::SpaceBridle.new(document, load, rules, ->(index) { sling_of(legs[index]) }) : Rigging::Bridle.new(document, load, rules)
       @choke_angles = legs.each_index.map { |index| document.angle("the angle of choke of the #{load.points[index].name} leg", "rigging", "legs", index, "choke_angle") }
       @basket_widths = legs.each_index.map { |index| document.length("the basket width of the #{load.points[index].name} leg", "rigging", "legs", index, "basket_width") }
+      @bends = legs.each_index.map { |index| document.length("what the #{load.points[index].name} leg is bent round", "rigging", "legs", index, "bend") }
+      @surroundings = Slings::Surroundings.new(document, rules) if document.dig("rigging", "surroundings")
     end
 
     def legs = document.dig("rigging", "legs")

@@ -6,6 +6,7 @@ module DustLadder
         Load::LoadCheck,
         Rigging::LevelCheck,
         Rigging::AngleCheck,
+        Fittings::FittingsCheck,
         Slings::SharingCheck,
         Slings::SlingCheck,
         Cranes::HoistCheck,
@@ -21,6 +22,11 @@ module DustLadder
 
       def initialize(lift)
         @lift = lift
+      end
+
+      # What no rung looks at in this plan.
+      def self.not_checked(lift)
+        NOT_CHECKED - (Fittings::FittingsCheck.applies?(lift) ? [ "fittings" ] : []) - (lift.surroundings ? %w[edges heat] : [])
       end
 
       def ladder = Answer.new(@lift, CHECKS.select { |check| check.applies?(@lift) }.map { |check| check.new(@lift).rung })

@@ -46,7 +46,7 @@ module DustLadder
         {
           "format" => FORMAT, "version" => 1, "core" => VERSION,
           "verdict" => verdict, "headline" => %i[metric us].to_h { |system| [ system.to_s, headline(system) ] }, "then" => afterwards, "governs" => governing.map(&:id),
-          "rungs" => rungs.map(&:as_json), "not_checked" => Climb::NOT_CHECKED,
+          "rungs" => rungs.map(&:as_json), "not_checked" => Climb.not_checked(lift),
           "readings" => lift.document.readings, "problems" => lift.document.problems,
           "drawing" => Drawing.new(lift, rung("slings")).as_json, "reach" => Reach.new(lift, rung("crane")).as_json, "take_off" => nil
         }

@@ -35,6 +35,8 @@ module DustLadder
         figure = case @kind
         when :mass then Figure.kg(@reading)
         when :length then Figure.m(@reading)
+        when :share then Figure.percent(@reading)
+        when :temperature then Figure.new(@reading, :celsius)
         else Figure.deg(@reading, :near)
         end
         { "metric" => figure.shown(:metric), "us" => figure.shown(:us) }

@@ -3,7 +3,7 @@ module DustLadder
     # A number with its unit and the side it may be rounded to: up for a demand, down for a capacity,
     # near for a plain measure. Shown in metric and US; never rounded in the user's favour.
     # value: Float; unit: :kg, :m, :deg, :factor, :percent (value is the fraction), :count, :m2, :m3, :kg_per_m,
-    # :kg_per_m2, :kg_per_m3. digits: decimals of a mass; whole kg when nothing is said.
+    # :kg_per_m2, :kg_per_m3, :celsius. digits: decimals of a mass; whole kg when nothing is said.
     class Figure
       SLACK = 1e-9
       THIN = "\u202f"
@@ -56,6 +56,7 @@ module DustLadder
         when :m2, :m3, :kg_per_m, :kg_per_m2, :kg_per_m3 then derived(us)
         when :deg then [ grouped(value, 1, THIN), "°" ]
         when :percent then [ grouped(value * 100, 0, THIN), "%" ]
+        when :celsius then us ? [ grouped(value * 1.8 + 32, 0, ","), "°F" ] : [ grouped(value, 0, THIN), "°C" ]
         when :count then [ grouped(value, 0, THIN), "" ]
         else [ grouped(value, 4, THIN), "" ]
         end

@@ -28,7 +28,7 @@ module DustLadder
       def outcome
         raise NotKnown.new("baskets on three or four points are not worked out here", pointer: "/rigging/legs/#{index}/hitch") if hitch == "basket" && lift.legs.size > 2
 
-        reason = out_of_use || fit.reason || sliding
+        reason = out_of_use || unsuited || fit.reason || sliding
         return Outcome.new(name: name, subject: subject, stop: reason, demand: Figure.kg(bridle.worst[index].tension, :up), work: ->(_) { }) if reason
 
         rated
@@ -58,6 +58,43 @@ module DustLadder
 
         both("the legs are of different kinds") if lift.legs.filter_map { |leg| lift.sling_of(leg)&.fetch("kind") }.uniq.size > 1
       end
+
+      # What the surroundings forbid, and where no figure holds.
+      def unsuited
+        return unless lift.surroundings || lift.bends[index].given?
+
+        reason = lift.surroundings&.unsuited(sling["kind"]) || derating.stop&.reason
+        reason && both(reason)
+      end
+
+      # What bend, heat and site leave of the rating: steps with a factor other than 1.
+      def reductions = @reductions ||= lift.surroundings || lift.bends[index].given? ? derating.steps.select { |step| SYMBOLS.key?(step.name) && step.factor != 1.0 } : []
+      SYMBOLS = { "bend" => :kb, "temperature" => :kt, "site" => :ks }.freeze
+
+      def derating
+        around = lift.surroundings
+        @derating ||= Derating.new(rules, kind: sling["kind"], hitch: hitch, hitch_factor: 1.0, deg_from_horizontal: 90.0, choke_deg: 180.0, bend: bend_ratio,
+          temperature_row: sling["temperature_row"] || rules[:sling_kinds].dig(sling["kind"], "temperature"), celsius: around&.celsius, site_factor: around ? around.site_factor : 1.0)
+      end
+
+      def bend_ratio
+        field = lift.bends[index]
+        return unless field.given?
+
+        diameter = sling["diameter_m"] or raise NotKnown.new("the diameter of #{sling['number']} is not known, so its bend is not", pointer: "/rigging/legs/#{index}/sling")
+        field.positive / diameter
+      end
+
+      # Shows the reductions and gives them as operands by symbol.
+      def work_reductions(working)
+        reductions.to_h do |step|
+          figure = Figure.factor(step.factor, :down)
+          working.line(SYMBOLS.fetch(step.name).to_s, figure, source: step.name == "site" ? "site: #{lift.surroundings.site_reason}" : "#{step.name}, #{step.source}", about: about)
+          [ SYMBOLS.fetch(step.name), figure ]
+        end
+      end
+
+      def left = reductions.map(&:factor).reduce(1.0, :*)
 
       # A basket or choke that leans further than friction holds slides along the load.
       def sliding

@@ -8,7 +8,7 @@ module DustLadder
         pull = bridle.worst[index]
         rating = tag.rating(hitch)
         choke = choke_factor if hitch == "choker"
-        Outcome.new(name: name, subject: subject, demand: Figure.kg(pull.tension, :up), capacity: Figure.kg(rating.kg * (choke || 1.0), :down),
+        Outcome.new(name: name, subject: subject, demand: Figure.kg(pull.tension, :up), capacity: Figure.kg(rating.kg * (choke || 1.0) * left, :down),
                     nominal: Figure.kg(bridle.nominal[index].tension, :up), work: ->(working) { work(working, pull, rating, choke) })
       end
 
@@ -30,11 +30,16 @@ module DustLadder
 
       def work_capacity(working, rating, choke)
         tagged = Figure.kg(rating.kg, :down)
-        return working.line("C", tagged, source: rating.source) unless choke
+        return working.line("C", tagged, source: rating.source) unless choke || reductions.any?
 
+        operands = { R: tagged }
         working.line("R", tagged, source: rating.source)
-        working.line("k", Figure.factor(choke), source: rules.cite(:choke_angle_bands), about: about)
-        working.line("C", Figure.kg(rating.kg * choke, :down), formula: "R × k", from: { R: tagged, k: Figure.factor(choke) }, source: "choker at this angle of choke")
+        if choke
+          operands[:k] = Figure.factor(choke)
+          working.line("k", operands[:k], source: rules.cite(:choke_angle_bands), about: about)
+        end
+        operands.merge!(work_reductions(working))
+        working.line("C", Figure.kg(rating.kg * (choke || 1.0) * left, :down), formula: operands.keys.join(" × "), from: operands, source: choke ? "choker at this angle of choke" : "here")
       end
     end
   end
