@@ -1,0 +1,48 @@
+module DustLadder
+  module Rigging
+    # What was measured beside the crane, put in the place of what was planned and judged at once: the plan's figures
+    # stay beside it (handbook, section 10).
+    class AsRigged
+      # A rung of both: id, label, planned and measured verdict and utilisation.
+      Beside = Struct.new(:id, :label, :planned, :measured, keyword_init: true) do
+        def worse? = Ladder::Verdict.rank(measured.verdict) < Ladder::Verdict.rank(planned.verdict) || (measured.utilisation || 0) > (planned.utilisation || 0) + Ladder::Verdict::SLACK
+      end
+
+      # document: the accepted plan. lengths: of each leg as measured, text by index; spread: { point's index => { "x" =>
+      # text, ... } }; hook_height: text; angles: of one leg from the horizontal, { index => degrees }, by inclinometer.
+      def initialize(document, lengths: {}, points: {}, hook_height: nil, angles: {})
+        @document = document
+        @changes = {}
+        lengths.each { |leg, text| @changes[[ "rigging", "legs", leg, "length" ]] = text }
+        points.each { |point, places| places.each { |axis, text| @changes[[ "load", "points", point, axis ]] = text } }
+        @changes[[ "rigging", "set_by" ]] = "leg_lengths" if lengths.any?
+        @changes.merge!([ "rigging", "set_by" ] => "hook_height", [ "rigging", "hook_height" ] => hook_height) if hook_height
+        @angles = angles
+      end
+
+      def planned = @planned ||= DustLadder.check(@document)
+      def measured = @measured ||= DustLadder.check(changed)
+
+      # Rungs of both, foot first.
+      def beside = planned.rungs.zip(measured.rungs).map { |one, other| Beside.new(id: one.id, label: one.label, planned: one, measured: other) }
+
+      # Angles that were read against those that follow from the measured lengths: [[leg, read, worked out], ...],
+      # degrees from the horizontal. A difference tells that a length, a point or the angle was misread.
+      def angles_beside = @angles.map { |leg, read| [ leg, read, measured.lift.bridle.pose.legs[leg].deg_from_horizontal ] }
+
+      private
+
+      def changed
+        every = lengths_given? ? @changes : @changes.merge(missing_lengths)
+        JSON.parse(JSON.generate(@document)).tap { |copy| every.each { |path, value| path[0..-2].reduce(copy) { |place, key| place[key] }[path.last] = value } }
+      end
+
+      def lengths_given? = @changes[[ "rigging", "set_by" ]] != "leg_lengths" || @document["rigging"]["legs"].each_index.all? { |leg| @changes.key?([ "rigging", "legs", leg, "length" ]) }
+
+      # Legs that were not measured stay as the plan has them.
+      def missing_lengths
+        @document["rigging"]["legs"].each_index.reject { |leg| @changes.key?([ "rigging", "legs", leg, "length" ]) }.to_h { |leg| [ [ "rigging", "legs", leg, "length" ], format("%.4f m", planned.lift.bridle.lengths[leg]) ] }
+      end
+    end
+  end
+end
