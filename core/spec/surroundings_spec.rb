@@ -101,3 +101,22 @@ RSpec.describe DustLadder::Fittings::FittingsCheck do
   end
   include Arithmetic
 end
+
+RSpec.describe DustLadder::Slings::InnerLoopCheck do
+  choked = ->(angle) { %w[0 1].flat_map { |leg| { "/rigging/legs/#{leg}/hitch" => "choker", "/rigging/legs/#{leg}/choke_angle" => "125°", "/rigging/legs/#{leg}/held_by" => "lugs", "/rigging/legs/#{leg}/loop_angle" => angle }.to_a }.to_h }
+
+  it "multiplies the pull in a flat loop, against the straight rating" do
+    [ [ "60°", Math.sin(60 * Math::PI / 180) ], [ "20°", Math.sin(20 * Math::PI / 180) ] ].each do |angle, sine|
+      ladder = check(choked.(angle))
+      worst = ladder.lift.bridle.worst.map(&:tension).max
+      expect(ladder.rung("loop").demand.value).to be_within(1e-6).of(worst / 2 / sine)
+      expect(ladder.rung("loop").capacity.value).to eq(4000.0)
+    end
+    expect(rung("loop", choked.("8°")).verdict).to eq("stop")
+  end
+
+  it "is not known without its angle, and no rung where no loop is told of" do
+    expect(rung("loop", choked.(nil)).verdict).to eq("not_known")
+    expect(check.rung("loop")).to be_nil
+  end
+end

@@ -54,3 +54,18 @@ RSpec.describe DustLadder::Ladder::WaysOut do
     expect(JSON.generate(flat)).to eq(kept)
   end
 end
+
+RSpec.describe "Levelling a load by its legs" do
+  it "offers the leg to change in whole links, with the tilt that follows, and it does follow" do
+    tilted = plan("/rigging/set_by" => "leg_lengths", "/rigging/legs/0/length" => "4.27 m", "/rigging/legs/1/length" => "4.00 m")
+    expect(DustLadder.check(tilted).rung("level").verdict).not_to eq("holds")
+    ways = DustLadder::Ladder::WaysOut.new(tilted).found.select { |way| way.id.start_with?("level-") }
+    expect(ways).not_to be_empty
+    ways.each do |way|
+      expect(way.words["metric"]).to match(/leg 0\.\d+.m (shorter|longer), \d+ links: it hangs \d\.\d° off level/)
+      length = way.changes.values.first.to_f
+      expect(((length - { "/rigging/legs/0/length" => 4.27, "/rigging/legs/1/length" => 4.0 }.fetch(way.changes.keys.first)) / 0.03).round(6) % 1).to eq(0)
+      expect(way.ladder.rung("level").demand.value).to be < DustLadder.check(tilted).rung("level").demand.value
+    end
+  end
+end

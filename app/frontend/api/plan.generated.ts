@@ -135,6 +135,10 @@ export interface Plan {
        * @maxItems 6
        */
       fittings?: Fitting[];
+      /**
+       * between each part of a choke's loop and the level line between them, where it closes round the load
+       */
+      loop_angle?: string | null;
     }[];
     /**
      * where the slings work; not looked at when it is not here

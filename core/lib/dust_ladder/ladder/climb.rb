@@ -7,6 +7,7 @@ module DustLadder
         Rigging::LevelCheck,
         Rigging::AngleCheck,
         Fittings::FittingsCheck,
+        Slings::InnerLoopCheck,
         Slings::SharingCheck,
         Slings::SlingCheck,
         Cranes::HoistCheck,

@@ -43,6 +43,9 @@ module DustLadder
         []
       end
 
+      # What bend, heat and site leave of every rating of this leg's sling.
+      def left = reductions.map(&:factor).reduce(1.0, :*)
+
       private
 
       def rules = lift.rules
@@ -93,8 +96,6 @@ module DustLadder
           [ SYMBOLS.fetch(step.name), figure ]
         end
       end
-
-      def left = reductions.map(&:factor).reduce(1.0, :*)
 
       # A basket or choke that leans further than friction holds slides along the load.
       def sliding
