@@ -78,6 +78,13 @@ RSpec.describe DustLadder::Fittings::Fitting do
     end
   end
 
+  it "lets a master link over the hook only with room" do
+    fits = ->(**more) { DustLadder::Fittings::MasterLink.misfit(inside_length: 0.27, inside_width: 0.14, hook_depth: 0.15, hook_width: 0.12, rules: rules.("strict"), **more) }
+    expect(fits.()).to be_nil
+    expect(fits.(hook_width: 0.13)).to match(/too wide/)
+    expect(fits.(hook_depth: 0.25)).to match(/too deep/)
+  end
+
   it "finds the angles of a real pull" do
     along, out = described_class.angles([ 0.0, 1.0, 1.0 ], [ 0.0, 0.0, 1.0 ], [ 1.0, 0.0, 0.0 ])
     expect([ along, out ]).to match([ be_within(1e-9).of(45), be_within(1e-9).of(0) ])

@@ -102,6 +102,31 @@ RSpec.describe DustLadder::Statics::Equilibrium do
     expect(DustLadder::Statics::Stability.new(found).margin(0)).to be_within(0.01).of(0.7 * 3.7 / 3.0 - 0.7 * 0.7 / 3.0)
   end
 
+  it "says in words how steady it is" do
+    words = ->(found) { DustLadder::Statics::Stability.new(found).words(0, 0.1) }
+    expect(words.(hang(rig(RigHelp::TWO, cg: [ 2.2, 1.0, 0.7 ])))).to match(/as steady as a pendulum of 0\.8/)
+    expect(words.(hang(rig(RigHelp::TWO, cg: [ 2.2, 1.0, 1.45 ])))).to match(/tips easily/)
+    expect(words.(hang(rig(RigHelp::TWO, cg: [ 2.2, 1.0, 1.7 ], rests: [ 4.0, 4.0 ])))).to match(/turns over/)
+  end
+
+  it "tells the thrust into the load: the level part of every pull" do
+    found = hang(rig(RigHelp::FOUR, cg: [ 2.3, 1.3, 0.7 ]))
+    found.thrusts.each { |line, _, kg| expect(kg).to be_within(1e-6).of(found.tensions[line] * Math.cos(found.deg_from_horizontal(line) * Math::PI / 180)) }
+  end
+
+  # A third leg beside two in one plane, just as long as it is: it holds nothing, and may not be counted on.
+  it "does not count on a line that is only just taut" do
+    points = [ [ 0.4, 0.7, 0.5 ], [ 3.2, 0.7, 0.5 ] ]
+    low = hang(rig(points, cg: [ 1.8, 0.7, 0.75 ], rests: [ 2.9, 2.9 ], stiffness: 300_000.0))
+    body = low.rig.bodies[0]
+    far = body.points.merge("S" => [ 1.8, 1.4, 1.0 ], "T" => [ 1.8, 0.0, 1.0 ])
+    long = low.pose.place(0, [ 0.0, 0.7, 0.25 ]).then { |place| Math.sqrt(place.sum { |part| part**2 }) }
+    lines = low.rig.lines.map { |line| { name: line.name, nodes: [ "hook", "load.#{line.name}" ], rest: line.rest, stiffness: line.stiffness } } + %w[S T].map { |name| { name: name, nodes: [ "hook", "load.#{name}" ], rest: long * (1 - 1e-12), stiffness: 300_000.0 } }
+    held = hang(RigHelp::RIG.new(bodies: [ RigHelp::RIG::Body.new(name: "load", mass: body.mass, cg: body.cg, points: far) ], lines: lines))
+    expect(held.pose.tilt_deg(0)).to be < 1
+    expect(held).not_to be_stable
+  end
+
   # A block on the hook: one line over it, both ends on the load, runs until both its parts pull alike.
   it "lets a line run without friction through a block, its tension one along its length" do
     load = RigHelp::RIG::Body.new(name: "load", mass: 2000.0, cg: [ 1.5, 0.5, 0.4 ], points: { "A" => [ 0.3, 0.5, 1.0 ], "B" => [ 2.7, 0.5, 1.0 ], "S" => [ 1.5, 0.9, 1.0 ] })

@@ -65,6 +65,24 @@ RSpec.describe DustLadder::Slings::Selection do
   end
 end
 
+RSpec.describe DustLadder::Slings::GenericSizes do
+  rules = DustLadder::RuleSet.shipped("strict")
+
+  it "tells what would need to be bought: the smallest that serves, marked as not in the store" do
+    need = DustLadder::Slings::Selection::Need.new(tension: 2600.0, length: 4.0)
+    %w[alloy_chain wire_rope polyester_round].each do |kind|
+      choices = DustLadder::Slings::Selection.new(described_class.pieces(kind, 4.0, rules), need, rules).choices.map { |choice| choice.pieces.first }
+      expect(choices).to all(satisfy { |piece| piece["number"].start_with?("to hire or buy") && piece["tag"]["vertical_kg"] >= 2600 })
+      smallest = DustLadder::Slings::Reverse.smallest_size(described_class.of(kind), 2600.0, 90)
+      expect(choices.map { |piece| piece["tag"]["vertical_kg"] }.min).to eq(smallest.last)
+    end
+  end
+
+  it "rises with the size, for every kind" do
+    described_class.kinds.each { |kind| expect(described_class.of(kind).map(&:last).each_cons(2)).to all(satisfy { |one, other| one < other }) }
+  end
+end
+
 RSpec.describe DustLadder::Ladder::Schools do
   it "shows one lift under every school, strict never milder than another" do
     wide = plan({ "/rigging/hook_height" => "3.2 m" })

@@ -16,6 +16,8 @@ module DustLadder
       BALANCE = 1e-8
       # What counts as near level: further over the load is lost anyway.
       NEAR_DEG = 40.0
+      # Share of the weight under which a line counts as only just taut.
+      JUST_TAUT = 1e-7
       SOFTER = [ 0.01, 0.1, 1.0 ].freeze
 
       attr_reader :rig, :steps
@@ -64,6 +66,9 @@ module DustLadder
           line.nodes.each_with_index.filter_map { |(body, _), at| [ index, body, pull_at(places, at, tensions[index]) ] if body }
         end
       end
+
+      # What each line presses into a body along the level, kg: the level part of its pull there. [[line, body, kg], ...].
+      def thrusts = pulls.map { |line, body, force| [ line, body, Math.hypot(force[0], force[1]) ] }
 
       private
 
@@ -141,7 +146,13 @@ module DustLadder
         nil
       end
 
-      def found(rig, pose, energy) = Found.new(pose, energy, Linear.positive?(Stability.without_yaw(rig, energy.hessian, pose), rig.freedoms))
+      # A pose holds when it does so with every line that is only just taut, and without those.
+      def found(rig, pose, energy)
+        holds = Linear.positive?(Stability.without_yaw(rig, energy.hessian, pose), rig.freedoms)
+        just = rig.lines.each_index.select { |line| energy.tensions[line].between?(Float::MIN, JUST_TAUT * rig.weight) }
+        holds &&= Linear.positive?(Stability.without_yaw(rig, Energy.new(rig.without(just), pose).hessian, pose), rig.freedoms) if just.any?
+        Found.new(pose, energy, holds)
+      end
 
       # A full step, or as much of it as turns no body by more than a little.
       def share_of(step)

@@ -45,6 +45,9 @@ module DustLadder
         dup.tap { |rig| rig.replace(bodies, moved) }
       end
 
+      # The same rig less some lines, by index.
+      def without(some) = dup.tap { |rig| rig.replace(bodies, lines.reject.with_index { |_, index| some.include?(index) }) }
+
       protected
 
       def replace(bodies, lines)

@@ -43,6 +43,15 @@ module DustLadder
       # Eigenvalues over the weight, turnings taken per metre of lever.
       def eigenvalues = @eigenvalues ||= Linear.eigen(@hessian, @rig.freedoms).first.map { |value| value / @rig.weight }
 
+      # What the margin of a body says, in words. caution: margin under which it counts as easily tipped, m.
+      def words(body, caution)
+        height = margin(body)
+        return "it turns over: the pose is not stable" if height.negative? || !stable?
+
+        free = neutral.positive? ? "; free to turn by itself" : ""
+        height < caution ? "it tips easily, like a pendulum of #{Figure.m(height, :down)}#{free}" : "as steady as a pendulum of #{Figure.m(height, :down)}#{free}"
+      end
+
       # Height of the pendulum that holds a body as firmly, m: the smallest stiffness against small rotations about
       # the level axes through its CG, everything else giving way, over its weight.
       def margin(body)
