@@ -2,20 +2,11 @@
 #   bundle exec ruby core/bench/check.rb [--yjit is a flag of ruby itself]
 $LOAD_PATH.unshift File.expand_path("../lib", __dir__)
 require "dust_ladder"
+require_relative "median"
 require_relative "../spec/support/plan_help"
 include PlanHelp
 
 TARGET_US = 1000.0
-
-def median_us(times = 2000)
-  200.times { yield }
-  samples = Array.new(times) do
-    from = Process.clock_gettime(Process::CLOCK_MONOTONIC)
-    yield
-    Process.clock_gettime(Process::CLOCK_MONOTONIC) - from
-  end
-  samples.sort[times / 2] * 1e6
-end
 
 document = plan
 text = DustLadder::PlanFile.write(document)
@@ -25,6 +16,6 @@ puts "ruby #{RUBY_VERSION}, yjit #{defined?(RubyVM::YJIT) && RubyVM::YJIT.enable
   "check and its JSON" => -> { JSON.generate(DustLadder.check(document).as_json) },
   "reading the plan file" => -> { DustLadder::PlanFile.read(text) }
 }.each do |name, work|
-  median = median_us(&work)
+  median = median_ms(2000, warm: 200, &work) * 1000
   puts format("%-22s median %7.0f µs   %.2f of the 1 ms aim", name, median, median / TARGET_US)
 end

@@ -3,20 +3,11 @@
 $LOAD_PATH.unshift File.expand_path("../lib", __dir__)
 require "dust_ladder"
 require "prop_check"
+require_relative "median"
 require_relative "../spec/support/plan_help"
 require_relative "../spec/support/rig_help"
 include PlanHelp
 include RigHelp
-
-def median_ms(times)
-  3.times { yield }
-  samples = Array.new(times) do
-    from = Process.clock_gettime(Process::CLOCK_MONOTONIC)
-    yield
-    Process.clock_gettime(Process::CLOCK_MONOTONIC) - from
-  end
-  samples.sort[times / 2] * 1000
-end
 
 four = rig(RigHelp::FOUR, cg: [ 2.2, 1.35, 0.7 ], rests: [ 4.12, 4.1, 4.1, 4.1 ], stiffness: 200_000.0)
 beam = spreader(shift: 0.1)

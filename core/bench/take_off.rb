@@ -2,27 +2,19 @@
 # without --yjit:  bundle exec ruby core/bench/take_off.rb
 $LOAD_PATH.unshift File.expand_path("../lib", __dir__)
 require "dust_ladder"
+require_relative "median"
 require_relative "../spec/support/plan_help"
 include PlanHelp
 
 PARTS = 5000
 AIM_MS = 30.0
 
-def median_ms(times)
-  samples = Array.new(times) do
-    from = Process.clock_gettime(Process::CLOCK_MONOTONIC)
-    yield
-    Process.clock_gettime(Process::CLOCK_MONOTONIC) - from
-  end
-  samples.sort[times / 2] * 1000
-end
-
 rows = Array.new(PARTS) { |index| part("angle", "100 mm x 100 mm x 10 mm x #{1 + index * 0.001} m", "steel", quantity: "2", lies: "z", x: "#{index % 100 * 0.05} m", y: "#{index / 100 * 0.04} m", z: "2 m") }
 document = JSON.parse(JSON.generate(taken_off(*rows)))
 rules = DustLadder::RuleSet.shipped("strict")
 sheet = document["load"]["take_off"]
 csv = DustLadder::Load::CsvSheet.write(sheet)
-first = median_ms(1) { DustLadder::Load::TakeOff.new(sheet, rules).cg }
+first = median_ms(1, warm: 0) { DustLadder::Load::TakeOff.new(sheet, rules).cg }
 puts "ruby #{RUBY_VERSION}, yjit #{defined?(RubyVM::YJIT) && RubyVM::YJIT.enabled? ? 'on' : 'off'}, #{PARTS} parts"
 puts format("%-36s %7.1f ms", "first reading of every row", first)
 {
@@ -32,7 +24,6 @@ puts format("%-36s %7.1f ms", "first reading of every row", first)
   "taking the document in" => [ 9, -> { DustLadder::PlanFile.accept(document) } ],
   "reading them from CSV" => [ 3, -> { DustLadder::Load::CsvSheet.new(csv).read.to_a } ]
 }.each do |name, (times, work)|
-  work.call
-  median = median_ms(times, &work)
+  median = median_ms(times, warm: 1, &work)
   puts format("%-36s %7.1f ms", name, median) + (name.start_with?("weight") ? format("   %.2f of the %d ms aim", median / AIM_MS, AIM_MS) : "")
 end
