@@ -120,3 +120,32 @@ RSpec.describe DustLadder::Slings::InnerLoopCheck do
     expect(check.rung("loop")).to be_nil
   end
 end
+
+RSpec.describe "What is left of a rating" do
+  hot = { "temperature" => "250 °C", "near" => [], "edges" => "none", "no_sparks" => false, "no_current" => false, "site_factor" => "80 %", "site_reason" => "dust" }
+
+  it "is left of the rating of all legs together too, and by a tight choke" do
+    pair = ->(changes) { rung("slings", changes).parts.find { |part| part.name == "both legs" }.capacity.value }
+    expect(pair.({ "/rigging/surroundings" => hot })).to be_within(1e-6).of(pair.({}) * 0.9 * 0.8)
+    choke = ->(angle) { %w[0 1].flat_map { |leg| { "/rigging/legs/#{leg}/hitch" => "choker", "/rigging/legs/#{leg}/choke_angle" => angle, "/rigging/legs/#{leg}/held_by" => "lugs" }.to_a }.to_h }
+    expect(pair.(choke.("100°"))).to be_within(1e-6).of(pair.(choke.("125°")) * 0.87)
+    rung("slings", { "/rigging/surroundings" => hot }).working.select(&:formula).each { |line| expect(rework(line)).to be_within(1e-6 * line.result.value.abs + 1e-9).of(line.result.value) }
+  end
+
+  it "is what the leg count is held against, and no figure at all is no pass" do
+    corners = { "NW" => [ 0.4, 2.3 ], "NE" => [ 4.2, 2.3 ], "SE" => [ 4.2, 0.3 ], "SW" => [ 0.4, 0.3 ] }
+    four = ->(**changes) do
+      slings = corners.keys.map { |name| sling("S-#{name}", kind: "polyester_round", reach_m: 4.24, tag: { "vertical_kg" => 6000 }) }
+      points = corners.map { |name, (x, y)| { "name" => name, "x" => "#{x} m", "y" => "#{y} m", "z" => "1.6 m" } }
+      legs = corners.keys.map { |name| { "sling" => "S-#{name}", "hitch" => "vertical", "length" => nil, "choke_angle" => nil, "basket_width" => nil, "held_by" => "" } }
+      plan({ "/load/points" => points, "/load/size/length" => "4.6 m", "/load/size/width" => "2.6 m", "/load/cg/x" => "2.3 m", "/load/cg/y" => "1.3 m", "/rigging/legs" => legs, "/rigging/hook_height" => "5.26 m" }.merge(changes.transform_keys(&:to_s)), slings: slings)
+    end
+    capacity = ->(document) { DustLadder.check(document).rung("sharing").parts.first.capacity.value }
+    expect(capacity.(four.("/rigging/surroundings": hot.merge("temperature" => "40 °C")))).to be_within(1e-9).of(capacity.(four.()) * 0.8)
+    burnt = DustLadder.check(four.("/rigging/surroundings": hot))
+    expect([ burnt.rung("sharing").verdict, burnt.rung("slings").verdict ]).to eq(%w[not_known stop])
+    baskets = four.().tap { |document| document["rigging"]["legs"].each { |leg| leg.merge!("hitch" => "basket", "basket_width" => "0.5 m") } }
+    expect(DustLadder.check(baskets).rung("sharing").verdict).to eq("not_known")
+  end
+  include Arithmetic
+end

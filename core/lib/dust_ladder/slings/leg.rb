@@ -43,8 +43,19 @@ module DustLadder
         []
       end
 
-      # What bend, heat and site leave of every rating of this leg's sling.
-      def left = reductions.map(&:factor).reduce(1.0, :*)
+      # What bend, heat and site leave of every rating of this leg's sling. Raises NotKnown where no figure holds.
+      def left
+        none = reductions.find { |step| step.factor.nil? }
+        raise NotKnown.new("#{name} leg: #{none.reason}", pointer: "/rigging/legs/#{index}/sling") if none
+
+        reductions.map(&:factor).reduce(1.0, :*)
+      end
+
+      # Is it bent, or hot, past every figure?
+      def no_figure? = reductions.any? { |step| step.factor.nil? }
+
+      # What the angle of choke leaves.
+      def choke_share = 1.0
 
       private
 

@@ -55,11 +55,22 @@ module DustLadder
         return past_the_last(most, source) unless capacity
 
         weight, figure = Figure.kg(@lift.load.planned_kg, :up), Figure.kg(capacity, :down)
-        Outcome.new(name: all, subject: all, demand: weight, capacity: figure, work: lambda { |working|
+        here = Figure.kg(capacity * left, :down)
+        Outcome.new(name: all, subject: all, demand: weight, capacity: here, work: lambda { |working|
           working.line("W", weight, source: "planned weight", about: "load")
           work_angle(working)
           yield(working, figure)
+          work_left(working, figure, here) if left < 1
         })
+      end
+
+      # The least that choke, bend, heat and site leave of any leg.
+      def left = @left ||= @legs.map { |leg| leg.left * leg.choke_share }.min
+
+      def work_left(working, figure, here)
+        share = Figure.factor(left, :down)
+        working.line("kl", share, source: "the least that choke, bend, heat and site leave of a leg")
+        working.line("Ch", here, formula: "C × kl", from: { C: figure, kl: share }, source: "here")
       end
 
       def past_the_last(most, source)

@@ -43,7 +43,13 @@ module DustLadder
         Statics::Level.leg_tension(share, Math.hypot(Math.hypot(*bridle.plan[index]), height), height)
       end
 
-      def rating(index) = Leg.of(lift, index).then { |leg| leg.tag.rating(leg.hitch).kg }
+      # What the leg may carry in its hitch, here, kg.
+      def rating(index)
+        leg = Leg.of(lift, index)
+        raise NotKnown.new("baskets on three or four points are not worked out here", pointer: "/rigging/legs/#{index}/hitch") if leg.hitch == "basket"
+
+        leg.tag.rating(leg.hitch).kg * leg.choke_share * leg.left
+      end
 
       def work(bridle, index, share, pull, kg)
         about = "leg:#{index}"
@@ -59,7 +65,7 @@ module DustLadder
         line("d", Figure.m(run, :up), source: "point from the plumb line, level", about: about)
         line("H", Figure.m(height, :down), source: "hook above it", about: about)
         line("T", Figure.kg(pull, :up), formula: "V × √(d² + H²) / H", from: { V: Figure.kg(share, :up), d: Figure.m(run, :up), H: Figure.m(height, :down) }, source: "leg tension", about: about)
-        line("C", Figure.kg(kg, :down), source: Leg.of(lift, index).tag.rating(lift.legs[index]["hitch"]).source)
+        line("C", Figure.kg(kg, :down), source: "#{Leg.of(lift, index).tag.rating(lift.legs[index]['hitch']).source}, and what choke, bend, heat and site leave")
       end
 
       # Where the count by hand and the way it hangs come apart, and why.

@@ -12,7 +12,7 @@ module DustLadder
         bridle = lift.bridle
         legs = lift.legs.each_index.map { |index| Leg.of(lift, index) }
         outcomes = legs.map(&:outcome)
-        outcomes += Pair.new(lift, legs).outcomes if legs.size > 1
+        outcomes += Pair.new(lift, legs).outcomes if legs.size > 1 && legs.none?(&:no_figure?)
         show(outcomes)
         legs.each { |leg| leg.advice.each { |id, text| caution(id, text, about: "leg:#{leg.index}") } }
         warn_of_spread(bridle)
