@@ -51,7 +51,7 @@ module DustLadder
       def line(...) = @working.line(...)
 
       def caution(id, text, about: nil)
-        @cautions << Caution.new(id: id, text: text.is_a?(Sentence) ? text : both(text), about: about)
+        @cautions << Caution.of(id, text, about)
       end
 
       def part(...) = @parts << Part.new(...)

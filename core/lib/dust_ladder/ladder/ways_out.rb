@@ -38,7 +38,7 @@ module DustLadder
       private
 
       def try(id, words, changes)
-        ladder = DustLadder.check(changed(changes))
+        ladder = DustLadder.check(PlanFile.with_values(@document, changes))
         Way.new(id: id, words: words, changes: changes, ladder: ladder) if better?(ladder)
       end
 
@@ -52,15 +52,6 @@ module DustLadder
 
         after, before = [ ladder, @now ].map { |one| one.governing.first.utilisation }
         !after.nil? && !before.nil? && after < before - 0.005
-      end
-
-      def changed(changes)
-        document = JSON.parse(JSON.generate(@document))
-        changes.each do |pointer, value|
-          *path, last = pointer.split("/").drop(1).map { |key| key.match?(/\A\d+\z/) ? key.to_i : key.gsub("~1", "/").gsub("~0", "~") }
-          path.reduce(document) { |place, key| place[key] }[last] = value
-        end
-        document
       end
 
       def written(metres) = format("%.2f m", metres)

@@ -10,10 +10,10 @@ module DustLadder
       end
 
       def each_kg = @group.bare_kg
-      def understood = { "place" => place && AXES.zip(place.map { |one| Figure.m(one) }) }.compact
 
       private
 
+      def understood = { "place" => place && AXES.zip(place.map { |one| Figure.m(one) }) }.compact
       def group? = true
       def usual_to = "origin"
       def standing = Lie.read("xy")
@@ -56,7 +56,7 @@ module DustLadder
 
       def write(working)
         each = Figure.kg(each_kg, digits: 2)
-        working.line("m1", each, source: "#{@title}, #{@group.rows.count { |row| !row.nil? }} rows of its own")
+        working.line("m1", each, source: "#{@title}, #{@group.parts.size} rows of its own")
         working.line("M", Figure.kg(kg, digits: 2), formula: "m1 × n", from: { m1: each, n: Figure.count(count) }, source: "#{count} of it") unless count == 1
       end
     end

@@ -76,7 +76,7 @@ module DustLadder
 
       def text(field) = typed[field].to_s.strip
 
-      def problem(field, message, expected, typed = text(field)) = @problems << Problem.new(field, typed, message, expected)
+      def problem(field, message, expected) = @problems << Problem.new(field, text(field), message, expected)
 
       def reading(field)
         yield
@@ -141,9 +141,9 @@ module DustLadder
 
       # The body's figures by letter, its box and the place of its centroid in it.
       def solve
-        @values = @shape.fluid? ? tank_values : @size.values
-        @result = @size.variant.solve(@values)
-        @steps = @size.variant.measures.map(&:symbol).zip(@values).to_h.merge(@size.variant.steps.map(&:symbol).zip(@result.steps).to_h)
+        values = @shape.fluid? ? tank_values : @size.values
+        @result = @size.variant.solve(values)
+        @steps = @size.variant.measures.map(&:symbol).zip(values).to_h.merge(@size.variant.steps.map(&:symbol).zip(@result.steps).to_h)
       rescue ArgumentError => error
         problem("size", error.message, @shape.hints.join(", or "))
       end
@@ -216,7 +216,7 @@ module DustLadder
         size.variant.measures.zip(size.typed) do |measure, typed|
           working.line(measure.symbol, measure.kind == :fill ? Figure.percent(steps[measure.symbol]) : measured(measure), source: "#{measure.name}, written #{typed}")
         end
-        size.variant.steps.each { |step| working.line(step.symbol, figure(step.symbol, unit_of(step)), formula: step.formula, from: operands(step.formula), source: nil) }
+        size.variant.steps.each { |step| working.line(step.symbol, figure(step.symbol, step.unit), formula: step.formula, from: operands(step.formula), source: nil) }
         density = material && Figure.new(material.density, :kg_per_m3)
         working.line("ρ", density, source: material.source) if material
         each = Figure.kg(each_kg, digits: 2)
@@ -229,7 +229,6 @@ module DustLadder
       UNIT_OF_KIND = { length: :m, angle: :deg, area: :m2, volume: :m3, mass: :kg, mass_per_length: :kg_per_m, mass_per_area: :kg_per_m2 }.freeze
 
       def measured(measure) = figure(measure.symbol, UNIT_OF_KIND.fetch(measure.kind))
-      def unit_of(step) = step.unit
 
       def operands(formula)
         own = size.variant.measures.to_h { |measure| [ measure.symbol, measure ] }

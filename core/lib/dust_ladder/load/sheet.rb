@@ -55,7 +55,7 @@ module DustLadder
 
       def cautions
         found = @of ? Sanity.of_parts(@take_off) : Sanity.new(@lift.load, @lift.rules).cautions
-        found.map { |id, text, about| Ladder::Caution.new(id: id, text: text.is_a?(Ladder::Sentence) ? text : Ladder::Sentence.new(text, nil), about: about).as_json }
+        found.map { |id, text, about| Ladder::Caution.of(id, text, about).as_json }
       end
 
       def one

@@ -19,6 +19,16 @@ module DustLadder
       end
     end
 
+    # A copy of the document with other values at some places, { JSON pointer => value }.
+    def with_values(document, changes)
+      JSON.parse(JSON.generate(document)).tap do |copy|
+        changes.each do |pointer, value|
+          *path, last = pointer.split("/").drop(1).map { |key| key.match?(/\A\d+\z/) ? key.to_i : key.gsub("~1", "/").gsub("~0", "~") }
+          path.reduce(copy) { |place, key| place[key] }[last] = value
+        end
+      end
+    end
+
     # A plan with nothing filled in yet, under a rule set (its data), as a new plan starts.
     def blank(title:, rule_set:)
       quantity = ->(*names) { names.to_h { |name| [ name, nil ] } }

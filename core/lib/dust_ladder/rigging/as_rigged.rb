@@ -8,20 +8,18 @@ module DustLadder
         def worse? = Ladder::Verdict.rank(measured.verdict) < Ladder::Verdict.rank(planned.verdict) || (measured.utilisation || 0) > (planned.utilisation || 0) + Ladder::Verdict::SLACK
       end
 
-      # document: the accepted plan. lengths: of each leg as measured, text by index; spread: { point's index => { "x" =>
+      # document: the accepted plan. lengths: of each leg as measured, text by index; points: { point's index => { "x" =>
       # text, ... } }; hook_height: text; angles: of one leg from the horizontal, { index => degrees }, by inclinometer.
       def initialize(document, lengths: {}, points: {}, hook_height: nil, angles: {})
         @document = document
-        @changes = {}
-        lengths.each { |leg, text| @changes[[ "rigging", "legs", leg, "length" ]] = text }
-        points.each { |point, places| places.each { |axis, text| @changes[[ "load", "points", point, axis ]] = text } }
-        @changes[[ "rigging", "set_by" ]] = "leg_lengths" if lengths.any?
-        @changes.merge!([ "rigging", "set_by" ] => "hook_height", [ "rigging", "hook_height" ] => hook_height) if hook_height
+        @lengths = lengths
+        @points = points
+        @hook_height = hook_height
         @angles = angles
       end
 
       def planned = @planned ||= DustLadder.check(@document)
-      def measured = @measured ||= DustLadder.check(changed)
+      def measured = @measured ||= DustLadder.check(PlanFile.with_values(@document, changes))
 
       # Rungs of both, foot first.
       def beside = planned.rungs.zip(measured.rungs).map { |one, other| Beside.new(id: one.id, label: one.label, planned: one, measured: other) }
@@ -32,16 +30,14 @@ module DustLadder
 
       private
 
-      def changed
-        every = lengths_given? ? @changes : @changes.merge(missing_lengths)
-        JSON.parse(JSON.generate(@document)).tap { |copy| every.each { |path, value| path[0..-2].reduce(copy) { |place, key| place[key] }[path.last] = value } }
-      end
+      def changes
+        places = @points.flat_map { |point, at| at.map { |axis, text| [ "/load/points/#{point}/#{axis}", text ] } }.to_h
+        return places.merge("/rigging/set_by" => "hook_height", "/rigging/hook_height" => @hook_height) if @hook_height
+        return places if @lengths.empty?
 
-      def lengths_given? = @changes[[ "rigging", "set_by" ]] != "leg_lengths" || @document["rigging"]["legs"].each_index.all? { |leg| @changes.key?([ "rigging", "legs", leg, "length" ]) }
-
-      # Legs that were not measured stay as the plan has them.
-      def missing_lengths
-        @document["rigging"]["legs"].each_index.reject { |leg| @changes.key?([ "rigging", "legs", leg, "length" ]) }.to_h { |leg| [ [ "rigging", "legs", leg, "length" ], format("%.4f m", planned.lift.bridle.lengths[leg]) ] }
+        # Legs that were not measured stay as the plan has them.
+        lengths = @document["rigging"]["legs"].each_index.to_h { |leg| [ "/rigging/legs/#{leg}/length", @lengths[leg] || format("%.4f m", planned.lift.bridle.lengths[leg]) ] }
+        places.merge("/rigging/set_by" => "leg_lengths", **lengths)
       end
     end
   end

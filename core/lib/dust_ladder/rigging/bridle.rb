@@ -34,10 +34,9 @@ module DustLadder
 
       # Leg lengths, bearing to bearing, m: as typed, or made up to hang level under the hook height.
       def lengths
-        @lengths ||= @set_by == "leg_lengths" ? typed_lengths : level_lengths
+        @lengths ||= @set_by == "leg_lengths" ? @length_fields.map(&:positive) : level_lengths
       end
 
-      def typed_lengths = @length_fields.map(&:positive)
       # Legs that may carry nothing: with one or two a slack leg is told by slack?.
       def idle = []
 

@@ -1,9 +1,8 @@
 module DustLadder
   module Rigging
     # Three or four legs from one hook. How they share depends on their stretch, so the pose is the elastic one, and the
-    # worst is looked for in every corner of weight, CG box and leg tolerance (handbook, sections 3.4 and 3.5). Answers
-    # to what a Bridle answers to.
-    class SpaceBridle
+    # worst is looked for in every corner of weight, CG box and leg tolerance (handbook, sections 3.4 and 3.5).
+    class SpaceBridle < Bridle
       # A leg as it hangs: level distance of its point from the plumb line, height of the hook above it, length; m.
       Leg = Struct.new(:run, :height, :length) do
         def deg_from_horizontal = Math.atan2(height, run) * 180 / Math::PI
@@ -22,16 +21,10 @@ module DustLadder
         @worked[key] ||= yield
       end
 
-      attr_reader :points, :cg
-
       # sling_of: from a leg's index to its sling's data, or nil.
       def initialize(document, load, rules, sling_of)
-        @load = load
-        @rules = rules
+        super(document, load, rules)
         @sling_of = sling_of
-        @plain = Bridle.new(document, load, rules)
-        @set_by = document.dig("rigging", "set_by")
-        @hook_height = document.length("the hook height", "rigging", "hook_height")
       end
 
       def measure
@@ -40,13 +33,8 @@ module DustLadder
         envelope.nominal
         self
       rescue Statics::Equilibrium::NotFound => error
-        raise Bridle::Impossible.new(error.what, pointer: @hook_height.pointer)
+        raise Impossible.new(error.what, pointer: @hook_height.pointer)
       end
-
-      def names = @load.points.map(&:name)
-
-      # Leg lengths, bearing to bearing, m: as typed, or made up to hang level under the hook height.
-      def lengths = @lengths ||= @set_by == "leg_lengths" ? @plain.typed_lengths : level_lengths
 
       def envelope
         @envelope ||= begin
@@ -78,19 +66,12 @@ module DustLadder
         envelope.stable? && envelope.nominal.stable? ? margin : [ margin, -1e-3 ].min
       end
 
-      def flattest_deg = @flattest_deg ||= points.each_index.map { |index| flattest(index).deg_from_horizontal }
-      def flattest(index) = poses.map { |pose| pose.legs[index] }.min_by { |leg| leg.height / leg.length }
-      def hook_above_base = above_base(pose)
-      def hook_range = @hook_range ||= poses.map { |pose| above_base(pose) }.minmax
-
       # Shares by hand, level and stiff: as equalised, kg. Raises NotKnown.
-      def equalised
-        height = pose.hook[2]
-        Statics::Level.public_send(points.size == 3 ? :three_point_shares : :least_norm_shares, @load.planned_kg, plan, points.map { |point| height - point[2] })
-      end
+      def equalised = Statics::Level.public_send(points.size == 3 ? :three_point_shares : :least_norm_shares, @load.planned_kg, plan, heights)
 
-      # Points from the plumb line, level pose, [x, y] in m.
+      # Of the level pose, m: points from the plumb line, [x, y], and the hook above each.
       def plan = points.map { |point| [ point[0] - cg[0], point[1] - cg[1] ] }
+      def heights = points.map { |point| pose.hook[2] - point[2] }
 
       private
 
@@ -110,7 +91,7 @@ module DustLadder
         height = @hook_height.value
         points.map do |point|
           over = height - point[2]
-          raise Bridle::Impossible.new("the hook is not above the points", pointer: @hook_height.pointer) unless over.positive?
+          raise Impossible.new("the hook is not above the points", pointer: @hook_height.pointer) unless over.positive?
 
           Math.sqrt((point[0] - cg[0])**2 + (point[1] - cg[1])**2 + over**2)
         end
@@ -136,14 +117,8 @@ module DustLadder
         pulls(corner.tensions, pose, words(corner))[index]
       end
 
-      def pulls(tensions, pose, corner) = tensions.zip(pose.legs).map { |tension, leg| Bridle::Pull.new(tension * leg.height / leg.length, tension, leg, corner) }
+      def pulls(tensions, pose, corner) = tensions.zip(pose.legs).map { |tension, leg| Pull.new(tension * leg.height / leg.length, tension, leg, corner) }
       def words(corner) = "#{Bridle.words([ corner.cg, corner.lengths ], names)}, weight #{corner.weight.positive? ? 'high' : 'low'}"
-
-      def above_base(pose)
-        length, width = @load.size
-        lowest = [ 0.0, length * pose.up[0] ].min + [ 0.0, width * pose.up[1] ].min
-        pose.hook.zip(pose.up).sum { |place, part| place * part } - lowest
-      end
     end
   end
 end

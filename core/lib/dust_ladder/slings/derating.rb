@@ -11,6 +11,9 @@ module DustLadder
 
       attr_reader :steps
 
+      # What an angle of choke leaves of the choker rating, degrees at the eye; nil below every band.
+      def self.choke_factor(rules, deg) = rules[:choke_angle_bands].find { |at_least, _| deg >= at_least - 1e-9 }&.last
+
       # hitch_factor: what the hitch makes of the vertical rating, before the leg's angle. Angles in degrees, bend: bare
       # bend diameter over the rope's (or chain's), temperature in °C with its row of the rule set's bands.
       def initialize(rules, kind:, hitch:, hitch_factor:, deg_from_horizontal:, choke_deg: nil, bend: nil, bend_rated_at: nil, temperature_row: nil, celsius: nil, site_factor: 1.0)
@@ -46,7 +49,7 @@ module DustLadder
         return Step.new(name: "choke angle", factor: 1.0, source: "no choke") unless hitch == "choker"
         return Step.new(name: "choke angle", reason: "the angle of choke is not given", source: source) if deg.nil?
 
-        Step.new(name: "choke angle", factor: @rules[:choke_angle_bands].find { |at_least, _| deg >= at_least - 1e-9 }&.last, reason: "an angle of choke is not below 0", source: source)
+        Step.new(name: "choke angle", factor: self.class.choke_factor(@rules, deg), reason: "an angle of choke is not below 0", source: source)
       end
 
       def bending(ratio, rated_at)

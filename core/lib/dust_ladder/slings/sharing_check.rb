@@ -36,10 +36,10 @@ module DustLadder
         bridle.equalised.map { |share| share * rules[:four_legs_as_three] }
       end
 
-      def diagonals(bridle) = Statics::Level.by_diagonals(lift.load.planned_kg, bridle.plan, bridle.points.map { |point| bridle.pose.hook[2] - point[2] })
+      def diagonals(bridle) = Statics::Level.by_diagonals(lift.load.planned_kg, bridle.plan, bridle.heights)
 
       def tension(bridle, index, share)
-        height = bridle.pose.hook[2] - bridle.points[index][2]
+        height = bridle.heights[index]
         Statics::Level.leg_tension(share, Math.hypot(Math.hypot(*bridle.plan[index]), height), height)
       end
 
@@ -53,7 +53,7 @@ module DustLadder
 
       def work(bridle, index, share, pull, kg)
         about = "leg:#{index}"
-        run, height = Math.hypot(*bridle.plan[index]), bridle.pose.hook[2] - bridle.points[index][2]
+        run, height = Math.hypot(*bridle.plan[index]), bridle.heights[index]
         line("W", Figure.kg(lift.load.planned_kg, :up), source: "planned weight", about: "load")
         if four? && rules[:four_legs] != "diagonals"
           equal = share / rules[:four_legs_as_three]

@@ -18,7 +18,7 @@ module DustLadder
         field = lift.choke_angles[index]
         raise NotKnown.new("an angle of choke lies between 0 and 180°", pointer: field.pointer) unless field.value.between?(0, 180)
 
-        rules[:choke_angle_bands].find { |at_least, _| field.value >= at_least - 1e-9 }.last
+        Derating.choke_factor(rules, field.value)
       end
 
       def work(working, pull, rating, choke)

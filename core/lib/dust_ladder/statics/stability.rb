@@ -28,14 +28,11 @@ module DustLadder
       end
 
       def initialize(equilibrium)
+        @equilibrium = equilibrium
         @rig = equilibrium.rig
         @pose = equilibrium.pose
         @hessian = self.class.without_yaw(@rig, equilibrium.energy.hessian, @pose)
-        @free = nil
       end
-
-      # No negative eigenvalue beside what is neutral.
-      def stable? = eigenvalues.first > -NEUTRAL
 
       # Freedoms that cost no energy beside the turning about plumb: a body on one line turns by itself.
       def neutral = eigenvalues.count { |value| value.abs <= NEUTRAL }
@@ -46,7 +43,7 @@ module DustLadder
       # What the margin of a body says, in words. caution: margin under which it counts as easily tipped, m.
       def words(body, caution)
         height = margin(body)
-        return "it turns over: the pose is not stable" if height.negative? || !stable?
+        return "it turns over: the pose is not stable" if height.negative? || !@equilibrium.stable?
 
         free = neutral.positive? ? "; free to turn by itself" : ""
         height < caution ? "it tips easily, like a pendulum of #{Figure.m(height, :down)}#{free}" : "as steady as a pendulum of #{Figure.m(height, :down)}#{free}"
