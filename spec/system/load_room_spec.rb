@@ -151,6 +151,12 @@ RSpec.describe "The load room" do
     expect(page).to have_text("Group: Crate shell")
     cell(2, "quantity").set("1")
     expect(page).to have_css("[data-bare]", text: "159 kg")
+    click_button "Find a part"
+    find("[role=dialog] input").set("plate")
+    expect(page).to have_css("[role=dialog] li", text: /plate/i)
+    find("[role=dialog] input").set("crate")
+    expect(page).to have_text("Nothing is called that") # a group holds no other group
+    within("[role=dialog]") { click_button "Leave" }
     click_button "Back to the whole load"
     expect(page).to have_css("[data-mass='2']", text: "158.9 kg")
 

@@ -1,7 +1,7 @@
 import type { Drawing } from '../api/ladder.generated'
 import { useShown } from '../display/preferences'
 import { COLOUR } from '../ladder/verdict'
-import { CgMark, Label } from './figures'
+import { CgLens, CgMark, Label } from './figures'
 import type { Place } from './scale'
 
 const MARGIN = 14
@@ -22,7 +22,6 @@ export function PlanView({ drawing, width, height, leg, working }: { drawing: Dr
   const bottom = HEAD + (frame.height + breadth * perMetre) / 2
   const at = ([x, y]: Place) => ({ x: left + x * perMetre, y: bottom - y * perMetre })
   const cg = at(drawing.cg as Place)
-  const lens = { x: width - MARGIN - 30, y: HEAD + frame.height / 2, r: 30, perMetre: 44 / (2 * Math.max(ex, ey)) }
   return (
     <svg width={width} height={height} role="img" aria-label="Plan of the load" style={{ display: 'block', background: 'var(--chalk)', border: '1.5px solid var(--ink)', boxSizing: 'border-box' }}>
       <Label x={8} y={18} size={16}>Plan</Label>
@@ -40,14 +39,7 @@ export function PlanView({ drawing, width, height, leg, working }: { drawing: Dr
       })}
       <rect x={cg.x - ex * perMetre} y={cg.y - ey * perMetre} width={2 * ex * perMetre} height={2 * ey * perMetre} fill="none" stroke="var(--mark)" strokeDasharray="3 3" />
       <CgMark x={cg.x} y={cg.y} r={6} />
-      {small && (
-        <g>
-          <path d={`M${cg.x} ${cg.y}L${lens.x} ${lens.y}`} stroke="var(--ink)" strokeWidth={1} />
-          <circle cx={lens.x} cy={lens.y} r={lens.r} fill="var(--chalk)" stroke="var(--ink)" strokeWidth={1.4} />
-          <rect x={lens.x - ex * lens.perMetre} y={lens.y - ey * lens.perMetre} width={2 * ex * lens.perMetre} height={2 * ey * lens.perMetre} fill="none" stroke="var(--mark)" strokeWidth={1.6} strokeDasharray="4 3" />
-          <CgMark x={lens.x} y={lens.y} r={5} />
-        </g>
-      )}
+      {small && <CgLens x={width - MARGIN - 30} y={HEAD + frame.height / 2} of={cg} box={{ w: ex * perMetre, h: ey * perMetre }} />}
     </svg>
   )
 }

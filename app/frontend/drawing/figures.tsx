@@ -17,6 +17,19 @@ export const CgMark = ({ x, y, r = 8 }: At & { r?: number }) => (
   </g>
 )
 
+// The box that a centre of gravity may be in, by its half widths in pixels, magnified where it is too small to be seen.
+export const CgLens = ({ x, y, of, box }: At & { of: At; box: { w: number; h: number } }) => {
+  const scale = 21 / Math.max(box.w, box.h, 1e-6)
+  return (
+    <g pointerEvents="none">
+      <path d={`M${of.x} ${of.y}L${x} ${y}`} stroke="var(--ink)" strokeWidth={1} />
+      <circle cx={x} cy={y} r={31} fill="var(--chalk)" stroke="var(--ink)" strokeWidth={1.4} />
+      <rect x={x - box.w * scale} y={y - box.h * scale} width={2 * box.w * scale} height={2 * box.h * scale} fill="none" stroke="var(--mark)" strokeWidth={1.6} strokeDasharray="4 3" />
+      <CgMark x={x} y={y} r={5} />
+    </g>
+  )
+}
+
 // A dimension with slashes, along x or along y.
 export const Dimension = ({ from, to, text, side = 0 }: { from: At; to: At; text: string; side?: number }) => {
   const upright = from.x === to.x

@@ -1,6 +1,5 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import IconButton from '@mui/material/IconButton'
 import Menu from '@mui/material/Menu'
 import MenuItem from '@mui/material/MenuItem'
 import { useQuery } from '@tanstack/react-query'
@@ -9,6 +8,7 @@ import { Link, useLocation } from 'react-router'
 import { api, type KeptGroup, type StandardPart } from '../api/client'
 import { useShown } from '../display/preferences'
 import { useSize } from '../display/useSize'
+import { History } from '../workbench/History'
 import { PlanBar } from '../workbench/PlanBar'
 import type { Editor } from '../workbench/usePlanEditor'
 import type { TakeOff } from '../api/plan.generated'
@@ -20,7 +20,7 @@ import { PartSearch } from './PartSearch'
 import { PartsTable } from './PartsTable'
 import { PrintSheet } from './PrintSheet'
 import { RowDetail } from './RowDetail'
-import { doubled, moved, pointerOf, rowsOf, under, without, withRows, type Field } from './rows'
+import { doubled, moved, pointerOf, rowsOf, takeOffOf, under, without, withRows, type Field } from './rows'
 import { SketchesDialog } from './SketchesDialog'
 import { TakeOffPicture } from './TakeOffPicture'
 import { Totals } from './Totals'
@@ -66,11 +66,12 @@ export function LoadRoom({ editor, table, onTable }: { editor: Editor; table: Fi
     setDialog(null)
     setWanted({ row: next.length - 1, field: 'size', select: '…' })
   }, [change, of, plan, rows])
+  // Into the whole load only: a group holds no other groups.
   const addKept = async (kept: KeptGroup) => {
     const { data } = await api.keptGroup(kept.id)
     const there = groups.some((group) => group.title.toLowerCase() === data.title.toLowerCase())
     const next = [...rows, under(undefined, { name: data.title, shape: data.title, material: '' })]
-    change({ ...withRows(plan, null, next), ...(plan.load.take_off ? { '/load/take_off/groups': there ? groups : [...groups, data] } : { '/load/take_off': { parts: next, groups: [data], materials: [] } }) }, `${data.title} added`)
+    change({ ...withRows(plan, null, next), ...(!there && { '/load/take_off/groups': [...groups, data] }) }, `${data.title} added`)
     setDialog(null)
     setWanted({ row: next.length - 1, field: 'x' })
   }
@@ -108,8 +109,7 @@ export function LoadRoom({ editor, table, onTable }: { editor: Editor; table: Fi
           {of === null ? <Button component={Link} to={`/plans/${editor.id}`} variant="outlined">To the ladder</Button> : <Button variant="outlined" onClick={() => inside(null)}>Back to the whole load</Button>}
           <Box sx={{ fontSize: 17, fontWeight: 600, px: 1, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap', minWidth: 0, flex: '0 1 auto' }}>{of === null ? `Take-off, ${rows.length} ${rows.length === 1 ? 'row' : 'rows'}` : `Group: ${groups[of]?.title ?? ''}`}</Box>
           <Box sx={{ ml: 'auto', display: 'flex', flexWrap: 'wrap', gap: '6px' }}>
-            <IconButton disabled={!editor.undoNote} onClick={editor.undo} aria-label={editor.undoNote ? `Undo: ${editor.undoNote}` : 'Undo'} title={editor.undoNote ? `Undo: ${editor.undoNote}` : 'Undo'} sx={{ borderRadius: 0, width: 40, height: 40, color: 'var(--ink)', border: '1.5px solid var(--ink)', '&:disabled': { borderColor: 'var(--line)' } }}>↶</IconButton>
-            <IconButton disabled={!editor.redoNote} onClick={editor.redo} aria-label={editor.redoNote ? `Redo: ${editor.redoNote}` : 'Redo'} title={editor.redoNote ? `Redo: ${editor.redoNote}` : 'Redo'} sx={{ borderRadius: 0, width: 40, height: 40, color: 'var(--ink)', border: '1.5px solid var(--ink)', '&:disabled': { borderColor: 'var(--line)' } }}>↷</IconButton>
+            <History editor={editor} undoNote={editor.undoNote} redoNote={editor.redoNote} />
             {of === null && chosen.size > 0 && <Button variant="contained" onClick={() => setDialog('group')}>Make {chosen.size === 1 ? 'this row' : `these ${chosen.size} rows`} a group</Button>}
             <Button variant="outlined" onClick={() => setDialog('search')}>Find a part</Button>
             <Button variant="outlined" aria-haspopup="menu" onClick={(event) => setMenu(event.currentTarget)}>Sheet</Button>
@@ -147,14 +147,14 @@ export function LoadRoom({ editor, table, onTable }: { editor: Editor; table: Fi
         onTable(event.target.files?.[0] ?? null)
         event.target.value = ''
       }} />
-      {table && <CsvDialog file={table} takeOff={plan.load.take_off ?? { parts: [], groups: [], materials: [] }} onClose={() => onTable(null)} onTake={takeTable} />}
-      {dialog === 'materials' && <MaterialsDialog takeOff={plan.load.take_off ?? { parts: [], groups: [], materials: [] }} shipped={vocabulary.data?.materials ?? []} change={change} onClose={() => { settle('materials of this plan'); setDialog(null) }} />}
+      {table && <CsvDialog file={table} takeOff={takeOffOf(plan)} onClose={() => onTable(null)} onTake={takeTable} />}
+      {dialog === 'materials' && <MaterialsDialog takeOff={takeOffOf(plan)} shipped={vocabulary.data?.materials ?? []} change={change} onClose={() => { settle('materials of this plan'); setDialog(null) }} />}
       {dialog === 'sketches' && <SketchesDialog id={editor.id} onClose={() => setDialog(null)} />}
       {dialog === 'indicated' && <IndicatedDialog editor={editor} onClose={() => setDialog(null)} />}
       {printing && sheet && <PrintSheet plan={plan} sheet={sheet} revision={editor.revision} state={editor.state} onDone={printed} />}
       <datalist id="shape-words">{[...groups.map(({ title }) => title), ...(vocabulary.data?.shapes ?? []).map(({ title }) => title.toLowerCase())].map((word) => <option key={word} value={word} />)}</datalist>
       <datalist id="material-words">{[...(plan.load.take_off?.materials ?? []), ...(vocabulary.data?.materials ?? [])].map(({ name }) => <option key={name} value={name} />)}</datalist>
-      {dialog === 'search' && <PartSearch onClose={() => setDialog(null)} onPart={add} onKept={(kept) => void addKept(kept)} />}
+      {dialog === 'search' && <PartSearch onClose={() => setDialog(null)} onPart={add} onKept={of === null ? (kept) => void addKept(kept) : null} />}
       {dialog === 'group' && <GroupDialog plan={plan} chosen={[...chosen].sort((one, other) => one - other)} change={change} onClose={() => { setDialog(null); setChosen(new Set()) }} />}
     </Box>
   )

@@ -1,7 +1,7 @@
 import { polygonArea, polygonContains } from 'd3-polygon'
 import { memo, useMemo, type MouseEvent } from 'react'
 import type { Solid, TakeOff } from '../api/ladder.generated'
-import { CgMark, Label } from '../drawing/figures'
+import { CgLens, CgMark, Label } from '../drawing/figures'
 import { scaleBar } from '../drawing/scale'
 import { ELEVATION, filled, PLAN, silhouette, type Point, type View } from '../drawing/solids'
 
@@ -62,23 +62,10 @@ function ViewOf({ view, title, sheet, row, onRow, width, height, top, up }: { vi
       <Label x={x(0) - 12} y={y(0) - 26} size={14} anchor="end" fill="var(--ink2)">{up}</Label>
       {cg && box && <rect x={cg.x - box.w} y={cg.y - box.h} width={2 * box.w} height={2 * box.h} fill="none" stroke="var(--mark)" strokeWidth={1.6} strokeDasharray="4 3" data-cg-box />}
       {cg && <CgMark x={cg.x} y={cg.y} r={8} />}
-      {cg && box && 2 * Math.max(box.w, box.h) < DETAIL_UNDER && Math.max(box.w, box.h) > 0.2 && <Detail x={width - 40} y={top + height - 40} at={cg} box={box} />}
+      {cg && box && 2 * Math.max(box.w, box.h) < DETAIL_UNDER && Math.max(box.w, box.h) > 0.2 && <CgLens x={width - 40} y={top + height - 40} of={cg} box={box} />}
       <Label x={10} y={top + 19} size={15}>{title}</Label>
       <g stroke="var(--ink)" strokeWidth={1.5}><path d={`M${width - 14 - bar * perMetre} ${top + 16}H${width - 14}M${width - 14} ${top + 12}v8M${width - 14 - bar * perMetre} ${top + 12}v8`} /></g>
       <Label x={width - 20 - bar * perMetre} y={top + 21} size={14} anchor="end" weight={500} fill="var(--ink2)">{`${bar} m`}</Label>
-    </g>
-  )
-}
-
-// The centre's box magnified, where it is too small to be seen.
-function Detail({ x, y, at, box }: { x: number; y: number; at: { x: number; y: number }; box: { w: number; h: number } }) {
-  const scale = 21 / Math.max(box.w, box.h)
-  return (
-    <g style={{ pointerEvents: 'none' }}>
-      <path d={`M${at.x} ${at.y}L${x} ${y}`} stroke="var(--line)" strokeWidth={1} />
-      <circle cx={x} cy={y} r={33} fill="var(--chalk)" stroke="var(--ink)" strokeWidth={1.4} />
-      <rect x={x - box.w * scale} y={y - box.h * scale} width={2 * box.w * scale} height={2 * box.h * scale} fill="none" stroke="var(--mark)" strokeWidth={1.6} strokeDasharray="4 3" />
-      <CgMark x={x} y={y} r={5} />
     </g>
   )
 }

@@ -1,4 +1,4 @@
-import type { Part, Plan } from '../api/plan.generated'
+import type { Part, Plan, TakeOff } from '../api/plan.generated'
 import { at } from '../workbench/pointers'
 
 export type Field = keyof Part
@@ -15,6 +15,8 @@ const EMPTY: Part = { name: '', shape: '', size: '', lies: '', material: '', qua
 export const pointerOf = (of: number | null) => (of === null ? '/load/take_off/parts' : `/load/take_off/groups/${of}/parts`)
 export const rowsOf = (plan: Plan, of: number | null) => (at(plan, pointerOf(of)) as Part[] | undefined) ?? []
 
+export const takeOffOf = (plan: Plan): TakeOff => plan.load.take_off ?? { parts: [], groups: [], materials: [] }
+
 // A new row under another: of the same material, measured to the same place.
 export const under = (above: Part | undefined, own: Partial<Part>): Part => ({ ...EMPTY, material: above?.material ?? '', to: above?.to ?? '', ...own })
 
@@ -26,7 +28,7 @@ export const withRows = (plan: Plan, of: number | null, rows: Part[]): Record<st
   const first = rows.length > 0 && (load.take_off?.parts.length ?? 0) === 0
   const given = (values: (string | null)[]) => values.some((value) => value !== null && value.trim() !== '')
   return {
-    ...(load.take_off ? { [pointerOf(null)]: rows } : { '/load/take_off': { parts: rows, groups: [], materials: [] } }),
+    ...(load.take_off ? { [pointerOf(null)]: rows } : { '/load/take_off': { ...takeOffOf(plan), parts: rows } }),
     ...(first && !given([load.weight.bare]) && { '/load/weight/by': 'take_off' }),
     ...(first && !given([load.size.length, load.size.width, load.size.height]) && { '/load/size/by': 'take_off' }),
     ...(first && !given([load.cg.x, load.cg.y, load.cg.z]) && { '/load/cg/by': 'take_off' }),

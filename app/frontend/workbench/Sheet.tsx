@@ -1,5 +1,4 @@
 import Box from '@mui/material/Box'
-import IconButton from '@mui/material/IconButton'
 import { memo } from 'react'
 import type { Drawing, Ladder, Reach, Rung } from '../api/ladder.generated'
 import type { Plan } from '../api/plan.generated'
@@ -12,6 +11,7 @@ import { elevationScale, reachScale, type ElevationScale, type Place } from '../
 import type { RungId } from '../ladder/Ladder'
 import { barOf, layoutRungs, PITCH } from '../ladder/layout'
 import { figures, GROUND_FROM_BOTTOM, STILES, STRIP_HEIGHT, LADDER_WIDTH } from '../theme/tokens'
+import { History } from './History'
 import type { Hand } from './usePlanEditor'
 
 const HOOK_TOP = 92
@@ -101,7 +101,7 @@ export const Sheet = memo(function Sheet({ editor, plan, undoNote, redoNote, lad
       </Box>
       {drawing && !working && <DrawnValues drawing={drawing} />}
       <Box sx={{ position: 'absolute', top: STRIP_HEIGHT + 12, right: 12, width: card ? CARD_WIDTH : 'auto' }}>
-        <History editor={editor} undoNote={undoNote} redoNote={redoNote} />
+        <Box sx={{ display: 'flex', justifyContent: 'flex-end', mb: '8px' }}><History editor={editor} undoNote={undoNote} redoNote={redoNote} /></Box>
         {card && drawing?.hook && <LegCard drawing={drawing} leg={Math.min(leg, drawing.legs.length - 1)} working={working} />}
       </Box>
       {card && drawing && <Box sx={{ position: 'absolute', right: 12, bottom: GROUND_FROM_BOTTOM + 10, width: CARD_WIDTH }}><PlanView drawing={drawing} width={CARD_WIDTH} height={Math.max(120, Math.min(190, height - STRIP_HEIGHT - GROUND_FROM_BOTTOM - 300))} leg={leg} working={working} /></Box>}
@@ -138,16 +138,6 @@ function Leader({ y, thing, heavy }: { y: number; thing: Thing | undefined; heav
       <path d={`M${out} ${y}H${bend - 14}L${bend} ${thing.y}H${thing.x}`} fill="none" />
       <circle cx={thing.x} cy={thing.y} r={heavy ? 4.5 : 3} fill={heavy ? 'var(--mark)' : 'var(--ink)'} stroke="none" />
     </g>
-  )
-}
-
-function History({ editor, undoNote, redoNote }: { editor: Hand; undoNote: string | null; redoNote: string | null }) {
-  const arrow = { width: 44, height: 44, border: '1.5px solid var(--ink)', borderRadius: 0, bgcolor: 'var(--chalk)', color: 'var(--ink)', '&.Mui-disabled': { color: 'var(--line)' } }
-  return (
-    <Box sx={{ display: 'flex', gap: 0, justifyContent: 'flex-end', mb: '8px' }}>
-      <IconButton sx={arrow} disabled={!undoNote} aria-label={undoNote ? `Undo: ${undoNote}` : 'Undo'} title={undoNote ? `Undo: ${undoNote}` : undefined} onClick={editor.undo}><svg width={24} height={24} viewBox="0 0 24 24" fill="none" stroke="currentColor" strokeWidth={2} aria-hidden><path d="M9 5L4 10L9 15M4 10H15A5 5 0 0 1 15 20H9" /></svg></IconButton>
-      <IconButton sx={{ ...arrow, borderLeft: 0 }} disabled={!redoNote} aria-label={redoNote ? `Redo: ${redoNote}` : 'Redo'} title={redoNote ? `Redo: ${redoNote}` : undefined} onClick={editor.redo}><svg width={24} height={24} viewBox="0 0 24 24" fill="none" stroke="currentColor" strokeWidth={2} aria-hidden><path d="M15 5L20 10L15 15M20 10H9A5 5 0 0 0 9 20H15" /></svg></IconButton>
-    </Box>
   )
 }
 
