@@ -7,11 +7,12 @@ module DustLadder
       # value: kg m; gradient: forces (kg) and moments (kg m) out of balance; hessian: flat, by rows; tensions by line, kg.
       attr_reader :value, :gradient, :hessian, :tensions
 
-      def initialize(rig, pose)
+      # second: is the second derivative wanted?
+      def initialize(rig, pose, second: true)
         @rig = rig
         @size = rig.freedoms
         @gradient = Array.new(@size, 0.0)
-        @hessian = Array.new(@size * @size, 0.0)
+        @hessian = second ? Array.new(@size * @size, 0.0) : nil
         @value = 0.0
         rig.bodies.each_with_index do |body, index|
           @gradient[6 * index + 2] = body.mass
@@ -23,90 +24,115 @@ module DustLadder
       private
 
       # Adds a line, if it is taut, and gives back its tension.
-      def add(line, pose)
-        return add_leg(line, pose) if line.nodes.size == 2 && line.nodes[0][0].nil?
+      def add(line, pose) = line.nodes.size == 2 ? add_straight(line, pose) : add_chain(line, pose)
 
-        add_chain(line, pose)
-      end
-
-      # A straight line from the hook to one body: what most lines are, written out.
-      def add_leg(line, pose)
-        body, own = line.nodes[1]
-        r, c, h = pose.turns[body], pose.centres[body], line.nodes[0][1]
-        a, b, d = own
-        px, py, pz = r[0] * a + r[1] * b + r[2] * d, r[3] * a + r[4] * b + r[5] * d, r[6] * a + r[7] * b + r[8] * d
-        x, y, z = c[0] + px - h[0], c[1] + py - h[1], c[2] + pz - h[2]
+      # A straight line between two places: what most lines are, written out.
+      def add_straight(line, pose)
+        from, to = line.nodes
+        ax, ay, az, *pa = arm(from, pose)
+        bx, by, bz, *pb = arm(to, pose)
+        x, y, z = bx - ax, by - ay, bz - az
         long = Math.sqrt(x * x + y * y + z * z)
         rate = line.stiffness / line.rest
         tension = rate * (long - line.rest)
         return 0.0 unless tension.positive?
 
         @value += 0.5 * tension * (long - line.rest)
-        ux, uy, uz = x / long, y / long, z / long
-        mx, my, mz = py * uz - pz * uy, pz * ux - px * uz, px * uy - py * ux
-        o = 6 * body
-        g = @gradient
-        g[o] += tension * ux
-        g[o + 1] += tension * uy
-        g[o + 2] += tension * uz
-        g[o + 3] += tension * mx
-        g[o + 4] += tension * my
-        g[o + 5] += tension * mz
-        # With K = side (I - u u'), the rest of the rate along u: S = side I + (rate - side) u u'.
+        x /= long
+        y /= long
+        z /= long
+        na = from[0] && pull_on(6 * from[0], tension, -x, -y, -z, *pa)
+        nb = to[0] && pull_on(6 * to[0], tension, x, y, z, *pb)
+        return tension if @hessian.nil?
+
+        # With K = side (I - u u'), the rest of the rate along u: S = side I + (rate - side) u u'. na points against u, so
+        # that its products have their sign already.
         side = tension / long
         e = rate - side
-        add_block(o, side, e, [ ux, uy, uz ], [ mx, my, mz ], px, py, pz)
-        add_turning(o, tension * ux, tension * uy, tension * uz, px, py, pz)
+        add_block(6 * from[0], 6 * from[0], side, e, na, na, pa, pa) if na
+        add_block(6 * to[0], 6 * to[0], side, e, nb, nb, pb, pb) if nb
+        return tension unless na && nb
+
+        add_block(6 * from[0], 6 * to[0], -side, e, na, nb, pa, pb)
+        add_block(6 * to[0], 6 * from[0], -side, e, nb, na, pb, pa)
         tension
       end
 
-      # side J'J + e n n' for one body, with J the motion of the point at p from the CG and n = (u, p x u).
-      def add_block(o, side, e, u, m, px, py, pz)
+      # A node's place and, on a body, its arm from the CG.
+      def arm((body, own), pose)
+        return own unless body
+
+        r, c = pose.turns[body], pose.centres[body]
+        a, b, d = own
+        px, py, pz = r[0] * a + r[1] * b + r[2] * d, r[3] * a + r[4] * b + r[5] * d, r[6] * a + r[7] * b + r[8] * d
+        [ c[0] + px, c[1] + py, c[2] + pz, px, py, pz ]
+      end
+
+      # Adds the pull of a line along (x, y, z) on a body at its arm p, and gives (u, p x u).
+      def pull_on(o, tension, x, y, z, px, py, pz)
+        n = [ x, y, z, py * z - pz * y, pz * x - px * z, px * y - py * x ]
+        g = @gradient
+        6.times { |index| g[o + index] += tension * n[index] }
+        add_turning(o, tension * x, tension * y, tension * z, px, py, pz) if @hessian
+        n
+      end
+
+      # side Ja'Jb + e na nb' between two bodies (or one with itself), with J the motion of a point at p from its CG and
+      # n = (u, p x u). Ja'Jb is I, -[pb]x over [pa]x, (pa . pb) I - pb pa'.
+      def add_block(o, p, side, e, na, nb, pa, pb)
         h, s = @hessian, @size
-        n0, n1, n2 = u
-        n3, n4, n5 = m
-        row = o * s + o
-        h[row] += side + e * n0 * n0
-        h[row + 1] += e * n0 * n1
-        h[row + 2] += e * n0 * n2
-        h[row + 3] += e * n0 * n3
-        h[row + 4] += e * n0 * n4 + side * pz
-        h[row + 5] += e * n0 * n5 - side * py
+        ax, ay, az = pa
+        bx, by, bz = pb
+        n0, n1, n2, n3, n4, n5 = nb
+        dot = side * (ax * bx + ay * by + az * bz)
+        row = o * s + p
+        f = e * na[0]
+        h[row] += side + f * n0
+        h[row + 1] += f * n1
+        h[row + 2] += f * n2
+        h[row + 3] += f * n3
+        h[row + 4] += f * n4 + side * bz
+        h[row + 5] += f * n5 - side * by
         row += s
-        h[row] += e * n1 * n0
-        h[row + 1] += side + e * n1 * n1
-        h[row + 2] += e * n1 * n2
-        h[row + 3] += e * n1 * n3 - side * pz
-        h[row + 4] += e * n1 * n4
-        h[row + 5] += e * n1 * n5 + side * px
+        f = e * na[1]
+        h[row] += f * n0
+        h[row + 1] += side + f * n1
+        h[row + 2] += f * n2
+        h[row + 3] += f * n3 - side * bz
+        h[row + 4] += f * n4
+        h[row + 5] += f * n5 + side * bx
         row += s
-        h[row] += e * n2 * n0
-        h[row + 1] += e * n2 * n1
-        h[row + 2] += side + e * n2 * n2
-        h[row + 3] += e * n2 * n3 + side * py
-        h[row + 4] += e * n2 * n4 - side * px
-        h[row + 5] += e * n2 * n5
+        f = e * na[2]
+        h[row] += f * n0
+        h[row + 1] += f * n1
+        h[row + 2] += side + f * n2
+        h[row + 3] += f * n3 + side * by
+        h[row + 4] += f * n4 - side * bx
+        h[row + 5] += f * n5
         row += s
-        h[row] += e * n3 * n0
-        h[row + 1] += e * n3 * n1 - side * pz
-        h[row + 2] += e * n3 * n2 + side * py
-        h[row + 3] += e * n3 * n3 + side * (py * py + pz * pz)
-        h[row + 4] += e * n3 * n4 - side * px * py
-        h[row + 5] += e * n3 * n5 - side * px * pz
+        f = e * na[3]
+        h[row] += f * n0
+        h[row + 1] += f * n1 - side * az
+        h[row + 2] += f * n2 + side * ay
+        h[row + 3] += f * n3 + dot - side * bx * ax
+        h[row + 4] += f * n4 - side * bx * ay
+        h[row + 5] += f * n5 - side * bx * az
         row += s
-        h[row] += e * n4 * n0 + side * pz
-        h[row + 1] += e * n4 * n1
-        h[row + 2] += e * n4 * n2 - side * px
-        h[row + 3] += e * n4 * n3 - side * px * py
-        h[row + 4] += e * n4 * n4 + side * (px * px + pz * pz)
-        h[row + 5] += e * n4 * n5 - side * py * pz
+        f = e * na[4]
+        h[row] += f * n0 + side * az
+        h[row + 1] += f * n1
+        h[row + 2] += f * n2 - side * ax
+        h[row + 3] += f * n3 - side * by * ax
+        h[row + 4] += f * n4 + dot - side * by * ay
+        h[row + 5] += f * n5 - side * by * az
         row += s
-        h[row] += e * n5 * n0 - side * py
-        h[row + 1] += e * n5 * n1 + side * px
-        h[row + 2] += e * n5 * n2
-        h[row + 3] += e * n5 * n3 - side * px * pz
-        h[row + 4] += e * n5 * n4 - side * py * pz
-        h[row + 5] += e * n5 * n5 + side * (px * px + py * py)
+        f = e * na[5]
+        h[row] += f * n0 - side * ay
+        h[row + 1] += f * n1 + side * ax
+        h[row + 2] += f * n2
+        h[row + 3] += f * n3 - side * bz * ax
+        h[row + 4] += f * n4 - side * bz * ay
+        h[row + 5] += f * n5 + dot - side * bz * az
       end
 
       # (F p' + p F') / 2 - (F . p) I among a body's turnings, for a force F at p.
@@ -144,9 +170,11 @@ module DustLadder
           arm = places[index].zip(pose.centres[body]).map { |place, centre| place - centre }
           pull = [ 0, 1, 2 ].map { |axis| (index.positive? ? parts[index - 1][0][axis] : 0.0) - (index < parts.size ? parts[index][0][axis] : 0.0) }
           add_slope(slope, 6 * body, pull, arm)
-          add_turning(6 * body, *pull.map { |part| tension * part }, *arm)
+          add_turning(6 * body, *pull.map { |part| tension * part }, *arm) if @hessian
         end
         slope.each_with_index { |value, index| @gradient[index] += tension * value }
+        return tension unless @hessian
+
         add_outer(slope, rate)
         parts.each_with_index { |(unit, long), index| add_side(line.nodes[index], line.nodes[index + 1], places[index], places[index + 1], unit, tension / long, pose) }
         tension
