@@ -9,8 +9,9 @@ module DustLadder
   VERSION = "0.1.0"
 
   # The ladder of a plan document (Hash, as PlanFile.read returns it).
-  def self.check(document)
-    Ladder::Climb.new(Lift.new(document)).ladder
+  # hasty: may worst cases that take long be left pending?
+  def self.check(document, hasty: false)
+    Ladder::Climb.new(Lift.new(document, hasty: hasty)).ladder
   end
 
   # The same as JSON data, with the take-off beside it. of: a group's number, or nil for the load's own list; row:
@@ -62,8 +63,11 @@ require_relative "dust_ladder/rigging/angle"
 require_relative "dust_ladder/rigging/bridle"
 require_relative "dust_ladder/rigging/space_bridle"
 require_relative "dust_ladder/rigging/beam"
+require_relative "dust_ladder/rigging/planned_beam"
+require_relative "dust_ladder/rigging/under_beam"
 require_relative "dust_ladder/rigging/level_check"
 require_relative "dust_ladder/rigging/angle_check"
+require_relative "dust_ladder/rigging/beam_check"
 require_relative "dust_ladder/fittings/bands"
 require_relative "dust_ladder/fittings/fitting"
 require_relative "dust_ladder/fittings/master_link"
@@ -83,6 +87,7 @@ require_relative "dust_ladder/slings/generic_sizes"
 require_relative "dust_ladder/slings/sharing_check"
 require_relative "dust_ladder/slings/inner_loop_check"
 require_relative "dust_ladder/slings/sling_check"
+require_relative "dust_ladder/slings/upper_leg"
 require_relative "dust_ladder/cranes/table"
 require_relative "dust_ladder/cranes/chart"
 require_relative "dust_ladder/cranes/path"

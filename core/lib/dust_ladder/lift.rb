@@ -2,16 +2,18 @@ module DustLadder
   # One plan, measured: what the checks share, each part worked out once and only when asked for.
   # What is missing raises NotKnown in whoever asks.
   class Lift
-    attr_reader :document, :rules, :load, :crane, :choke_angles, :basket_widths, :bends, :surroundings
+    attr_reader :document, :rules, :load, :crane, :choke_angles, :basket_widths, :bends, :surroundings, :beam
 
-    # data: a plan document as PlanFile.read returns it.
-    def initialize(data)
+    # data: a plan document as PlanFile.read returns it. hasty: may worst cases that take long be left pending?
+    def initialize(data, hasty: false)
       @document = PlanFile::Document.new(data)
       @rules = RuleSet.new(data.dig("snapshots", "rule_sets", data["rules"], "data"))
       @slings = {}
       @load = Load::PlannedLoad.new(document, rules)
       @crane = Cranes::Crane.new(document, rules)
-      @bridle = load.points.size > 2 ? Rigging::SpaceBridle.new(document, load, rules, ->(index) { sling_of(legs[index]) }) : Rigging::Bridle.new(document, load, rules)
+      @beam = Rigging::PlannedBeam.of(document)
+      @bridle = bridle_of(->(index) { sling_of(legs[index]) })
+      @bridle.hasty = hasty
       @choke_angles = legs.each_index.map { |index| document.angle("the angle of choke of the #{load.points[index].name} leg", "rigging", "legs", index, "choke_angle") }
       @basket_widths = legs.each_index.map { |index| document.length("the basket width of the #{load.points[index].name} leg", "rigging", "legs", index, "basket_width") }
       @bends = legs.each_index.map { |index| document.length("what the #{load.points[index].name} leg is bent round", "rigging", "legs", index, "bend") }
@@ -23,7 +25,7 @@ module DustLadder
     def bridle = @measured_bridle ||= @bridle.measure
 
     # The stack from the load up: load, slings, block, rope, and what the chart or the plan deducts.
-    def gross = @gross ||= Cranes::GrossLoad.new([ load_item, *sling_items, *block_and_rope, *deduction_items ])
+    def gross = @gross ||= Cranes::GrossLoad.new([ load_item, *sling_items, *beam_items, *block_and_rope, *deduction_items ])
 
     # Largest row of the chart that holds the gross load in every sector on the way, m, or nil.
     def largest_radius
@@ -32,16 +34,27 @@ module DustLadder
 
     private
 
+    def bridle_of(slings)
+      return Rigging::UnderBeam.new(document, load, rules, slings, beam, ->(index) { sling_of(beam.uppers[index].data) }) if beam
+      return Rigging::SpaceBridle.new(document, load, rules, slings) if load.points.size > 2 || document.dig("rigging", "reeved", "pairs").to_a.any?
+
+      Rigging::Bridle.new(document, load, rules)
+    end
+
     def item(...) = Cranes::GrossLoad::Item.new(...)
 
     def load_item = item(symbol: "W", name: "the load", kg: load.planned_kg, source: "planned weight", on_hook: true)
 
     def sling_items
-      legs.each_index.map { |index| Slings::Leg.of(self, index).sling }.uniq { |sling| sling["number"] }.each_with_index.map do |sling, index|
-        mass = sling["mass_kg"] or raise NotKnown.new("the mass of sling #{sling['number']} is not known", pointer: "/rigging/legs/#{index}/sling")
+      below = legs.each_index.map { |index| [ Slings::Leg.of(self, index).sling, "/rigging/legs/#{index}/sling" ] }
+      above = beam ? Slings::UpperLeg.all(self).map { |leg| [ leg.sling, leg.pointer ] } : []
+      (below + above).uniq { |sling, _| sling["number"] }.each_with_index.map do |(sling, pointer), index|
+        mass = sling["mass_kg"] or raise NotKnown.new("the mass of sling #{sling['number']} is not known", pointer: pointer)
         item(symbol: "s#{index + 1}", name: "sling #{sling['number']}", kg: mass.to_f, source: "gear store", on_hook: true)
       end
     end
+
+    def beam_items = beam ? [ item(symbol: "t", name: "beam #{beam.number}", kg: beam.mass.to_f, source: "as marked", on_hook: true) ] : []
 
     def block_and_rope
       hoist, block = crane.chart_data.values_at("hoist", "hook_block")

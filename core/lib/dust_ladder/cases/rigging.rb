@@ -50,7 +50,7 @@ module DustLadder
 
       def worst_case_envelope(given)
         rig = rig(given)
-        envelope = Statics::Envelope.new(rig, body: reported(given, rig), masses: given.fetch("load_mass_range_kg"), half_widths: given.fetch("cg_half_width_xyz_m"), tolerance: given.fetch("leg_length_tolerance_fraction_plus_minus"))
+        envelope = Statics::Envelope.new(rig, body: reported(given, rig), masses: given.fetch("load_mass_range_kg"), every: true, half_widths: given.fetch("cg_half_width_xyz_m"), tolerance: given.fetch("leg_length_tolerance_fraction_plus_minus"))
         named = ->(figures) { rig.lines.map(&:name).zip(figures).to_h }
         { "corners" => envelope.corners.size, "worst_tension_kg" => named.(envelope.worst_tensions), "least_tension_kg" => named.(envelope.least_tensions), "greatest_tilt_deg" => envelope.steepest.tilt_deg, "all_corners_stable" => envelope.stable? }
       end

@@ -54,8 +54,7 @@ module DustLadder
         found.transpose.map(&:max)
       end
 
-      # From the point to the hook, in the load's axes.
-      def pull(leg, pose) = pose.hook.zip(lift.bridle.points[leg]).map { |hook, point| hook - point }
+      def pull(leg, pose) = lift.bridle.direction(pose, leg)
 
       def off_centre(data, path, name)
         field = lift.document.field(:share, "how far off its bowl the load sits in the #{name}", *path, "off_centre")

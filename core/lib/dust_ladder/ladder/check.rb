@@ -43,7 +43,7 @@ module DustLadder
         examine
       rescue NotKnown => error
         @missing << Missing.new(what: error.what, pointer: error.pointer)
-        answer("not_known", note: both(error.what))
+        answer("not_known", note: both(error.what), pending: error.is_a?(Rigging::SpaceBridle::Pending))
       end
 
       private
@@ -65,10 +65,10 @@ module DustLadder
 
       def stop(note, subject: nil, **rest) = answer("stop", note: note, subject: subject, **rest)
 
-      def answer(verdict, utilisation: nil, **rest)
+      def answer(verdict, utilisation: nil, pending: false, **rest)
         utilisation = nil if verdict == "not_known" || (utilisation && !utilisation.finite?)
         Rung.new(id: self.class::ID, label: self.class::LABEL, verdict: verdict, utilisation: utilisation,
-                 parts: @parts, arithmetic: @working, cautions: @cautions, missing: @missing, **rest)
+                 parts: @parts, arithmetic: @working, cautions: @cautions, missing: pending ? [] : @missing, pending: pending, **rest)
       end
     end
   end

@@ -10,6 +10,8 @@ module DustLadder
         Slings::InnerLoopCheck,
         Slings::SharingCheck,
         Slings::SlingCheck,
+        Rigging::BeamCheck,
+        Slings::UpperSlingsCheck,
         Cranes::HoistCheck,
         Cranes::HeightCheck,
         Cranes::IdentityCheck,

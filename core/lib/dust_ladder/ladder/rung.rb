@@ -24,7 +24,7 @@ module DustLadder
     # One check's answer. utilisation and attention are fractions or nil.
     # note: the thing, then the figure, a Sentence.
     Rung = Struct.new(:id, :label, :verdict, :subject, :utilisation, :attention, :demand, :capacity, :note,
-                      :parts, :arithmetic, :cautions, :missing, keyword_init: true) do
+                      :parts, :arithmetic, :cautions, :missing, :pending, keyword_init: true) do
       # Every line of arithmetic, in the order it was worked.
       def working = arithmetic.lines
       def percent = utilisation && Figure.percent(utilisation)
@@ -35,7 +35,7 @@ module DustLadder
           "utilisation" => percent&.as_json, "attention" => attention,
           "demand" => demand&.as_json, "capacity" => capacity&.as_json, "note" => note&.as_json,
           "parts" => parts.map(&:as_json), "working" => working.map(&:as_json),
-          "cautions" => cautions.map(&:as_json), "missing" => missing.map(&:as_json)
+          "cautions" => cautions.map(&:as_json), "missing" => missing.map(&:as_json), "pending" => pending
         }
       end
     end

@@ -3,7 +3,7 @@ module DustLadder
     # A number with its unit and the side it may be rounded to: up for a demand, down for a capacity,
     # near for a plain measure. Shown in metric and US; never rounded in the user's favour.
     # value: Float; unit: :kg, :m, :deg, :factor, :percent (value is the fraction), :count, :m2, :m3, :kg_per_m,
-    # :kg_per_m2, :kg_per_m3, :celsius. digits: decimals of a mass; whole kg when nothing is said.
+    # :kg_per_m2, :kg_per_m3, :kg_m, :celsius. digits: decimals of a mass; whole kg when nothing is said.
     class Figure
       SLACK = 1e-9
       THIN = "\u202f"
@@ -16,7 +16,7 @@ module DustLadder
       DERIVED = {
         m2: [ "m²", 4, "ft²", 3, 1 / 0.3048**2 ], m3: [ "m³", 6, "ft³", 4, 1 / 0.3048**3 ],
         kg_per_m: [ "kg/m", 2, "lb/ft", 2, 0.3048 / KG_PER_LB ], kg_per_m2: [ "kg/m²", 2, "lb/ft²", 2, 0.3048**2 / KG_PER_LB ],
-        kg_per_m3: [ "kg/m³", 0, "lb/ft³", 1, 0.3048**3 / KG_PER_LB ]
+        kg_per_m3: [ "kg/m³", 0, "lb/ft³", 1, 0.3048**3 / KG_PER_LB ], kg_m: [ "kg m", 0, "lb ft", 0, 1 / (0.3048 * KG_PER_LB) ]
       }.freeze
 
       attr_reader :value, :unit, :round, :digits
@@ -53,7 +53,7 @@ module DustLadder
         case unit
         when :kg then us ? [ grouped(value / KG_PER_LB, digits, ","), "lb" ] : [ grouped(value, digits, THIN), "kg" ]
         when :m then us ? [ feet, "" ] : [ grouped(value, 3, THIN), "m" ]
-        when :m2, :m3, :kg_per_m, :kg_per_m2, :kg_per_m3 then derived(us)
+        when :m2, :m3, :kg_per_m, :kg_per_m2, :kg_per_m3, :kg_m then derived(us)
         when :deg then [ grouped(value, 1, THIN), "°" ]
         when :percent then [ grouped(value * 100, 0, THIN), "%" ]
         when :celsius then us ? [ grouped(value * 1.8 + 32, 0, ","), "°F" ] : [ grouped(value, 0, THIN), "°C" ]

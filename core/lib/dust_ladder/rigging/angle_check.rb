@@ -12,10 +12,10 @@ module DustLadder
         bridle = lift.bridle
         flattest = bridle.flattest_deg
         floor = rules[:angle_floor_deg_from_horizontal]
-        bridle.names.each_with_index do |name, index|
+        bridle.strand_names.each_with_index do |name, index|
           share = (90 - flattest[index]) / (90 - floor)
           part(name: name, verdict: Ladder::Verdict.of(share, attention), utilisation: share, demand: Figure.deg(90 - flattest[index], :up),
-               capacity: Figure.deg(90 - floor), nominal: Figure.deg(90 - bridle.pose.legs[index].deg_from_horizontal, :up), note: nil)
+               capacity: Figure.deg(90 - floor), nominal: Figure.deg(90 - bridle.pose.strands[index].deg_from_horizontal, :up), note: nil)
         end
         index = flattest.each_index.min_by { |leg| flattest[leg] }
         return stop(both("the leg can come level with its point, at worst"), subject: subject(bridle, index)) unless flattest[index].positive?
@@ -27,14 +27,18 @@ module DustLadder
       end
 
       def attention = (90 - rules[:angle_attention_deg_from_horizontal]) / (90 - rules[:angle_floor_deg_from_horizontal])
-      def subject(bridle, index) = bridle.names.size == 1 ? nil : "#{bridle.names[index]} leg"
+      def subject(bridle, index)
+        return if bridle.strand_names.size == 1
+
+        bridle.names[index] ? "#{bridle.names[index]} leg" : bridle.strand_names[index]
+      end
 
       def work(bridle, index, floor)
         leg = bridle.flattest(index)
-        about = "leg:#{index}"
+        about = bridle.names[index] ? "leg:#{index}" : "upper:#{index - bridle.names.size}"
         run, height = Figure.m(leg.run.abs, :up), Figure.m(leg.height, :down)
-        line("d", run, source: "#{bridle.names[index]} point from the plumb line, worst corner", about: about)
-        line("H", height, source: "hook above it, worst corner", about: about)
+        line("d", run, source: "#{bridle.names[index] ? "#{bridle.names[index]} point" : bridle.strand_names[index]} from #{lift.beam ? 'where it hangs, level' : 'the plumb line'}, worst corner", about: about)
+        line("H", height, source: "#{lift.beam ? 'its top above its foot' : 'hook above it'}, worst corner", about: about)
         from_horizontal = line("h", Figure.deg(leg.deg_from_horizontal), formula: "atan(H / d)", from: { H: height, d: run }, source: "from horizontal", about: about) if leg.run.abs > 1e-9
         from_horizontal ||= line("h", Figure.deg(90.0), source: "plumb", about: about)
         line("b", Figure.deg(90 - from_horizontal, :up), formula: "90 − h", from: { h: Figure.deg(from_horizontal) }, source: "from plumb", about: about)
@@ -45,7 +49,7 @@ module DustLadder
       def advise(bridle, flattest)
         aim = rules[:angle_aim_deg_from_horizontal]
         caution("below_aim", "Flatter than the #{aim.round}° from the horizontal that this rule set aims at.") if flattest.min < aim
-        return unless bridle.points.size == 2
+        return unless bridle.points.size == 2 && bridle.by_hand?
 
         low = bridle.pose.margin < rules[:narrow_depth_share] * bridle.points[0].zip(bridle.points[1]).sum { |a, b| (a - b)**2 }**0.5
         return unless low && bridle.pose.legs.any? { |leg| leg.deg_from_horizontal > rules[:narrow_deg_from_horizontal] }

@@ -12,6 +12,8 @@ module DustLadder
       SIGNS = [ -1, 1 ].freeze
 
       attr_reader :points, :cg
+      # May the worst case wait, where it takes long? Then whoever asks for it is told so.
+      attr_writer :hasty
 
       def initialize(document, load, rules)
         @document = document
@@ -31,6 +33,25 @@ module DustLadder
       end
 
       def names = @load.points.map(&:name)
+      # Legs, and slings above a beam.
+      def strand_names = names
+      # Are its shares worked out by hand?
+      def by_hand? = true
+      # Do all legs hang straight from one hook, so that they may be rated together?
+      def one_hook? = true
+      def reeved? = false
+      def slack_now?(_index) = false
+
+      # From a leg's point towards what it hangs from, in the load's axes, m.
+      def direction(pose, index) = pose.tops[index].zip(points[index]).map { |top, point| top - point }
+      # What a leg presses into the load along the level, nominally, kg.
+      def thrust(index) = nominal[index].then { |pull| pull.tension * pull.leg.run.abs / pull.leg.length }
+      # How far apart the outermost of what goes into the hook stand, degrees.
+      def hook_spread_deg
+        strands = pose.strands.drop(pose.strands.size > points.size ? points.size : 0)
+        leans = strands.map { |strand| 90 - strand.deg_from_horizontal }
+        strands.size > 2 ? 2 * leans.max : leans.sum
+      end
 
       # Leg lengths, bearing to bearing, m: as typed, or made up to hang level under the hook height.
       def lengths
@@ -81,10 +102,10 @@ module DustLadder
       def least_margin = [ poses.map(&:margin).min, least_depth_straight_under ].min
 
       # The flattest that each leg stands in any corner, degrees from the horizontal.
-      def flattest_deg = @flattest_deg ||= pose.legs.each_index.map { |index| flattest(index).deg_from_horizontal }
+      def flattest_deg = @flattest_deg ||= pose.strands.each_index.map { |index| flattest(index).deg_from_horizontal }
 
-      # The pose leg that stands flattest, of one leg's over all corners.
-      def flattest(index) = poses.map { |pose| pose.legs[index] }.min_by { |leg| leg.height / leg.length }
+      # The pose leg that stands flattest, of one strand's over all corners.
+      def flattest(index) = poses.map { |pose| pose.strands[index] }.min_by { |leg| leg.height / leg.length }
 
       # A corner in words: where in its box the CG lies and which legs are long or short.
       def self.words(corner, names)
@@ -92,7 +113,7 @@ module DustLadder
 
         box, ends = corner
         cg = AXES.each_with_index.map { |axis, index| "#{box[index].positive? ? '+' : '−'}#{axis}" }.join(" ")
-        legs = ends.zip(names).filter_map { |sign, name| "#{name} leg #{sign.positive? ? 'long' : 'short'}" unless sign.zero? }
+        legs = ends.zip(names).filter_map { |sign, name| "#{name.start_with?('upper') ? name : "#{name} leg"} #{sign.positive? ? 'long' : 'short'}" unless sign.zero? }
         [ "CG at #{cg} of its box", *legs ].join(", ")
       end
 

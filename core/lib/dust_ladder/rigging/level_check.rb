@@ -13,7 +13,7 @@ module DustLadder
         basket_alone
         worst = bridle.steepest
         offsets(worst)
-        tilt = line("t", Figure.deg(worst.tilt_deg, :up), formula: "atan(√(p² + q²) / r)", from: @offsets, source: "plumb runs from hook to CG", about: "load")
+        tilt = line("t", Figure.deg(worst.tilt_deg, :up), formula: "atan(√(p² + q²) / r)", from: @offsets, source: lift.beam ? "as it hangs under the beam" : "plumb runs from hook to CG", about: "load")
         return answer("stop", note: both(bridle.points.size > 2 ? "it would turn over at worst: the CG is too high for these points" : "the points are below the CG: it turns over"), subject: "points") if bridle.least_margin.negative?
         return answer("stop", note: both("the CG can come outside the points: one leg hangs slack"), subject: "CG") if bridle.slack?
         return answer("stop", note: both("one basket under the CG: the load slides out of it"), subject: "basket") if @basket_alone
@@ -30,11 +30,12 @@ module DustLadder
 
       # The hook's place from the CG in the load's own axes: across its z both ways, and along it.
       def offsets(pose)
-        @offsets = %i[p q r].zip(pose.hook_from_cg.map { |side| Figure.m(side) }).to_h
-        line("p", @offsets[:p], source: "hook from the CG along the load, worst corner", about: "hook")
-        line("q", @offsets[:q], source: "hook from the CG across the load", about: "hook")
-        line("r", @offsets[:r], source: "hook above the CG", about: "hook")
+        @offsets = %i[p q r].zip(pose.plumb.map { |side| lift.beam ? Figure.factor(side) : Figure.m(side) }).to_h
+        %i[p q r].zip(lift.beam ? PARTS : PLACES) { |symbol, words| line(symbol.to_s, @offsets[symbol], source: words, about: "hook") }
       end
+
+      PLACES = [ "hook from the CG along the load, worst corner", "hook from the CG across the load", "hook above the CG" ].freeze
+      PARTS = [ "plumb's part along the load, worst corner, by the pose of load and beam", "plumb's part across the load", "plumb's part along its height" ].freeze
 
       def basket_alone
         hitches = lift.legs.map { |leg| leg["hitch"] }
@@ -65,7 +66,7 @@ module DustLadder
       def cautions(bridle, tilt)
         aim = rules[:tilt_aim_deg]
         caution("tilt_aim", "It may hang up to #{Figure.deg(tilt, :up)} off level; aim for #{Figure.deg(aim)}.") if tilt > aim
-        high_cg(bridle) if bridle.points.size > 2
+        high_cg(bridle) if bridle.points.size > 2 && !lift.beam
         least = bridle.least_margin
         return unless least < rules[:stability_caution_m]
 

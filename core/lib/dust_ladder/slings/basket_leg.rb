@@ -7,7 +7,6 @@ module DustLadder
 
       private
 
-      def width = lift.basket_widths[index].not_negative
       def sine(leg) = leg.height / self.class.side(leg, width)
 
       def rated
@@ -15,7 +14,7 @@ module DustLadder
         pull = bridle.pulls_of(index).max_by { |one| one.share / sine(one.leg) }
         capacity = rating.kg * (full?(pull.leg) ? 1.0 : sine(pull.leg)) * left
         Outcome.new(name: name, subject: subject, demand: Figure.kg(pull.share, :up), capacity: Figure.kg(capacity, :down),
-                    nominal: Figure.kg(bridle.nominal[index].share, :up), work: ->(working) { work(working, pull, rating) })
+                    nominal: Figure.kg(nominal.share, :up), work: ->(working) { work(working, pull, rating) })
       end
 
       # Does the school count a full double this near to plumb?

@@ -7,33 +7,31 @@ module DustLadder
 
       NEAR_M = 0.010
 
-      def initialize(lift, index)
-        @lift = lift
-        @index = index
-        @leg = lift.legs[index]
-        @name = lift.bridle.names[index]
-        @sling = lift.sling_of(@leg)
-        @needed = lift.bridle.lengths[index]
-        @tolerance = [ NEAR_M, lift.rules[:leg_length_tolerance] * reach ].max
+      # leg: a Leg with a sling.
+      def initialize(leg)
+        @leg = leg
+        @sling = leg.sling
+        @needed = leg.needed
+        @tolerance = [ NEAR_M, leg.lift.rules[:leg_length_tolerance] * reach ].max
       end
 
       # Why it does not fit, or nil.
       def reason
         short = taken - reach
         return both { |system| "#{number} is #{Figure.m(short, :up).shown(system)} too short: reach #{Figure.m(reach).shown(system)}, planned #{Figure.m(taken).shown(system)}" } if short > @tolerance
-        return unless @leg["hitch"] == "vertical" && spare > @tolerance && @sling["kind"] != "alloy_chain"
+        return unless @leg.hitch == "vertical" && spare > @tolerance && @sling["kind"] != "alloy_chain"
 
         both { |system| "#{number} cannot be shortened: reach #{Figure.m(reach).shown(system)}, planned #{Figure.m(@needed).shown(system)}" }
       end
 
       # What to do about it, as [[id, sentence by system of units], ...].
       def advice
-        return [ [ "round_the_load", both { |_| "#{@name} leg: what of #{number} goes round the load is not in its reach here: measure it." } ] ] unless @leg["hitch"] == "vertical"
+        return [ [ "round_the_load", both { |_| "#{title}: what of #{number} goes round the load is not in its reach here: measure it." } ] ] unless @leg.hitch == "vertical"
         return [] unless spare > NEAR_M && @sling["kind"] == "alloy_chain"
 
         pitch = @sling["link_pitch_m"]
         links = pitch ? ", #{(spare / pitch).round} links" : ""
-        [ [ "shorten", both { |system| "#{@name} leg: shorten #{number} by #{Figure.m(spare).shown(system)}#{links}, with a clutch only, the loaded end leaving by the bottom." } ] ]
+        [ [ "shorten", both { |system| "#{title}: shorten #{number} by #{Figure.m(spare).shown(system)}#{links}, with a clutch only, the loaded end leaving by the bottom." } ] ]
       end
 
       private
@@ -41,12 +39,12 @@ module DustLadder
       # What of the reach is taken at the least: a basket's two sides and its width under the load; the part of
       # any hitch that goes further round the load is not in it.
       def taken
-        return @needed unless @leg["hitch"] == "basket"
+        return @needed unless @leg.hitch == "basket"
 
-        width = @lift.basket_widths[@index].not_negative
-        2 * Math.sqrt(@needed**2 + width**2 / 4) + width
+        2 * Math.sqrt(@needed**2 + @leg.width**2 / 4) + @leg.width
       end
 
+      def title = @leg.is_a?(UpperLeg) ? @leg.name : "#{@leg.name} leg"
       def number = @sling["number"]
       def reach = @sling["reach_m"].to_f
       def spare = reach - @needed

@@ -14,22 +14,30 @@ module DustLadder
       def initialize(lift, index)
         @lift = lift
         @index = index
-        raise NotKnown.new("no sling is chosen for the #{name} leg", pointer: "/rigging/legs/#{index}/sling") unless sling
+        raise NotKnown.new("no sling is chosen for the #{subject}", pointer: pointer) unless sling
       end
 
       def data = lift.legs[index]
       def hitch = data["hitch"]
       def sling = lift.sling_of(data)
       def tag = @tag ||= Tag.new(sling, rules)
-      def fit = @fit ||= Fit.new(lift, index)
+      def fit = @fit ||= Fit.new(self)
       def name = lift.load.points[index].name
+      def pointer = "/rigging/legs/#{index}/sling"
+      # The Pull on it at its worst corner, and nominally; and how long it must be, m.
+      def worst = bridle.worst[index]
+      def nominal = bridle.nominal[index]
+      def needed = bridle.lengths[index]
+      # Distance between a basket's two sides, m.
+      def width = lift.basket_widths[index].not_negative
 
       # The Outcome at its worst. Raises NotKnown for what is missing.
       def outcome
         raise NotKnown.new("baskets on three or four points are not worked out here", pointer: "/rigging/legs/#{index}/hitch") if hitch == "basket" && lift.legs.size > 2
+        raise NotKnown.new("a reeved sling is straight: no choke, no basket", pointer: "/rigging/legs/#{index}/hitch") if hitch != "vertical" && bridle.reeved?
 
         reason = out_of_use || unsuited || fit.reason || sliding
-        return Outcome.new(name: name, subject: subject, stop: reason, demand: Figure.kg(bridle.worst[index].tension, :up), work: ->(_) { }) if reason
+        return Outcome.new(name: name, subject: subject, stop: reason, demand: Figure.kg(worst.tension, :up), work: ->(_) { }) if reason
 
         rated
       end
@@ -46,7 +54,7 @@ module DustLadder
       # What bend, heat and site leave of every rating of this leg's sling. Raises NotKnown where no figure holds.
       def left
         none = reductions.find { |step| step.factor.nil? }
-        raise NotKnown.new("#{name} leg: #{none.reason}", pointer: "/rigging/legs/#{index}/sling") if none
+        raise NotKnown.new("#{subject}: #{none.reason}", pointer: pointer) if none
 
         reductions.map(&:factor).reduce(1.0, :*)
       end
@@ -67,22 +75,30 @@ module DustLadder
       def out_of_use
         number = sling["number"]
         return both("#{number} has no legible rating: out of use") unless tag.legible?
-        planned = lift.legs.count { |leg| leg["sling"] == number }
-        return both("#{number} has #{NUMBERS[sling["legs"].to_i]} and is planned on #{NUMBERS.fetch(planned).split.first}") if planned > sling["legs"]
+        return both("#{number} has #{NUMBERS[sling["legs"].to_i]} and is planned on #{NUMBERS.fetch(planned_on).split.first}") if planned_on > sling["legs"]
 
-        both("the legs are of different kinds") if lift.legs.filter_map { |leg| lift.sling_of(leg)&.fetch("kind") }.uniq.size > 1
+        both("the legs are of different kinds") if fellows.filter_map { |leg| lift.sling_of(leg)&.fetch("kind") }.uniq.size > 1
       end
+
+      # A reeved pair is one sling on two points.
+      def planned_on
+        pairs = lift.document.dig("rigging", "reeved", "pairs").to_a
+        lift.legs.each_index.count { |leg| lift.legs[leg]["sling"] == sling["number"] && pairs.none? { |pair| pair.max == leg } }
+      end
+
+      def fellows = lift.legs
+      def bend = lift.bends[index].given? ? lift.bends[index] : nil
 
       # What the surroundings forbid, and where no figure holds.
       def unsuited
-        return unless lift.surroundings || lift.bends[index].given?
+        return unless lift.surroundings || bend
 
         reason = lift.surroundings&.unsuited(sling["kind"]) || derating.stop&.reason
         reason && both(reason)
       end
 
       # What bend, heat and site leave of the rating: steps with a factor other than 1.
-      def reductions = @reductions ||= lift.surroundings || lift.bends[index].given? ? derating.steps.select { |step| SYMBOLS.key?(step.name) && step.factor != 1.0 } : []
+      def reductions = @reductions ||= lift.surroundings || bend ? derating.steps.select { |step| SYMBOLS.key?(step.name) && step.factor != 1.0 } : []
       SYMBOLS = { "bend" => :kb, "temperature" => :kt, "site" => :ks }.freeze
 
       def derating
@@ -92,11 +108,10 @@ module DustLadder
       end
 
       def bend_ratio
-        field = lift.bends[index]
-        return unless field.given?
+        return unless bend
 
-        diameter = sling["diameter_m"] or raise NotKnown.new("the diameter of #{sling['number']} is not known, so its bend is not", pointer: "/rigging/legs/#{index}/sling")
-        field.positive / diameter
+        diameter = sling["diameter_m"] or raise NotKnown.new("the diameter of #{sling['number']} is not known, so its bend is not", pointer: pointer)
+        bend.positive / diameter
       end
 
       # Shows the reductions and gives them as operands by symbol.
@@ -122,8 +137,8 @@ module DustLadder
       def work_share(working, pull)
         weight = Figure.kg(lift.load.planned_kg, :up)
         working.line("W", weight, source: "planned weight", about: "load")
+        return work_space_share(working, pull) unless bridle.by_hand?
         return work_single_share(working, pull, weight) if lift.legs.size == 1
-        return work_space_share(working, pull) if lift.legs.size > 2
 
         operands = { W: weight, **work_distances(working, pull) }
         mine, other = index + 1, 2 - index
@@ -131,10 +146,10 @@ module DustLadder
                      from: operands, source: "#{name} share", about: about)
       end
 
-      # Three or four legs share by their stretch: the pose that was found says how.
+      # Legs that share by their stretch, or hang from a beam: the pose that was found says how.
       def work_space_share(working, pull)
         working.line("V", Figure.kg(pull.share, :up), source: "#{name} share as it hangs; #{pull.corner}", about: about)
-        working.line("H#{index + 1}", Figure.m(pull.leg.height, :down), source: "hook above it there", about: about)
+        working.line("H#{index + 1}", Figure.m(pull.leg.height, :down), source: "#{lift.beam ? 'its top' : 'hook'} above it there", about: about)
       end
 
       def work_distances(working, pull)

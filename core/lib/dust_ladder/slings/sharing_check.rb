@@ -7,7 +7,7 @@ module DustLadder
       ID = "sharing"
       LABEL = "Leg count"
 
-      def self.applies?(lift) = lift.legs.size > 2
+      def self.applies?(lift) = lift.legs.size > 2 && lift.beam.nil?
 
       private
 

@@ -12,10 +12,16 @@ module DustLadder
         bridle = lift.bridle
         legs = lift.legs.each_index.map { |index| Leg.of(lift, index) }
         outcomes = legs.map(&:outcome)
-        outcomes += Pair.new(lift, legs).outcomes if legs.size > 1 && legs.none?(&:no_figure?)
-        show(outcomes)
-        legs.each { |leg| leg.advice.each { |id, text| caution(id, text, about: "leg:#{leg.index}") } }
+        outcomes += Pair.new(lift, legs).outcomes if legs.size > 1 && bridle.one_hook? && legs.none?(&:no_figure?)
+        @legs = legs
         warn_of_spread(bridle)
+        settle(outcomes)
+      end
+
+      # Shows every outcome and judges the worst.
+      def settle(outcomes)
+        show(outcomes)
+        @legs.each { |leg| leg.advice.each { |id, text| caution(id, text, about: "leg:#{leg.index}") } }
         governs = outcomes.max_by(&:share)
         return stop(governs.stop, subject: governs.subject) if governs.stop
 
@@ -34,10 +40,9 @@ module DustLadder
       end
 
       def warn_of_spread(bridle)
-        leans = bridle.pose.legs.map { |leg| 90 - leg.deg_from_horizontal }
-        spread = leans.size > 2 ? 2 * leans.max : leans.sum
+        spread = bridle.hook_spread_deg
         most = rules[:hook_included_angle_deg]
-        caution("hook_spread", "The legs stand #{Figure.deg(spread, :up)} apart in the hook: past #{most.round}° use a ring.") if spread > most
+        caution("hook_spread", "The #{lift.beam ? 'slings above the beam' : 'legs'} stand #{Figure.deg(spread, :up)} apart in the hook: past #{most.round}° use a ring.") if spread > most
       end
     end
   end

@@ -7,11 +7,11 @@ module DustLadder
       private
 
       def rated
-        pull = bridle.worst[index]
+        pull = worst
         rating = tag.rating(hitch)
         choke = choke_factor if hitch == "choker"
         Outcome.new(name: name, subject: subject, demand: Figure.kg(pull.tension, :up), capacity: Figure.kg(rating.kg * (choke || 1.0) * left, :down),
-                    nominal: Figure.kg(bridle.nominal[index].tension, :up), work: ->(working) { work(working, pull, rating, choke) })
+                    nominal: Figure.kg(nominal.tension, :up), work: ->(working) { work(working, pull, rating, choke) })
       end
 
       def choke_factor

@@ -1,7 +1,8 @@
 module DustLadder
   module Statics
-    # The worst of what weight range, CG box and the lines' length tolerance allow: every corner of them, solved from
-    # the nominal pose on (handbook, section 3.5).
+    # The worst of what weight range, CG box and the lines' length tolerance allow: their corners, solved from the
+    # nominal pose on (handbook, section 3.5). Of the lengths' corners those are left out that, by the slopes, bring
+    # nothing to its worst.
     class Envelope
       # weight: -1 or 1 (low or high end); cg: signs in x, y, z; lengths: signs by line; hang: the Equilibrium there.
       Corner = Struct.new(:weight, :cg, :lengths, :body, :hang) do
@@ -11,13 +12,16 @@ module DustLadder
       end
       SIGNS = [ -1, 1 ].freeze
       MOST_LINES = 8
+      # Of fewer lines all signs of the lengths are looked at: see telling.
+      MANY_LINES = 4
+      DIRECTIONS = (0...16).map { |part| Math::PI * part / 8 }.map { |turn| [ Math.cos(turn), Math.sin(turn) ] }.freeze
 
       attr_reader :rig, :body
 
       # rig: nominal. body: index of the body whose weight (masses: [low, high], kg) and CG (half_widths: [x, y, z], m)
-      # are open. tolerance: share of every line's length, each way. Raises ArgumentError for more lines than that every
+      # are open. tolerance: share of every line's length, each way. every: also corners that tell nothing new. Raises ArgumentError for more lines than that every
       # corner can be looked at, Equilibrium::NotFound when a corner's pose is not found.
-      def initialize(rig, body:, masses:, half_widths:, tolerance:)
+      def initialize(rig, body:, masses:, half_widths:, tolerance:, every: false)
         raise ArgumentError, "corners of #{rig.lines.size} lines are too many; #{MOST_LINES} at most" if rig.lines.size > MOST_LINES
 
         @rig = rig
@@ -25,10 +29,18 @@ module DustLadder
         @masses = masses
         @half_widths = half_widths
         @tolerance = tolerance
+        @every = every
       end
 
       def nominal = @nominal ||= Equilibrium.of(rig)
-      def corners = @corners ||= lengths.flat_map { |signs| of_lengths(signs) }
+      def worked? = !@corners.nil?
+      def corners
+        @corners ||= begin
+          some = telling if !@every && rig.lines.size >= MANY_LINES
+          found = some&.flat_map { |signs| of_lengths(signs) }
+          found && found.all? { |corner| corner.tensions.min.positive? } ? found : all_lengths.flat_map { |signs| of_lengths(signs) }
+        end
+      end
 
       # By line: the greatest and the least tension, kg, with their Corner.
       def worst = @worst ||= rig.lines.each_index.map { |line| corners.max_by { |corner| corner.tensions[line] } }
@@ -40,10 +52,30 @@ module DustLadder
 
       private
 
-      def lengths = SIGNS.product(*Array.new(rig.lines.size - 1) { SIGNS })
+      def all_lengths = SIGNS.product(*Array.new(rig.lines.size - 1) { SIGNS })
+
+      # The signs that by the slopes at the nominal pose bring a line's tension to its most or its least, a line to its
+      # flattest, or a body to its steepest either way. nil when a line goes slack, there
+      # or in a corner: then slopes say nothing, and all are looked at.
+      def telling
+        both = rig.lines.each_index.map { |line| SIGNS.map { |sign| figures(with_length(line, sign)) } }
+        return if [ figures(nominal), *both.flatten(1) ].any? { |tensions, _, _| tensions.min <= 0.0 }
+
+        slopes = both.map { |low, high| high.flatten.zip(low.flatten).map { |one, other| one - other } }.transpose
+        tensions, angles, leans = slopes.first(rig.lines.size), slopes[rig.lines.size, rig.lines.size], slopes.drop(2 * rig.lines.size)
+        wanted = [ *tensions, *[ *tensions, *angles ].map { |slope| slope.map(&:-@) }, *leans.each_slice(2).flat_map { |roll, pitch| DIRECTIONS.map { |c, s| roll.zip(pitch).map { |one, other| c * one + s * other } } } ]
+        wanted.map { |slope| slope.map { |one| one.negative? ? -1 : 1 } }.uniq
+      end
+
+      def with_length(line, sign) = Equilibrium.of(rig.with(rests: rig.lines.each_with_index.map { |one, index| one.rest * (index == line ? 1 + sign * @tolerance : 1) }), start: nominal.pose)
+
+      # Tensions, angles of the lines, and roll and pitch of the bodies.
+      def figures(hang) = [ hang.tensions, rig.lines.each_index.map { |line| hang.deg_from_horizontal(line) }, rig.bodies.each_index.flat_map { |body| [ hang.pose.roll_deg(body), hang.pose.pitch_deg(body) ] } ]
 
       # The corners of weight and CG with the same lengths, each begun where the last one hung.
-      def of_lengths(signs)
+      def of_lengths(signs) = (@of_lengths ||= {})[signs] ||= solved(signs)
+
+      def solved(signs)
         long = rig.with(rests: rig.lines.zip(signs).map { |line, sign| line.rest * (1 + sign * @tolerance) })
         start = nominal.pose
         cg_before = rig.bodies[body].cg

@@ -13,6 +13,10 @@ module DustLadder
       # up: the world's up in the load's axes. margin: depth of the CG below the points' line or below the
       # hook, whichever is less, m; negative when it would turn over. hook: its place in the load's axes.
       Pose = Struct.new(:legs, :up, :hook, :cg, :margin) do
+        # As of SpaceBridle::Pose: all legs hang from the hook.
+        def strands = legs
+        def tops = Array.new(legs.size) { hook }
+        def plumb = hook_from_cg
         # The hook from the CG, in the load's axes, m.
         def hook_from_cg = hook.zip(cg).map { |place, centre| place - centre }
 

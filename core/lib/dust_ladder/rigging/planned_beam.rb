@@ -1,0 +1,79 @@
+module DustLadder
+  module Rigging
+    # The beam between hook and legs as a plan has it: which one, how it is set, and the slings above it. Places along
+    # it in m from its middle, x along the load; heights above the bearing of its holes.
+    class PlannedBeam
+      # A sling above the beam: the plan's data, where it is, its length as typed.
+      Upper = Struct.new(:data, :index, :length, keyword_init: true) do
+        def name = "upper sling #{index + 1}"
+        def pointer(field) = "/rigging/beam/legs/#{index}/#{field}"
+      end
+      ENDS = { 1 => [ "" ], 2 => %w[west east] }.freeze
+      POINTER = "/rigging/beam".freeze
+      # A bail goes straight on the hook: as good as no length, as good as stiff.
+      BAIL_M = 0.02
+      BAIL_STIFF = 1000.0
+
+      attr_reader :data, :uppers
+
+      # The plan's beam, or nil.
+      def self.of(document) = document.dig("rigging", "beam") && new(document)
+
+      def initialize(document)
+        @plan = document.dig("rigging", "beam")
+        @data = DustLadder.floats(document.dig("snapshots", "beams", @plan["beam"], "data"))
+        @span = document.length("the beam's span", "rigging", "beam", "span")
+        @headroom = document.length("the hook's height above the beam", "rigging", "beam", "headroom")
+        @holes = document.dig("rigging", "legs").map { |leg| leg["hole"] }
+        @uppers = @plan["legs"].each_index.map { |index| Upper.new(data: @plan["legs"][index], index: index, length: document.length("the length of upper sling #{index + 1}", *POINTER.split("/").drop(1), "legs", index, "length")) }
+      end
+
+      def chosen = @data || raise(NotKnown.new("which beam it is is not given", pointer: "#{POINTER}/beam"))
+      def number = chosen["number"]
+      def kind = chosen["kind"]
+      def spreader? = kind == "spreader"
+      def bail? = !spreader? && chosen["eyes_m"].empty?
+      def depth = chosen["depth_m"]
+      def mass = chosen["mass_kg"] || raise(NotKnown.new("the mass of beam #{number} is not known", pointer: "#{POINTER}/beam"))
+      def span = @span.positive
+      def headroom = @headroom.positive
+      def headroom_pointer = @headroom.pointer
+
+      # Where the legs may hang, and where the slings above it hold it.
+      def holes = spreader? ? [ -span / 2, span / 2 ] : chosen["holes_m"].sort
+      def eyes = spreader? ? holes : chosen["eyes_m"].sort
+
+      # Hole of a leg. Raises NotKnown without one, or when the beam has no such hole.
+      def hole(leg)
+        at = @holes[leg] or raise NotKnown.new("which hole of the beam leg #{leg + 1} hangs from is not given", pointer: "/rigging/legs/#{leg}/hole")
+        holes[at] or raise NotKnown.new("beam #{number} has #{holes.size} holes; leg #{leg + 1} is planned on the #{at + 1}th", pointer: "/rigging/legs/#{leg}/hole")
+      end
+
+      # Distance between the outermost holes in use.
+      def used_span = @holes.each_index.map { |leg| hole(leg) }.minmax.then { |low, high| high - low }
+
+      # As many slings as there are eyes to hold it by.
+      def sound
+        wanted = bail? ? 0 : eyes.size
+        return if uppers.size == wanted
+
+        raise Bridle::Impossible.new("beam #{number} is held by #{wanted.zero? ? 'its bail' : "#{wanted} slings"}; the plan has #{uppers.size} above it", pointer: "#{POINTER}/legs")
+      end
+
+      # The beam as something with ratings.
+      def rated = Beam.new(kind, mass: mass, spans: chosen["spans"].map { |one| one.values_at("span_m", "kg") }, end_rating: chosen["end_kg"], compression_rating: chosen["compression_kg"], bending_rating: chosen["bending_kg_m"])
+      def least_deg = chosen["least_deg_from_horizontal"]
+
+      # As a body of a rig, its points "hole 0", "eye 1", "bail".
+      def body
+        points = holes.each_with_index.to_h { |x, index| [ "hole #{index}", [ x, 0.0, 0.0 ] ] }
+        eyes.each_with_index { |x, index| points["eye #{index}"] = [ x, 0.0, depth ] }
+        points["bail"] = [ 0.0, 0.0, depth ] if bail?
+        Statics::Rig::Body.new(name: "beam", mass: mass.to_f, cg: [ 0.0, 0.0, depth / 2 ], points: points)
+      end
+
+      # The node that a leg hangs from.
+      def node(leg) = "beam.hole #{holes.index(hole(leg))}"
+    end
+  end
+end

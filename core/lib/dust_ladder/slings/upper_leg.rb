@@ -1,0 +1,44 @@
+module DustLadder
+  module Slings
+    # A sling between hook and beam: straight, against the worst pull on it.
+    class UpperLeg < StraightLeg
+      def self.all(lift) = lift.beam.uppers.each_index.map { |index| new(lift, index) }
+
+      def data = upper.data.merge("hitch" => "vertical", "held_by" => "")
+      def name = upper.name
+      def pointer = upper.pointer("sling")
+      def worst = bridle.upper_worst(index)
+      def nominal = bridle.upper_nominal(index)
+      def needed = bridle.upper_lengths[index]
+
+      private
+
+      def upper = lift.beam.uppers[index]
+      def about = "upper:#{index}"
+      def subject = name
+      def bend = nil
+      def planned_on = lift.beam.uppers.count { |one| one.data["sling"] == sling["number"] }
+      def fellows = lift.beam.uppers.map(&:data)
+
+      def work_share(working, pull)
+        working.line("V", Figure.kg(pull.share, :up), source: "upward part as it hangs; #{pull.corner}", about: about)
+        working.line("H#{index + 1}", Figure.m(pull.leg.height, :down), source: "hook above the beam's eye there", about: about)
+      end
+    end
+
+    # May the slings above a beam carry the worst pull on them?
+    class UpperSlingsCheck < SlingCheck
+      ID = "upper"
+      LABEL = "Upper slings"
+
+      def self.applies?(lift) = !lift.beam.nil? && lift.beam.uppers.any?
+
+      private
+
+      def examine
+        lift.bridle
+        settle(UpperLeg.all(lift).map { |leg| [ leg, leg.outcome ] }.then { |all| @legs = all.map(&:first); all.map(&:last) })
+      end
+    end
+  end
+end
