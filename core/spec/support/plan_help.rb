@@ -58,6 +58,43 @@ module PlanHelp
     document
   end
 
+  def beam(number = "B-06", **changes)
+    {
+      "number" => number,
+      "kind" => "spreader",
+      "size" => "3.0 m, 6 t",
+      "mass_kg" => 180,
+      "depth_m" => 0.3,
+      "spans" => [ { "span_m" => 3.0, "kg" => 6000 } ],
+      "holes_m" => [],
+      "eyes_m" => [],
+      "end_kg" => 3000,
+      "compression_kg" => nil,
+      "bending_kg_m" => nil,
+      "least_deg_from_horizontal" => 45.0
+    }.merge(changes.transform_keys(&:to_s))
+  end
+
+  CORNERS = { "NW" => [ 0.5, 0.9 ], "NE" => [ 3.5, 0.9 ], "SE" => [ 3.5, 0.1 ], "SW" => [ 0.5, 0.1 ] }.freeze
+
+  # A plan on four round slings, or on two where two points are asked for.
+  def on_points(points = CORNERS, reach: 3.0, **changes)
+    slings = Array.new(points.size + 2) { |index| sling("S-#{index + 1}", kind: "polyester_round", reach_m: reach) }
+    legs = points.size.times.map { |index| { "sling" => "S-#{index + 1}", "hitch" => "vertical", "length" => nil, "choke_angle" => nil, "basket_width" => nil, "held_by" => "" } }
+    plan({ "/load/points" => points.map { |name, (x, y)| { "name" => name, "x" => "#{x} m", "y" => "#{y} m", "z" => "2 m" } }, "/rigging/legs" => legs, "/rigging/hook_height" => "8 m" }.merge(changes), slings: slings)
+  end
+
+  # The same under a spreader of 3 m, made up to hang level unless lengths are given.
+  def under_beam(points: CORNERS, beam: self.beam, **changes)
+    on_points(points).tap do |document|
+      middle = points.values.sum(&:first) / points.size
+      document["rigging"]["legs"].zip(points.values) { |leg, (x, _)| leg["hole"] = x < middle ? 0 : 1 }
+      document["rigging"]["beam"] = { "beam" => beam["number"], "span" => "3.0 m", "headroom" => "2.75 m", "legs" => [ points.size + 1, points.size + 2 ].map { |number| { "sling" => "S-#{number}", "length" => nil } } }
+      document["snapshots"]["beams"] = { beam["number"] => DustLadder::PlanFile::Digest.snapshot(beam) }
+      changes.each { |pointer, value| change(document, pointer.to_s, value) }
+    end
+  end
+
   # A row of a take-off: part("plate", "1 m x 1 m x 10 mm", "steel", x: "0.5 m").
   def part(shape, size, material = "", **cells)
     DustLadder::Load::Row::FIELDS.to_h { |field| [ field, "" ] }

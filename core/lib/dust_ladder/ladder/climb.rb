@@ -10,6 +10,7 @@ module DustLadder
         Slings::InnerLoopCheck,
         Slings::SharingCheck,
         Slings::SlingCheck,
+        Slings::GripCheck,
         Rigging::BeamCheck,
         Slings::UpperSlingsCheck,
         Cranes::HoistCheck,

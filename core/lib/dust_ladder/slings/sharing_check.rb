@@ -7,12 +7,13 @@ module DustLadder
       ID = "sharing"
       LABEL = "Leg count"
 
-      def self.applies?(lift) = lift.legs.size > 2 && lift.beam.nil?
+      def self.applies?(lift) = lift.beam.nil? && (lift.legs.size > 2 || lift.document.dig("rigging", "reeved", "pairs").to_a.any?)
 
       private
 
       def examine
         bridle = lift.bridle
+        decided if bridle.reeved?
         shares = counted(bridle)
         return stop(both("a leg would have to push: it cannot hang level like this"), subject: "geometry") if shares.min.negative?
 
@@ -25,11 +26,21 @@ module DustLadder
               note: both { |system| "#{bridle.names[index]} leg #{counting}: #{Figure.kg(pull, :up).bare(system)} of #{Figure.kg(kg, :down).shown(system)}" })
       end
 
-      def four? = lift.legs.size == 4
-      def counting = four? ? "counted #{rules[:four_legs] == 'diagonals' ? 'by diagonals' : 'as three of four'}" : "by three points"
+      # Equalised only on a competent person's recorded choice.
+      def decided
+        who = lift.document.dig("rigging", "reeved", "decided_by").strip
+        raise NotKnown.new("who decided that a reeved sling shares the load is not given", pointer: "/rigging/reeved/decided_by") if who.empty?
+
+        caution("reeved", "Shared over a sheave, as decided by #{who}: the sheave or block must be rated for both parts, turn freely, and be no tighter than the sling's D/d allows.")
+      end
+
+      def reeved? = lift.bridle.reeved?
+      def four? = lift.legs.size == 4 && !reeved?
+      def counting = reeved? ? "shared over the sheave" : four? ? "counted #{rules[:four_legs] == 'diagonals' ? 'by diagonals' : 'as three of four'}" : "by three points"
 
       # Vertical shares as the school counts them, kg.
       def counted(bridle)
+        return bridle.nominal.map(&:share) if reeved?
         return bridle.equalised unless four?
         return diagonals(bridle) if rules[:four_legs] == "diagonals"
 
@@ -60,7 +71,7 @@ module DustLadder
           line("V4", Figure.kg(equal, :up), source: "share as four, equalised", about: about)
           line("V", Figure.kg(share, :up), formula: "V4 × k", from: { V4: Figure.kg(equal, :up), k: Figure.factor(rules[:four_legs_as_three]) }, source: rules.cite(:four_legs_as_three), about: about)
         else
-          line("V", Figure.kg(share, :up), source: four? ? rules.cite(:four_legs) : "share by the triangle of the points", about: about)
+          line("V", Figure.kg(share, :up), source: reeved? ? "share as it hangs over the sheave" : four? ? rules.cite(:four_legs) : "share by the triangle of the points", about: about)
         end
         line("d", Figure.m(run, :up), source: "point from the plumb line, level", about: about)
         line("H", Figure.m(height, :down), source: "hook above it", about: about)
