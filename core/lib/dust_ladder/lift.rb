@@ -2,7 +2,7 @@ module DustLadder
   # One plan, measured: what the checks share, each part worked out once and only when asked for.
   # What is missing raises NotKnown in whoever asks.
   class Lift
-    attr_reader :document, :rules, :load, :crane, :choke_angles, :basket_widths, :bends, :surroundings, :beam
+    attr_reader :document, :rules, :load, :crane, :choke_angles, :basket_widths, :bends, :rounds, :surroundings, :beam
 
     # data: a plan document as PlanFile.read returns it. hasty: may worst cases that take long be left pending?
     def initialize(data, hasty: false)
@@ -17,6 +17,7 @@ module DustLadder
       @choke_angles = legs.each_index.map { |index| document.angle("the angle of choke of the #{load.points[index].name} leg", "rigging", "legs", index, "choke_angle") }
       @basket_widths = legs.each_index.map { |index| document.length("the basket width of the #{load.points[index].name} leg", "rigging", "legs", index, "basket_width") }
       @bends = legs.each_index.map { |index| document.length("what the #{load.points[index].name} leg is bent round", "rigging", "legs", index, "bend") }
+      @rounds = legs.each_index.map { |index| document.length("what of the #{load.points[index].name} sling goes round the load", "rigging", "legs", index, "round") }
       @surroundings = Slings::Surroundings.new(document, rules) if document.dig("rigging", "surroundings")
     end
 

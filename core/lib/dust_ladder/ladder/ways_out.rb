@@ -11,7 +11,7 @@ module DustLadder
       end
       include Sentences
 
-      STIFF = 100.0
+      LEVEL_DEG = 0.5
       MOST_LEGS = 2
       RAISES_M = [ 0.1, 0.2, 0.4, 0.8, 1.6, 3.2 ].freeze
       STEP_M = 0.01
@@ -85,28 +85,15 @@ module DustLadder
 
       # One leg shorter or longer, in whole links where it is chain, so that the load hangs level.
       def level_up
-        return [] unless @document.dig("rigging", "set_by") == "leg_lengths" && @lift.legs.size > 1
+        return [] unless @lift.bridle.pose.tilt_deg > LEVEL_DEG
 
-        up = Statics::LevelUp.new(stiff_rig, body: 0, limit_deg: @lift.rules[:tilt_aim_deg])
-        pitches = @lift.legs.each_index.to_h { |leg| [ leg, @lift.sling_of(@lift.legs[leg])&.dig("link_pitch_m") ] }
-        up.options(pitches: pitches).select { |option| option.stable && option.change.abs > STEP_M }.filter_map { |option| leg_changed(option) }.first(MOST_LEGS)
+        Rigging::LevelAdvice.new(@document).options.first(MOST_LEGS).filter_map do |advice|
+          next unless better?(advice.ladder)
+
+          Way.new(id: "level-#{advice.id}", words: both { |system| "#{advice.words[system]}: it hangs #{Figure.deg(advice.tilt_deg, :up)} off level" }, changes: advice.changes, ladder: advice.ladder)
+        end
       rescue NotKnown
         []
-      end
-
-      def leg_changed(option)
-        name, change = @lift.load.points[option.line].name, Figure.m(option.change.abs)
-        links = option.links ? ", #{option.links.abs} links" : ""
-        length = @lift.bridle.lengths[option.line] + option.change
-        try("level-#{option.line}", both { |system| "#{name} leg #{change.shown(system)} #{option.change.negative? ? 'shorter' : 'longer'}#{links}: it hangs #{Figure.deg(option.tilt_deg, :up)} off level" }, "/rigging/legs/#{option.line}/length" => format("%.3f m", length))
-      end
-
-      # The load on its legs, as good as stiff: their lengths alone decide how it tilts.
-      def stiff_rig
-        load, bridle = @lift.load, @lift.bridle
-        points = load.points.each_with_index.to_h { |point, index| [ index.to_s, point.at ] }
-        body = Statics::Rig::Body.new(name: "load", mass: load.planned_kg, cg: load.cg, points: points)
-        Statics::Rig.new(bodies: [ body ], lines: points.keys.map { |name| { name: name, nodes: [ "hook", "load.#{name}" ], rest: bridle.lengths[name.to_i], stiffness: load.planned_kg * STIFF } })
       end
 
       # For each station, the farthest row of the chart nearer than now that makes the ladder better.

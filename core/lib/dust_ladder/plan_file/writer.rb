@@ -19,11 +19,16 @@ module DustLadder
       end
     end
 
+    def keys(pointer) = pointer.split("/").drop(1).map { |key| key.match?(/\A\d+\z/) ? key.to_i : key.gsub("~1", "/").gsub("~0", "~") }
+
+    # What is at a JSON pointer, or nil.
+    def at(document, pointer) = document.dig(*keys(pointer))
+
     # A copy of the document with other values at some places, { JSON pointer => value }.
     def with_values(document, changes)
       JSON.parse(JSON.generate(document)).tap do |copy|
         changes.each do |pointer, value|
-          *path, last = pointer.split("/").drop(1).map { |key| key.match?(/\A\d+\z/) ? key.to_i : key.gsub("~1", "/").gsub("~0", "~") }
+          *path, last = keys(pointer)
           path.reduce(copy) { |place, key| place[key] }[last] = value
         end
       end

@@ -26,6 +26,7 @@ module DustLadder
 
       # What to do about it, as [[id, sentence by system of units], ...].
       def advice
+        return [] if @leg.hitch != "vertical" && @leg.round
         return [ [ "round_the_load", both { |_| "#{title}: what of #{number} goes round the load is not in its reach here: measure it." } ] ] unless @leg.hitch == "vertical"
         return [] unless spare > NEAR_M && @sling["kind"] == "alloy_chain"
 
@@ -36,13 +37,7 @@ module DustLadder
 
       private
 
-      # What of the reach is taken at the least: a basket's two sides and its width under the load; the part of
-      # any hitch that goes further round the load is not in it.
-      def taken
-        return @needed unless @leg.hitch == "basket"
-
-        2 * Math.sqrt(@needed**2 + @leg.width**2 / 4) + @leg.width
-      end
+      def taken = @leg.taken(@needed)
 
       def title = @leg.is_a?(UpperLeg) ? @leg.name : "#{@leg.name} leg"
       def number = @sling["number"]

@@ -30,6 +30,14 @@ module DustLadder
       def needed = bridle.lengths[index]
       # Distance between a basket's two sides, m.
       def width = lift.basket_widths[index].not_negative
+      # What of the sling goes round the load, m, or nil where it was not measured.
+      def round = lift.rounds[index].given? ? lift.rounds[index].not_negative : nil
+      # What of a sling's reach a leg of this length takes, m: a basket has two sides.
+      def taken(length)
+        return length + round.to_f unless hitch == "basket"
+
+        2 * Math.sqrt(length**2 + width**2 / 4) + (round || width)
+      end
 
       # The Outcome at its worst. Raises NotKnown for what is missing.
       def outcome
@@ -77,6 +85,8 @@ module DustLadder
         return both("#{number} has no legible rating: out of use") unless tag.legible?
         return both("#{number} has #{NUMBERS[sling["legs"].to_i]} and is planned on #{NUMBERS.fetch(planned_on).split.first}") if planned_on > sling["legs"]
 
+        return both("#{number}: its legs meet in one ring and cannot hang from two holes") if lift.beam && !upper? && planned_on > 1
+
         both("the legs are of different kinds") if fellows.filter_map { |leg| lift.sling_of(leg)&.fetch("kind") }.uniq.size > 1
       end
 
@@ -86,6 +96,7 @@ module DustLadder
         lift.legs.each_index.count { |leg| lift.legs[leg]["sling"] == sling["number"] && pairs.none? { |pair| pair.max == leg } }
       end
 
+      def upper? = false
       def fellows = lift.legs
       def bend = lift.bends[index].given? ? lift.bends[index] : nil
 

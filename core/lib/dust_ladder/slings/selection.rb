@@ -7,14 +7,18 @@ module DustLadder
       # tension has the leg's angle in it already; a basket's sides do not); length: bearing to bearing, m; celsius;
       # near: of acid, alkali, bleach; edges: sharp and not padded; no_sparks, no_current: the surroundings forbid them;
       # legs: how many alike are needed; on: the day of the lift, "2026-12-14", or nil where dates are not looked at.
-      Need = Struct.new(:tension, :hitch, :deg_from_horizontal, :choke_deg, :length, :celsius, :near, :edges, :no_sparks, :no_current, :legs, :on, keyword_init: true) do
-        def initialize(hitch: "vertical", deg_from_horizontal: 90.0, near: [], edges: false, no_sparks: false, no_current: false, legs: 1, **rest) = super
+      # share and run: of a leg that the sling's own reach makes as long as it is, its vertical share, kg, and its level
+      # run, m: the tension then follows from the reach. single: only slings of one leg, where several would have to meet
+      # in one ring and cannot; taken: numbers that are planned elsewhere in the same lift.
+      Need = Struct.new(:tension, :hitch, :deg_from_horizontal, :choke_deg, :length, :celsius, :near, :edges, :no_sparks, :no_current, :legs, :on, :share, :run, :single, :taken, keyword_init: true) do
+        def initialize(taken: [], hitch: "vertical", deg_from_horizontal: 90.0, near: [], edges: false, no_sparks: false, no_current: false, legs: 1, **rest) = super
       end
       # pieces: one, or a matched set. utilisation: fraction; in_band; carry: kg of the heaviest; score: lower is better.
       Choice = Struct.new(:pieces, :utilisation, :in_band, :carry, :score, keyword_init: true)
       Rejected = Struct.new(:piece, :reasons)
       KEPT = %w[ready].freeze
       CHAIN = "alloy_chain".freeze
+      TAKEN = [ "it is planned elsewhere in this lift" ].freeze
       MOST_CHOICES = 20
 
       # The store, looked through once: pieces that differ in nothing but number, state and date are judged together.
@@ -59,7 +63,7 @@ module DustLadder
       def parted(alike)
         free, kept = [], {}.compare_by_identity
         alike.each do |piece|
-          own = @own[piece["state"]][piece["due"]]
+          own = @need.taken.include?(piece["number"]) ? TAKEN : @own[piece["state"]][piece["due"]]
           own.empty? ? free << piece : (kept[own] ||= []) << piece
         end
         [ free, kept ]
@@ -71,17 +75,20 @@ module DustLadder
         low, high = @rules[:good_band]
         carry = sample["mass_kg"].to_f
         outside = [ low - share, share - high, 0.0 ].max
-        Choice.new(pieces: pieces, utilisation: share, in_band: outside.zero?, carry: carry, score: [ outside.zero? ? 0 : 1, outside.round(6), carry * pieces.size, pieces.size ])
+        Choice.new(pieces: pieces, utilisation: share, in_band: outside.zero?, carry: carry, score: [ outside.zero? ? 0 : 1, outside.round(6), carry * pieces.size, pieces.size, @need.run && @need.length ? (sample["reach_m"] - @need.length).abs.round(3) : 0 ])
       end
 
       # Reasons that a sort cannot serve, and how far it would be used.
       def judge(piece)
         reasons = unsuited(piece)
         capacity = capacity_of(piece, reasons)
-        share = capacity && @need.tension / capacity
-        reasons << "carries #{Figure.kg(capacity, :down)} here, #{Figure.kg(@need.tension, :up)} is needed" if share && share > 1 + Ladder::Verdict::SLACK
-        reasons.concat(length_reasons(piece))
+        length = length_reasons(piece)
+        tension = tension_on(piece)
+        share = capacity && tension && tension / capacity
+        reasons << "carries #{Figure.kg(capacity, :down)} here, #{Figure.kg(tension, :up)} is needed" if share && share > 1 + Ladder::Verdict::SLACK
+        reasons.concat(length)
         reasons << "has #{piece['legs']} legs for #{@need.legs}" if piece["legs"] > @need.legs
+        reasons << "its legs meet in one ring" if @need.single && piece["legs"] > 1
         [ reasons, share ]
       end
 
@@ -110,8 +117,18 @@ module DustLadder
         nil
       end
 
+      # A sling that sets the leg's length itself stands as steep as its reach lets it; nil where it does not span the run.
+      def tension_on(piece)
+        return @need.tension unless sets_length?(piece)
+
+        piece["reach_m"] > @need.run ? @need.share / Math.sqrt(1 - (@need.run / piece["reach_m"])**2) : nil
+      end
+
+      def sets_length?(piece) = @need.run && piece["kind"] != CHAIN && @need.hitch == "vertical"
+
       # Chain may be shortened by whole links; other kinds are as long as they are.
       def length_reasons(piece)
+        return spread_reasons(piece) if sets_length?(piece) && piece["reach_m"]
         return [] unless @need.length
         return [ "its reach is not known" ] unless piece["reach_m"]
 
@@ -121,6 +138,12 @@ module DustLadder
         return [ "#{Figure.m(spare, :up)} too long, and it cannot be shortened" ] if spare > slack && piece["kind"] != CHAIN && @need.hitch == "vertical"
 
         []
+      end
+
+      def spread_reasons(piece)
+        floor = @rules[:angle_floor_deg_from_horizontal]
+        least = Reverse.shortest_length(@need.run, floor)
+        piece["reach_m"] < least - Fit::NEAR_M ? [ "too short for this spread: under #{floor.round}° from the horizontal; #{Figure.m(least, :up)} at least" ] : []
       end
 
       # What speaks against a piece by its state and its date.

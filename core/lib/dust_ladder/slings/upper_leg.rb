@@ -10,6 +10,7 @@ module DustLadder
       def worst = bridle.upper_worst(index)
       def nominal = bridle.upper_nominal(index)
       def needed = bridle.upper_lengths[index]
+      def round = nil
 
       private
 
@@ -17,6 +18,7 @@ module DustLadder
       def about = "upper:#{index}"
       def subject = name
       def bend = nil
+      def upper? = true
       def planned_on = lift.beam.uppers.count { |one| one.data["sling"] == sling["number"] }
       def fellows = lift.beam.uppers.map(&:data)
 

@@ -1,0 +1,145 @@
+module DustLadder
+  module Rigging
+    # Which leg, sling above a beam, or hole to change so that the load hangs level, as the whole plan then stands; and
+    # where the legs are made up to hang level, how each is to be shortened (handbook, section 3.4).
+    class LevelAdvice
+      include Ladder::Sentences
+
+      # words: a Sentence; changes: { JSON pointer => value }; size: how much is changed, m; tilt_deg as it hangs then.
+      Advice = Struct.new(:id, :words, :changes, :size, :tilt_deg, :ladder, keyword_init: true) do
+        def as_json(*)
+          { "id" => id, "words" => words.as_json, "changes" => changes, "tilt" => Figure.deg(tilt_deg, :up).as_json, "verdict" => ladder.verdict, "level" => ladder.rung("level").verdict, "headline" => %i[metric us].to_h { |system| [ system.to_s, ladder.headline(system) ] } }
+        end
+      end
+      STIFF = 100.0
+      LEAST_M = 0.01
+
+      # document: an accepted plan. pieces: slings of the store, to take in place of one, or none.
+      def initialize(document, pieces: [])
+        @document = document
+        @pieces = pieces
+        @lift = Lift.new(document)
+      end
+
+      def tilt_deg = @lift.bridle.pose.tilt_deg
+      def aim_deg = @lift.rules[:tilt_aim_deg]
+
+      # Advice that helps, that which is enough first, the smallest change first. Raises NotKnown.
+      def options
+        return [] unless by_length? && strands.size > 1
+
+        found = changes.map { |id, words, values, size| judged(id, words, values, size) }
+        found.select { |one| one.tilt_deg < tilt_deg - 0.05 }.sort_by { |one| [ one.tilt_deg <= aim_deg ? 0 : 1, one.tilt_deg <= aim_deg ? one.size : one.tilt_deg ] }
+      end
+
+      # Where lengths are made up: how long each must be and what that means for its sling, a Sentence each.
+      def made_up
+        return [] if by_length?
+
+        strands.map { |name, place, length| cut(name, sling_at(place), length) }
+      end
+
+      def as_json(*)
+        { "tilt" => Figure.deg(tilt_deg, :up).as_json, "aim" => Figure.deg(aim_deg).as_json, "options" => options.map(&:as_json), "made_up" => made_up.map(&:as_json) }
+      rescue NotKnown => error
+        { "tilt" => nil, "aim" => Figure.deg(aim_deg).as_json, "options" => [], "made_up" => [], "missing" => error.what }
+      end
+
+      private
+
+      def by_length? = @document.dig("rigging", "set_by") == "leg_lengths"
+
+      # [name, place in the plan, length, line of the rig] of every strand whose length may be changed.
+      def strands
+        @strands ||= begin
+          bridle = @lift.bridle
+          below = bridle.names.each_with_index.map { |name, index| [ "#{name} leg", "/rigging/legs/#{index}", bridle.lengths[index], index ] }
+          above = @lift.beam ? @lift.beam.uppers.map { |upper| [ upper.name, "/rigging/beam/legs/#{upper.index}", bridle.upper_lengths[upper.index], below.size + upper.index ] } : []
+          bridle.reeved? ? below.uniq { |_, place, _| PlanFile.at(@document, "#{place}/sling") } : below + above
+        end
+      end
+
+      def sling_at(place) = @lift.sling_of(PlanFile.at(@document, place))
+
+      # [id, words, changes, size] of everything worth a try.
+      def changes = strands.flat_map { |strand| [ *cut_to(strand), *other_sling(strand) ] } + holes
+
+      def level_up = @level_up ||= Statics::LevelUp.new(rig, body: 0, limit_deg: aim_deg)
+
+      # The change of one strand that levels best, in whole links where it is chain.
+      def cut_to((name, place, length, line))
+        pitch = sling_at(place)&.dig("link_pitch_m")
+        option = pitch ? level_up.by_links(line, pitch) : level_up.by_length(line)
+        return [] unless option.stable && option.change.abs > LEAST_M
+
+        links = option.links ? ", #{option.links.abs} links" : ""
+        words = both { |system| "#{name} #{Figure.m(option.change.abs).shown(system)} #{option.change.negative? ? 'shorter' : 'longer'}#{links}" }
+        [ [ "#{place}-cut", words, { "#{place}/length" => format("%.3f m", length + option.change) }, option.change.abs ] ]
+      rescue Statics::Equilibrium::NotFound
+        []
+      end
+
+      # The one of the store, of the same kind, whose reach levels best.
+      def other_sling((name, place, length, line))
+        now = sling_at(place) or return []
+        used = [ *@document.dig("rigging", "legs"), *@document.dig("rigging", "beam", "legs").to_a ].filter_map { |leg| leg["sling"] }
+        fitting = @pieces.select { |piece| piece["kind"] == now["kind"] && piece["legs"] == 1 && now["legs"] == 1 && [ nil, "ready" ].include?(piece["state"]) && !used.include?(piece["number"]) && piece["kind"] != Slings::Selection::CHAIN }
+        reaches = fitting.map { |piece| piece["reach_m"] }.uniq.reject { |reach| (reach - length).abs < LEAST_M }
+        return [] if reaches.empty?
+
+        option = level_up.from_list(line, reaches)
+        piece = fitting.find { |one| one["reach_m"] == option.length }
+        slings = @document.dig("snapshots", "slings").merge(piece["number"] => PlanFile::Digest.snapshot(piece.except(*Slings::PlanSelection::STORE_FIELDS)))
+        kept = [ *used - [ now["number"] ], *(used.count(now["number"]) > 1 ? [ now["number"] ] : []), piece["number"] ]
+        [ [ "#{place}-sling", both { |system| "#{piece['number']} of #{Figure.m(piece['reach_m']).shown(system)} on the #{name}" }, { "#{place}/sling" => piece["number"], "#{place}/length" => format("%.3f m", piece["reach_m"]), "/snapshots/slings" => slings.slice(*kept) }, (option.length - length).abs ] ]
+      rescue Statics::Equilibrium::NotFound
+        []
+      end
+
+      # Other holes of a lifting beam.
+      def holes
+        return [] if @lift.beam.nil? || @lift.beam.spreader?
+
+        places = @lift.beam.holes
+        @lift.legs.each_index.flat_map do |leg|
+          now = @lift.legs[leg]["hole"]
+          (places.each_index.to_a - @lift.legs.map { |one| one["hole"] }).map { |hole| [ "/rigging/legs/#{leg}-hole-#{hole}", both("#{@lift.load.points[leg].name} leg to hole #{hole + 1}"), { "/rigging/legs/#{leg}/hole" => hole }, (places[hole] - places[now]).abs ] }
+        end
+      end
+
+      def judged(id, words, values, size)
+        ladder = DustLadder.check(PlanFile.with_values(@document, values))
+        tilt = begin
+          ladder.lift.bridle.pose.tilt_deg
+        rescue NotKnown
+          Float::INFINITY
+        end
+        Advice.new(id: id, words: words, changes: values, size: size, tilt_deg: tilt, ladder: ladder)
+      end
+
+      # One or two legs as good as stiff: their lengths alone decide how it tilts. More as they are.
+      def rig
+        bridle = @lift.bridle
+        return bridle.envelope.rig unless bridle.by_hand?
+
+        points = @lift.load.points.each_with_index.to_h { |point, index| [ index.to_s, point.at ] }
+        body = Statics::Rig::Body.new(name: "load", mass: @lift.load.planned_kg, cg: @lift.load.cg, points: points)
+        Statics::Rig.new(bodies: [ body ], lines: points.keys.map { |name| { name: name, nodes: [ "hook", "load.#{name}" ], rest: bridle.lengths[name.to_i], stiffness: @lift.load.planned_kg * STIFF } })
+      end
+
+      def cut(name, sling, length)
+        return both { |system| "#{name}: #{Figure.m(length).shown(system)}" } unless sling
+
+        spare = sling["reach_m"] - length
+        pitch = sling["link_pitch_m"]
+        both do |system|
+          made = "#{name}: #{Figure.m(length).shown(system)}"
+          next "#{made}; #{sling['number']} is #{Figure.m(-spare, :up).shown(system)} too short" if spare < -Slings::Fit::NEAR_M
+          next "#{made}, #{sling['number']} as it is" if spare < Slings::Fit::NEAR_M
+
+          pitch ? "#{made}; clutch #{sling['number']} #{(spare / pitch).round} links short (#{Figure.m(spare).shown(system)})" : "#{made}; #{sling['number']} is #{Figure.m(spare).shown(system)} too long and cannot be shortened"
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,144 @@
+module DustLadder
+  module Rigging
+    # A start in a minute: from the load's outline, CG and points two or three arrangements, with slings and beam from
+    # the store, each judged as the whole plan would then stand. What was tried and cannot be had is told.
+    class Proposals
+      include Ladder::Sentences
+
+      # words: a Sentence; changes: { JSON pointer => value }; ladder: with them made; rigging: verdict of its rigging.
+      Proposal = Struct.new(:id, :words, :changes, :ladder, :rigging, :slings, keyword_init: true) do
+        def holds? = %w[holds tight].include?(rigging)
+
+        def as_json(*)
+          drawing = ladder.as_json["drawing"]
+          worst = ladder.rung("slings")
+          { "id" => id, "words" => words.as_json, "changes" => changes, "rigging" => rigging, "verdict" => ladder.verdict, "headline" => %i[metric us].to_h { |system| [ system.to_s, ladder.headline(system) ] }, "slings" => slings,
+            "hook_height" => drawing&.dig("hook_height"), "utilisation" => worst&.percent&.as_json, "tilt" => drawing&.dig("tilt", "deg"), "weakest" => weakest, "drawing" => drawing }
+        end
+
+        def weakest
+          rung = ladder.rungs.select { |one| Slings::PlanSelection::RIGGING.include?(one.id) }.min_by { |one| [ Ladder::Verdict.rank(one.verdict), -(one.utilisation || 0) ] }
+          { "label" => rung.label, "verdict" => rung.verdict, "note" => rung.note&.as_json }
+        end
+      end
+      # Tried in vain: what, and why.
+      Vain = Struct.new(:words, :why)
+      AIM_DEG = 60.0
+      # Legs below a spreader this long at least, and baskets this share of the length either side of the CG.
+      GAP_M = 1.5
+      BASKET_SHARE = 0.25
+      EDGE_SHARE = 0.08
+      LEG = { "sling" => nil, "hitch" => "vertical", "length" => nil, "choke_angle" => nil, "basket_width" => nil, "held_by" => "" }.freeze
+
+      # document: an accepted plan. pieces, beams: of the store, with state, due and place beside.
+      def initialize(document, pieces:, beams: [])
+        @document = document
+        @pieces = Slings::Selection::Store.new(pieces)
+        @beams = beams.select { |beam| [ nil, "ready" ].include?(beam["state"]) }
+        @lift = Lift.new(document)
+        @vain = []
+      end
+
+      # Those that hold first. Raises NotKnown where size, CG or weight are not known.
+      def all
+        @all ||= [ bridle, *spreaders, baskets ].compact.sort_by { |one| [ -Ladder::Verdict.rank(one.rigging), one.ladder.rung("slings").utilisation || 2 ] }
+      end
+
+      def as_json(*)
+        { "proposals" => all.map(&:as_json), "vain" => @vain.map { |one| { "words" => one.words, "why" => one.why } } }
+      rescue NotKnown => error
+        { "proposals" => [], "vain" => [ { "words" => "Nothing can be proposed yet", "why" => error.what } ], "missing" => { "what" => error.what, "pointer" => error.pointer } }
+      end
+
+      private
+
+      def load = @lift.load
+      def cg = load.cg
+      def points = load.points.map(&:at)
+      def written(metres) = format("%.2f m", metres)
+
+      # A plan of this arrangement with nothing on its legs, then the best slings of the store on them.
+      def proposal(id, words, changes)
+        bare = PlanFile.with_values(@document, changes)
+        lower = taken(bare)
+        upper = bare.dig("rigging", "beam").to_h["legs"].to_a.any?
+        both_tiers = upper ? taken(PlanFile.with_values(bare, lower.changes), upper: true) : nil
+        all = [ lower, both_tiers ].compact
+        final = all.last
+        Proposal.new(id: id, words: words, changes: changes.merge(*all.map(&:changes)), ladder: final.ladder, slings: all.flat_map { |one| one.choice.pieces.map { |piece| piece["number"] } }.uniq,
+          rigging: Slings::PlanSelection.new(bare, @pieces).rigging_verdict(final.ladder))
+      rescue Bridle::Impossible, NotKnown => error
+        @vain << Vain.new(words.to_s == words ? words : words["metric"], error.what)
+        nil
+      end
+
+      def taken(document, upper: false)
+        selection = Slings::PlanSelection.new(document, @pieces, upper: upper)
+        upper || document.dig("rigging", "beam").nil? ? (found = selection.best) : (found = selection.first)
+        found or raise NotKnown, "nothing in the store serves: #{Figure.kg(selection.need.tension, :up)} #{upper ? 'on a sling above the beam' : 'on a leg'} is needed"
+      end
+
+      def clear(set_by = "hook_height") = { "/rigging/beam" => nil, "/rigging/reeved" => nil, "/rigging/set_by" => set_by }
+      def legs(count, **changes) = Array.new(count) { |index| kept(index).merge(LEG).merge(changes.transform_keys(&:to_s)) }
+      # Fittings stay with their points.
+      def kept(index) = @document.dig("rigging", "legs", index).to_h.slice("fittings")
+      def aim = @lift.rules[:angle_aim_deg_from_horizontal].clamp(AIM_DEG, 80.0)
+
+      # Straight legs from the hook to the points that there are.
+      def bridle
+        run = points.map { |x, y, _| Math.hypot(x - cg[0], y - cg[1]) }.max
+        height = points.map(&:last).max + [ run * Math.tan(aim * Math::PI / 180), GAP_M ].max
+        count = points.size
+        proposal("bridle", both("#{NUMBERS[count]} from the hook"), clear.merge("/rigging/legs" => legs(count), "/rigging/hook_height" => written(height)))
+      end
+      NUMBERS = { 1 => "One leg", 2 => "Two-leg bridle", 3 => "Three-leg bridle", 4 => "Four-leg bridle" }.freeze
+
+      # A spreader whose span is nearest to the points' spread, and straight legs below it.
+      def spreaders
+        return [] if points.size < 2 || points.size == 3
+
+        middle = points.sum(&:first) / points.size
+        sides = points.partition { |x, _, _| x < middle }
+        return [] if sides.any?(&:empty?)
+
+        spread = sides.map { |some| some.sum(&:first) / some.size }.reduce(:-).abs
+        found = nearest_spreader(spread)
+        return @vain.push(Vain.new("A spreader", "none in the store, ready and rated for #{Figure.kg(load.planned_kg, :up)}")) && [] unless found
+
+        beam, span = found
+        holes = points.map { |x, _, _| x < middle ? 0 : 1 }
+        [ under(beam, span, "spreader", both { |system| "#{points.size == 2 ? 'Two' : 'Four'} legs under spreader #{beam['number']} set to #{Figure.m(span).shown(system)}" }, points.map(&:last).max, holes.map { |hole| { "hole" => hole } }) ].compact
+      end
+
+      # Two baskets round the load, hung plumb from a spreader, so that they do not slide together.
+      def baskets
+        length, width, height = load.size
+        apart = 2 * BASKET_SHARE * length
+        found = nearest_spreader(apart) or return
+        beam, span = found
+        ends = [ cg[0] - span / 2, cg[0] + span / 2 ]
+        return if ends.first < EDGE_SHARE * length || ends.last > (1 - EDGE_SHARE) * length
+
+        places = %w[West East].zip(ends).map { |name, x| { "name" => "#{name} basket", "x" => written(x), "y" => written(cg[1]), "z" => written(height) } }
+        legs = [ 0, 1 ].map { |hole| { "hole" => hole, "hitch" => "basket", "basket_width" => written(width), "round" => written(width + 2 * height) } }
+        under(beam, span, "baskets", both { |system| "Two baskets under spreader #{beam['number']} set to #{Figure.m(span).shown(system)}" }, height, legs, "/load/points" => places)
+      end
+
+      def under(beam, span, id, words, top, rows, more = {})
+        headroom = [ span / 2 * Math.tan([ aim, beam["least_deg_from_horizontal"] || 0 ].max * Math::PI / 180), GAP_M / 2 ].max
+        proposal(id, words, {
+          **clear, "/rigging/legs" => rows.each_with_index.map { |row, index| (row["hitch"] == "basket" ? {} : kept(index)).merge(LEG).merge(row) },
+          "/rigging/beam" => { "beam" => beam["number"], "span" => written(span), "headroom" => written(headroom), "legs" => Array.new(2) { { "sling" => nil, "length" => nil } } },
+          "/rigging/hook_height" => written(top + GAP_M + beam["depth_m"] + headroom),
+          "/snapshots/beams" => { beam["number"] => PlanFile::Digest.snapshot(beam.except(*Slings::PlanSelection::STORE_FIELDS)) }, **more
+        })
+      end
+
+      # Of the spreaders that are rated for the load, the one with a marked span nearest to one wanted.
+      def nearest_spreader(wanted)
+        rated = @beams.select { |beam| beam["kind"] == "spreader" }.flat_map { |beam| beam["spans"].select { |one| one["kg"] >= load.planned_kg }.map { |one| [ beam, one["span_m"] ] } }
+        rated.min_by { |beam, span| [ (span - wanted).abs.round(3), beam["mass_kg"] || Float::INFINITY ] }
+      end
+    end
+  end
+end
