@@ -6,13 +6,18 @@ module DustLadder
       include Ladder::Sentences
 
       # words: a Sentence; changes: { JSON pointer => value }; size: how much is changed, m; tilt_deg as it hangs then.
-      Advice = Struct.new(:id, :words, :changes, :size, :tilt_deg, :ladder, keyword_init: true) do
+      Advice = Struct.new(:id, :words, :changes, :size, :tilt_deg, :document, keyword_init: true) do
+        # The whole ladder with it made.
+        def ladder = @ladder ||= DustLadder.check(document)
+
         def as_json(*)
           { "id" => id, "words" => words.as_json, "changes" => changes, "tilt" => Figure.deg(tilt_deg, :up).as_json, "verdict" => ladder.verdict, "level" => ladder.rung("level").verdict, "headline" => %i[metric us].to_h { |system| [ system.to_s, ladder.headline(system) ] } }
         end
       end
       STIFF = 100.0
       LEAST_M = 0.01
+      LEAST_GAIN_DEG = 0.05
+      MOST = 6
 
       # document: an accepted plan. pieces: slings of the store, to take in place of one, or none.
       def initialize(document, pieces: [])
@@ -28,8 +33,8 @@ module DustLadder
       def options
         return [] unless by_length? && strands.size > 1
 
-        found = changes.map { |id, words, values, size| judged(id, words, values, size) }
-        found.select { |one| one.tilt_deg < tilt_deg - 0.05 }.sort_by { |one| [ one.tilt_deg <= aim_deg ? 0 : 1, one.tilt_deg <= aim_deg ? one.size : one.tilt_deg ] }
+        found = changes.map { |id, words, values, size| advice(id, words, values, size) }
+        found.select { |one| one.tilt_deg < tilt_deg - LEAST_GAIN_DEG }.sort_by { |one| [ one.tilt_deg <= aim_deg ? 0 : 1, one.tilt_deg <= aim_deg ? one.size : one.tilt_deg ] }.first(MOST)
       end
 
       # Where lengths are made up: how long each must be and what that means for its sling, a Sentence each.
@@ -107,14 +112,14 @@ module DustLadder
         end
       end
 
-      def judged(id, words, values, size)
-        ladder = DustLadder.check(PlanFile.with_values(@document, values))
+      def advice(id, words, values, size)
+        document = PlanFile.with_values(@document, values)
         tilt = begin
-          ladder.lift.bridle.pose.tilt_deg
+          Lift.new(document, hasty: true).bridle.pose.tilt_deg
         rescue NotKnown
           Float::INFINITY
         end
-        Advice.new(id: id, words: words, changes: values, size: size, tilt_deg: tilt, ladder: ladder)
+        Advice.new(id: id, words: words, changes: values, size: size, tilt_deg: tilt, document: document)
       end
 
       # One or two legs as good as stiff: their lengths alone decide how it tilts. More as they are.
