@@ -5,11 +5,14 @@ Rails.application.routes.draw do
       resource :file, :take_off_file, only: :show
       resources :sketches, only: %i[index show create destroy]
     end
-    resources :checks, :ways_out, :take_off_readings, :indicated_weights, only: :create
-    resources :slings, :charts, :rule_sets, :shapes, :standard_parts, only: :index
+    resources :checks, :ways_out, :take_off_readings, :indicated_weights, :proposals, :selections, :level_advices, :schools, :store_readings, only: :create
+    resources :pieces, only: %i[index create update]
+    resource :store_file, only: :show
+    resources :charts, :rule_sets, :shapes, :standard_parts, only: :index
     resources :kept_groups, only: %i[show create destroy]
   end
 
   root "screens#show"
-  get "plans/:id(/:room)", to: "screens#show", as: :plan_screen, constraints: { room: /load/ }
+  get "store", to: "screens#show"
+  get "plans/:id(/:room)", to: "screens#show", as: :plan_screen, constraints: { room: /load|working/ }
 end

@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_23_000003) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_23_000004) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -55,6 +55,16 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000003) do
     t.index ["title"], name: "index_kept_groups_on_title", unique: true
   end
 
+  create_table "pieces", force: :cascade do |t|
+    t.string "number", null: false
+    t.string "sort", null: false
+    t.json "fields", null: false
+    t.json "data", null: false
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["number"], name: "index_pieces_on_number", unique: true
+  end
+
   create_table "plans", force: :cascade do |t|
     t.string "title", null: false
     t.string "lift_at"
@@ -70,14 +80,6 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000003) do
     t.json "document", null: false
     t.datetime "created_at", null: false
     t.index ["plan_id", "number"], name: "index_revisions_on_plan_id_and_number", unique: true
-  end
-
-  create_table "slings", force: :cascade do |t|
-    t.string "number", null: false
-    t.json "data", null: false
-    t.datetime "created_at", null: false
-    t.datetime "updated_at", null: false
-    t.index ["number"], name: "index_slings_on_number", unique: true
   end
 
   add_foreign_key "active_storage_attachments", "active_storage_blobs", column: "blob_id"

@@ -57,7 +57,21 @@ SLINGS = [
   sling("R-04", "polyester_round", "2 t, endless", 8.0, 6, 2000, choker: 1600, basket: 4000),
   sling("R-11", "polyester_round", "3 t, endless", 10.0, 11, 3000, choker: 2400, basket: 6000),
   sling("R-12", "polyester_round", "3 t, endless", 10.0, 11, 3000, choker: 2400, basket: 6000),
+  *%w[R-41 R-42 R-43 R-44].map { |number| sling(number, "polyester_round", "3 t, with fittings", 3.0, 5, 3000, choker: 2400, basket: 6000) },
+  *%w[R-61 R-62].map { |number| sling(number, "polyester_round", "3 t, with fittings", 6.0, 8, 3000, choker: 2400, basket: 6000) },
+  *%w[R-71 R-72].map { |number| sling(number, "polyester_round", "4 t, endless", 12.0, 17, 4000, choker: 3200, basket: 8000) },
+  sling("C-51", "alloy_chain", "8 mm, gr. 100, four legs", 4.0, 34, 2500, choker: 2000, legs: 4, pitch: 0.024, bands: [ { "upto_deg_from_plumb" => 45, "kg" => 5300 }, { "upto_deg_from_plumb" => 60, "kg" => 3750 } ]),
   *%w[R-21 R-22 R-23 R-24].map { |number| sling(number, "polyester_round", "3 t, with fittings", 4.0, 6, 3000, choker: 2400, basket: 6000) }
+].to_h { |data| [ data["number"], data ] }
+
+def beam(number, size, mass, spans, kind: "spreader", depth: 0.3, holes: [], eyes: [], end_kg: nil, least: 45)
+  { "number" => number, "kind" => kind, "size" => size, "mass_kg" => mass, "depth_m" => depth, "spans" => spans.map { |span, kg| { "span_m" => span, "kg" => kg } }, "holes_m" => holes, "eyes_m" => eyes, "end_kg" => end_kg, "compression_kg" => nil, "bending_kg_m" => nil, "least_deg_from_horizontal" => least }
+end
+
+BEAMS = [
+  beam("Saltbush", "spreader, 2.4 to 4.0 m, 8 t", 210, [ [ 2.4, 8000 ], [ 3.0, 8000 ], [ 3.6, 7500 ], [ 4.0, 7000 ] ], end_kg: 4000),
+  beam("Greasewood", "spreader, 1.6 to 2.4 m, 4 t", 95, [ [ 1.6, 4000 ], [ 2.0, 4000 ], [ 2.4, 3600 ] ], depth: 0.22, end_kg: 2000),
+  beam("Ironwood", "lifting beam, five holes a side, 5 t", 260, [ [ 2.0, 6000 ], [ 3.0, 5000 ], [ 4.0, 4000 ] ], kind: "lifting", depth: 0.45, holes: [ -2.0, -1.75, -1.5, -1.25, -1.0, 1.0, 1.25, 1.5, 1.75, 2.0 ], end_kg: 3000, least: nil)
 ].to_h { |data| [ data["number"], data ] }
 
 def plan(title, lift_at:, load:, rigging:, crane:, rules: "strict")
@@ -136,6 +150,24 @@ PLANS = {
     rigging: by_length(*%w[R-21 R-22 R-23 R-24].map { |sling| leg(sling, length: "4.00 m") }),
     crane: crane("juniper-full", "22.0 m", 4, [ "8.0 m", "120°", "1.20 m" ], [ "10.5 m", "190°", "0.60 m" ], "clockwise", obstacle: "2.6 m")
   ),
+  "receiver-cabin-four" => plan(
+    "Receiver cabin RC-9 on four legs, racks at one end", lift_at: "2026-12-15T15:00",
+    load: load("RC-9", "4 150 kg", "weighed", "load cell LC-2, 16 November", [ "4.80 m", "2.30 m", "2.60 m" ], [ "2.05 m", "1.32 m", "1.05 m" ], "drawing", [ [ "NW", "0.60 m", "2.10 m", "2.60 m" ], [ "NE", "4.20 m", "2.10 m", "2.60 m" ], [ "SE", "4.20 m", "0.20 m", "2.60 m" ], [ "SW", "0.60 m", "0.20 m", "2.60 m" ] ]),
+    rigging: by_length(*Array.new(4) { leg("C-51", length: "4.00 m") }),
+    crane: crane("juniper-full", "27.4 m", 4, [ "9.0 m", "120°", "1.20 m" ], [ "12.0 m", "190°", "0.60 m" ], "clockwise", obstacle: "2.6 m")
+  ),
+  "pipe-bundle" => plan(
+    "Cooling pipe bundle CP-7, two chokers", lift_at: "2026-12-18T08:30",
+    load: load("CP-7", "1 720 kg", "calculated", "take-off sheet 21, 14 pipes", [ "6.00 m", "0.70 m", "0.60 m" ], [ "3.02 m", "0.35 m", "0.28 m" ], "take_off", [ [ "West", "1.80 m", "0.35 m", "0.60 m" ], [ "East", "4.20 m", "0.35 m", "0.60 m" ] ]),
+    rigging: by_length(leg("R-11", "choker", length: "7.20 m", choke: "125°", held: "double wrap and a cross batten").merge("round" => "2.60 m"), leg("R-12", "choker", length: "7.20 m", choke: "125°", held: "double wrap and a cross batten").merge("round" => "2.60 m")),
+    crane: crane("acacia-full", "23.0 m", 2, [ "6.0 m", "90°", "0.80 m" ], [ "8.0 m", "150°", "0.80 m" ], "clockwise", obstacle: "1.5 m")
+  ),
+  "gearbox" => plan(
+    "Elevation gearbox EG-1 on its eyebolts", lift_at: "2026-12-17T09:00",
+    load: load("EG-1", "1 260 kg", "certified", "plate on the housing", [ "1.80 m", "1.40 m", "1.20 m" ], [ "0.90 m", "0.70 m", "0.50 m" ], "drawing", [ [ "West", "0.20 m", "0.70 m", "1.20 m" ], [ "East", "1.60 m", "0.70 m", "1.20 m" ] ]),
+    rigging: hung("2.10 m", *Array.new(2) { leg("C-14").merge("fittings" => [ { "end" => "load", "kind" => "eyebolt_shouldered", "wll" => "2 t", "axis" => "z", "across" => "y" }, { "end" => "hook", "kind" => "shackle", "wll" => "3.25 t", "axis" => nil, "across" => nil } ]) }),
+    crane: crane("acacia-full", "18.5 m", 2, [ "6.0 m", "120°", "1.10 m" ], [ "9.0 m", "200°", "2.40 m" ], "clockwise", obstacle: "2.4 m")
+  ),
   "receiver-cabin-racks" => plan(
     "Receiver cabin RC-8 with its racks", lift_at: "2026-12-15T13:00",
     load: taken_off(load("RC-8", nil, "unknown", "take-off of 19 November", [ nil, nil, nil ], [ nil, nil, nil ], "take_off", [ [ "West", "0.40 m", "1.15 m", "2.60 m" ], [ "East", "4.40 m", "1.15 m", "2.60 m" ] ]), TakeOffs.receiver_cabin),
@@ -163,6 +195,15 @@ def write(folder, name, text)
   File.write(File.join(FOLDER, folder, "#{name}.json"), text)
 end
 
+# What the keeper knows beside: when each was examined, where it hangs; one is out of date, one in quarantine.
+EXAMINED = Hash.new("2026-09-14").merge("W-15" => "2026-05-02", "W-16" => "2026-05-02", "R-04" => "2026-07-20", "C-40" => "2026-10-05", "Saltbush" => "2026-08-18")
+NOTES = { "R-04" => [ "quarantined", "cut near the label, found on 18 November" ], "W-07" => [ "out", "with the mast crew" ] }
+RACKS = { "alloy_chain" => "rack 1, chain", "wire_rope" => "rack 2, rope", "polyester_round" => "rack 3, synthetics", "spreader" => "yard, beam stand", "lifting" => "yard, beam stand" }
+STORE = (SLINGS.values + BEAMS.values).map do |data|
+  state, note = NOTES.fetch(data["number"], [ "ready", "" ])
+  DustLadder::Gear::Piece.new(DustLadder::Gear::Piece.fields_of(data).merge("state" => state, "note" => note, "examined" => EXAMINED[data["number"]], "place" => RACKS.fetch(data["kind"]))).fields.reject { |_, text| text.empty? }
+end
+
 CHARTS.each { |id, data| write("charts", id, "#{JSON.pretty_generate(data)}\n") }
-write(".", "slings", "#{JSON.pretty_generate(SLINGS.values)}\n")
+write(".", "store", "#{JSON.pretty_generate(STORE)}\n")
 PLANS.each { |name, document| write("plans", name, PLAN_FILE.write(document)) }

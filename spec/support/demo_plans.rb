@@ -5,7 +5,7 @@ module DemoPlans
   def demo_plan(name) = Plan.start(demo_document(name))
 
   def load_store
-    JSON.parse(Rails.root.join("demo/slings.json").read).each { |data| Sling.create!(number: data["number"], data: data) }
+    JSON.parse(Rails.root.join("demo/store.json").read).each { |fields| Piece.create!(fields: fields) }
     Rails.root.glob("demo/charts/*.json").each { |path| JSON.parse(path.read).then { |data| Chart.create!(identifier: data["id"], data: data) } }
   end
 end

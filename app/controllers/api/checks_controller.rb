@@ -1,5 +1,6 @@
 module Api
-  # The ladder of a document that is being edited, with its take-off when that is asked for. Nothing is kept.
+  # The ladder of a document that is being edited, with its take-off when that is asked for; in haste without the worst
+  # cases that take long, which are then told to be pending. Nothing is kept.
   class ChecksController < BaseController
     def create
       render json: JSON.generate(answer)
@@ -9,7 +10,7 @@ module Api
 
     def answer
       look = body["take_off"]
-      return DustLadder.check(document).as_json unless look.is_a?(Hash)
+      return DustLadder.check(document, hasty: body["hasty"] == true).as_json unless look.is_a?(Hash)
 
       of, row = look.values_at("of", "row").map { |index| index if index.is_a?(Integer) && !index.negative? }
       refuse_group(of) if of && document.dig("load", "take_off", "groups", of).nil?

@@ -51,6 +51,10 @@ export interface Rung {
     what: string;
     pointer: string | null;
   }[];
+  /**
+   * its worst case is still being worked out
+   */
+  pending: boolean;
 }
 export interface Figure {
   value: number;
@@ -124,25 +128,57 @@ export interface Drawing {
    * @maxItems 3
    */
   up: number[] | null;
-  legs: {
-    name: string;
-    length: Figure;
-    run: Figure;
-    height: Figure;
-    from_horizontal: Figure;
-    from_plumb: Figure;
-    included: Figure;
-    verdict: "holds" | "tight" | "stop" | "not_known";
-    worst: Figure | null;
-    nominal: Figure | null;
-    utilisation: Figure | null;
-  }[];
+  legs: Strand[];
   hook_height: Figure | null;
   cg_plumb: Figure | null;
   /**
    * the load's parts, where they say its size
    */
   solids: Solid[];
+  /**
+   * the slings above a beam
+   */
+  uppers: Strand[];
+  beam: {
+    number: string;
+    kind: "spreader" | "lifting";
+    holes: number[][];
+    eyes: number[][];
+    used: number[];
+  } | null;
+  tilt: {
+    deg: Figure;
+    end_to_end: Figure;
+  } | null;
+}
+/**
+ * one leg as it hangs nominally; top and bottom are where it bears, in the load's axes; share and thrust its pull upward and along the level
+ */
+export interface Strand {
+  name: string;
+  length: Figure;
+  run: Figure;
+  height: Figure;
+  from_horizontal: Figure;
+  from_plumb: Figure;
+  included: Figure;
+  verdict: "holds" | "tight" | "stop" | "not_known";
+  worst: Figure | null;
+  nominal: Figure | null;
+  utilisation: Figure | null;
+  /**
+   * @minItems 3
+   * @maxItems 3
+   */
+  top: number[];
+  /**
+   * @minItems 3
+   * @maxItems 3
+   */
+  bottom: number[];
+  slack: boolean;
+  share: Figure | null;
+  thrust: Figure | null;
 }
 export interface Solid {
   form: "block" | "round" | "box_tube" | "angle" | "channel" | "i_section" | "cone" | "ball" | "cap" | "bend";

@@ -139,6 +139,14 @@ export interface Plan {
        * between each part of a choke's loop and the level line between them, where it closes round the load
        */
       loop_angle?: string | null;
+      /**
+       * which hole of the beam it hangs from, counted along x from 0; a spreader's ends are 0 and 1
+       */
+      hole?: number | null;
+      /**
+       * a length as written, with its unit
+       */
+      round?: string | null;
     }[];
     /**
      * where the slings work; not looked at when it is not here
@@ -164,6 +172,45 @@ export interface Plan {
       site_factor: string | null;
       site_reason: string;
     };
+    /**
+     * a spreader or lifting beam between hook and legs, along the load's x; null or left out for none
+     */
+    beam?: {
+      /**
+       * number of a beam snapshot
+       */
+      beam: string | null;
+      /**
+       * a length as written, with its unit
+       */
+      span: string | null;
+      /**
+       * a length as written, with its unit
+       */
+      headroom: string | null;
+      /**
+       * slings above it, one for each upper eye
+       *
+       * @maxItems 2
+       */
+      legs: {
+        sling: string | null;
+        length: Length;
+      }[];
+    } | null;
+    /**
+     * pairs of points held by one sling that runs over a sheave or rolling block at the hook
+     */
+    reeved?: {
+      /**
+       * @maxItems 2
+       */
+      pairs: number[][];
+      /**
+       * the competent person whose choice it is
+       */
+      decided_by: string;
+    } | null;
   };
   crane: {
     /**
@@ -229,6 +276,14 @@ export interface Plan {
         | {
             digest: string;
             data: Chart;
+          }
+        | undefined;
+    };
+    beams?: {
+      [k: string]:
+        | {
+            digest: string;
+            data: Beam;
           }
         | undefined;
     };
@@ -372,7 +427,7 @@ export interface Sling {
   number: string;
   kind: "wire_rope" | "alloy_chain" | "polyester_web" | "nylon_web" | "polyester_round" | "unclear";
   size: string;
-  legs: 1 | 2;
+  legs: 1 | 2 | 3 | 4;
   reach_m: number;
   mass_kg: number | null;
   link_pitch_m: number | null;
@@ -399,6 +454,10 @@ export interface Sling {
    * which temperature bands of the rule set it goes by, where not its kind's usual
    */
   temperature_row?: string | null;
+  /**
+   * what is at its ends, such as hooks below, ring above
+   */
+  ends?: string;
 }
 export interface Chart {
   id: string;
@@ -458,4 +517,52 @@ export interface Chart {
     what: string;
     kg: number;
   }[];
+}
+export interface Beam {
+  number: string;
+  /**
+   * spreader: compressed between the slings above it; lifting: bent by what hangs from its holes
+   */
+  kind: "spreader" | "lifting";
+  size: string;
+  mass_kg: number | null;
+  /**
+   * from the bearing of its upper eyes, or of its bail, down to its holes'
+   */
+  depth_m: number;
+  /**
+   * rating as marked, by the distance between the outermost holes in use
+   *
+   * @minItems 1
+   * @maxItems 40
+   */
+  spans: {
+    span_m: number;
+    kg: number;
+  }[];
+  /**
+   * holes below, from its middle; none for a spreader, whose ends are set to a span
+   *
+   * @maxItems 80
+   */
+  holes_m: number[];
+  /**
+   * upper eyes, from its middle; none where a bail in the middle goes on the hook, or for a spreader, whose eyes are at its ends
+   *
+   * @maxItems 2
+   */
+  eyes_m: number[];
+  /**
+   * rating of one end or hole, where marked
+   */
+  end_kg: number | null;
+  /**
+   * greatest push along it, where the maker gives it
+   */
+  compression_kg: number | null;
+  bending_kg_m: number | null;
+  /**
+   * flattest upper sling for which its rating is marked
+   */
+  least_deg_from_horizontal: number | null;
 }

@@ -1,5 +1,3 @@
-require "csv"
-
 module DustLadder
   module Load
     # A take-off as a CSV table, written and read. Reading finds the delimiter and the headings, takes units from
@@ -15,36 +13,28 @@ module DustLadder
       MEASURES = Shape::ALL.values.flat_map { |shape| shape.variants.flat_map { |variant| variant.measures.map(&:name) } }.uniq.freeze
       UNIT = /\A(?<name>.*?)[\s_]*[(\[,\s_](?<unit>mm|cm|m|ft|in|kg|t|lb|lbs|kg\/m|kg\/m2|kg\/m²|lb\/ft|m2|m²|m3|m³|l|deg|%)[)\]]?\z/i
       BARE = /\A[+-−]?\d[\d,]*(?:\.\d+)?\z/
-      DELIMITERS = [ ",", ";", "\t", "|" ].freeze
       LONGEST_CELL = 200
       LONGEST_FIELD = 5000
       SHOWN_ROWS = TakeOff::MOST_ROWS
       BATCH = 500
-      # What a spreadsheet would take for a formula, and what only looks like one.
-      RISKY = /\A[=+\-−@\t\r]/
-      PLAIN = /\A[+\-−]?\d[\d.,\s\/]*[a-z°'"²³%\/]*[\d²³]?\z/i
       Heading = Struct.new(:text, :field, :unit)
       Line = Struct.new(:number, :cells, :row)
 
       # take_off: a plan's, { "parts", "groups" }. Returns the CSV text, UTF-8 with its mark; groups' rows first.
       def self.write(take_off)
         rows = take_off["groups"].flat_map { |group| group["parts"].map { |row| row.merge("group" => group["title"]) } } + take_off["parts"]
-        "\ufeff#{CSV.generate { |csv| csv << FIELDS.map { |field| field == 'name' ? 'part' : field }; rows.each { |row| csv << FIELDS.map { |field| harmless(row[field].to_s) } } }}"
+        "\ufeff#{CSV.generate { |csv| csv << FIELDS.map { |field| field == 'name' ? 'part' : field }; rows.each { |row| csv << FIELDS.map { |field| Gear::CsvText.harmless(row[field].to_s) } } }}"
       end
-
-      def self.harmless(text) = text.match?(RISKY) && !text.match?(PLAIN) ? "'#{text}" : text
-      def self.as_meant(text) = text.match?(/\A'[=+\-−@]/) ? text.delete_prefix("'") : text
 
       # bytes: the file as it came. decimal_comma: are decimals written with a comma? groups: titles of groups that
       # a row may name as its shape.
       def initialize(bytes, decimal_comma: false, groups: [])
-        @notices = []
-        @text = decoded(bytes)
+        @text = Gear::CsvText.new(bytes)
+        @notices = @text.notices
         @decimal_comma = decimal_comma
         @commas = 0
         @groups = groups.map(&:downcase)
         @materials = Materials.new
-        @delimiter = sniffed
       end
 
       # Yields Hashes as they come: first { "head" }, then { "rows", "read", "share" } in batches, at last { "done" }
@@ -53,8 +43,8 @@ module DustLadder
       def read
         return enum_for(:read) unless block_given?
 
-        table = CSV.new(@text, col_sep: @delimiter, liberal_parsing: true, field_size_limit: LONGEST_FIELD)
-        lines = [ @text.string.count("\n"), 1 ].max
+        table = CSV.new(@text.io, col_sep: @text.delimiter, liberal_parsing: true, field_size_limit: LONGEST_FIELD)
+        lines = [ @text.io.string.count("\n"), 1 ].max
         count = faulty = 0
         batch = []
         start(table) { |head| yield({ "head" => head }) }
@@ -72,7 +62,7 @@ module DustLadder
         yield({ "done" => done(count, faulty, nil) })
       rescue CSV::MalformedCSVError => error
         yield({ "rows" => batch.compact, "read" => count, "share" => 1.0 })
-        yield({ "done" => done(count, faulty, fault(error)) })
+        yield({ "done" => done(count, faulty, Gear::CsvText.fault(error)) })
       end
 
       private
@@ -81,28 +71,6 @@ module DustLadder
         fault ||= "there are no rows in this file; expected a line of headings and a row for each part" if count.zero?
         fault ||= "there are #{count} rows, and a take-off holds #{TakeOff::MOST_ROWS} at most: divide the file" if count > TakeOff::MOST_ROWS
         { "rows" => count, "faulty" => faulty, "fault" => fault, "commas" => @commas }
-      end
-
-      def fault(error)
-        "line #{error.line_number}: #{error.message.match?(/unclosed|size/i) ? 'a quote is opened here and not closed' : 'the quotes here do not fit together'}; expected quotes in pairs"
-      end
-
-      def decoded(bytes)
-        text = bytes.dup.force_encoding(Encoding::UTF_8)
-        if bytes.byteslice(0, 2)&.b == "\xFF\xFE".b then text = bytes.dup.force_encoding(Encoding::UTF_16LE).encode(Encoding::UTF_8, invalid: :replace, undef: :replace)
-        elsif bytes.byteslice(0, 2)&.b == "\xFE\xFF".b then text = bytes.dup.force_encoding(Encoding::UTF_16BE).encode(Encoding::UTF_8, invalid: :replace, undef: :replace)
-        elsif !text.valid_encoding?
-          @notices << "the file is not UTF-8; it was read as Windows Western"
-          text = bytes.dup.force_encoding(Encoding::Windows_1252).encode(Encoding::UTF_8, invalid: :replace, undef: :replace)
-        end
-        StringIO.new(text.delete_prefix("\ufeff").delete("\u0000").gsub(/\r\n?/, "\n"))
-      end
-
-      # The sign that parts the first line into most cells, quoted text left out.
-      def sniffed
-        first = @text.each_line.find { |line| !line.strip.empty? }.to_s.gsub(/"[^"\n]*"/, "")
-        @text.rewind
-        DELIMITERS.max_by { |sign| [ first.count(sign), -DELIMITERS.index(sign) ] }
       end
 
       # Reads the headings; where the first line has none, it is a row, and the columns go by their order.
@@ -115,7 +83,7 @@ module DustLadder
           @unheaded = first
           @notices << "there is no line of headings: the columns are taken as #{FIELDS.first(9).join(', ')}"
         end
-        @notices << "the cells are parted by #{{ "," => 'commas', ";" => 'semicolons', "\t" => 'tabs', '|' => 'upright bars' }.fetch(@delimiter)}"
+        @notices << "the cells are parted by #{@text.delimiter_name}"
         yield({ "columns" => @headings.map { |head| { "text" => head.text, "field" => head.field, "unit" => head.unit } }, "notices" => @notices })
       end
 
@@ -157,7 +125,7 @@ module DustLadder
       end
 
       def cell_text(cell, heading)
-        text = self.class.as_meant(cell.to_s.gsub(/[[:cntrl:][:space:]]+/, " ").strip)
+        text = Gear::CsvText.as_meant(cell.to_s.gsub(/[[:cntrl:][:space:]]+/, " ").strip)
         @commas += 1 if text.match?(/\A[+-]?\d+(?:\.\d{3})*,\d/)
         text = text.delete(".").tr(",", ".") if @decimal_comma && text.match?(/\A[+-]?\d{1,3}(?:\.\d{3})*,\d+|\A[+-]?\d+,\d+/)
         heading.unit && text.match?(BARE) ? "#{text} #{heading.unit}" : text

@@ -1,0 +1,33 @@
+module Api
+  # The gear store. What is wrong with a piece is told field by field, and nothing that was typed is lost.
+  class PiecesController < BaseController
+    rescue_from ActiveRecord::RecordInvalid do |error|
+      faults = error.record.errors.map { |one| one.options[:problem] ? { pointer: "/fields/#{one.options[:problem]['field']}", **one.options[:problem].slice("message", "expected") } : { pointer: "/fields/number", message: "a piece of this number is in the store already", expected: "a number of its own" } }
+      render json: { errors: faults.uniq }, status: :unprocessable_content
+    end
+
+    def index
+      render json: JSON.generate(Piece.in_order.map(&:shown))
+    end
+
+    def create
+      return render(json: Piece.take(rows).map(&:shown), status: :created) if body.key?("rows")
+
+      render json: Piece.create!(fields: fields).shown, status: :created
+    end
+
+    def update
+      piece = Piece.find(params[:id])
+      piece.update!(fields: fields)
+      render json: piece.shown
+    end
+
+    private
+
+    def fields = body["fields"].is_a?(Hash) ? body["fields"] : raise(ActionController::ParameterMissing, :fields)
+
+    def rows
+      body["rows"].is_a?(Array) && body["rows"].all?(Hash) ? body["rows"].first(DustLadder::Gear::StoreSheet::MOST) : raise(ActionController::ParameterMissing, :rows)
+    end
+  end
+end

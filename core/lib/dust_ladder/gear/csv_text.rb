@@ -1,0 +1,53 @@
+require "csv"
+
+module DustLadder
+  module Gear
+    # The text of a CSV file as it came: its encoding, what parts its cells, and cells that a spreadsheet would take for
+    # formulas.
+    class CsvText
+      DELIMITERS = [ ",", ";", "\t", "|" ].freeze
+      NAMES = { "," => "commas", ";" => "semicolons", "\t" => "tabs", "|" => "upright bars" }.freeze
+      # What a spreadsheet would take for a formula, and what only looks like one.
+      RISKY = /\A[=+\-−@\t\r]/
+      PLAIN = /\A[+\-−]?\d[\d.,\s\/]*[a-z°'"²³%\/]*[\d²³]?\z/i
+
+      attr_reader :io, :delimiter, :notices
+
+      def self.harmless(text) = text.match?(RISKY) && !text.match?(PLAIN) ? "'#{text}" : text
+      def self.as_meant(text) = text.match?(/\A'[=+\-−@]/) ? text.delete_prefix("'") : text
+
+      # What is wrong with a file that is no CSV.
+      def self.fault(error)
+        "line #{error.line_number}: #{error.message.match?(/unclosed|size/i) ? 'a quote is opened here and not closed' : 'the quotes here do not fit together'}; expected quotes in pairs"
+      end
+
+      def initialize(bytes)
+        @notices = []
+        @io = decoded(bytes)
+        @delimiter = sniffed
+      end
+
+      def delimiter_name = NAMES.fetch(delimiter)
+
+      private
+
+      def decoded(bytes)
+        text = bytes.dup.force_encoding(Encoding::UTF_8)
+        if bytes.byteslice(0, 2)&.b == "\xFF\xFE".b then text = bytes.dup.force_encoding(Encoding::UTF_16LE).encode(Encoding::UTF_8, invalid: :replace, undef: :replace)
+        elsif bytes.byteslice(0, 2)&.b == "\xFE\xFF".b then text = bytes.dup.force_encoding(Encoding::UTF_16BE).encode(Encoding::UTF_8, invalid: :replace, undef: :replace)
+        elsif !text.valid_encoding?
+          @notices << "the file is not UTF-8; it was read as Windows Western"
+          text = bytes.dup.force_encoding(Encoding::Windows_1252).encode(Encoding::UTF_8, invalid: :replace, undef: :replace)
+        end
+        StringIO.new(text.delete_prefix("\ufeff").delete("\u0000").gsub(/\r\n?/, "\n"))
+      end
+
+      # The sign that parts the first line into most cells, quoted text left out.
+      def sniffed
+        first = @io.each_line.find { |line| !line.strip.empty? }.to_s.gsub(/"[^"\n]*"/, "")
+        @io.rewind
+        DELIMITERS.max_by { |sign| [ first.count(sign), -DELIMITERS.index(sign) ] }
+      end
+    end
+  end
+end
