@@ -87,6 +87,11 @@ def load(name, bare, basis, source, size, cg, cg_basis, points)
     "cg" => %w[x y z].zip(cg).to_h.merge("basis" => cg_basis), "points" => points.map { |point, *place| { "name" => point }.merge(%w[x y z].zip(place).to_h) } }
 end
 
+# The load's lugs as its maker rated them: "name x y, ...", all at one height.
+def rated(wll, places, height, load)
+  load.merge("rated_points" => places.split(",").map { |place| place.split.then { |name, x, y| { "name" => "#{name} lug", "x" => "#{x} m", "y" => "#{y} m", "z" => height, "wll" => wll } } })
+end
+
 # What the take-off gives is taken from it: weight, size and CG, or only some of them.
 def taken_off(load, sheet, *parts)
   parts = %w[weight size cg] if parts.empty?
@@ -152,7 +157,7 @@ PLANS = {
   ),
   "receiver-cabin-four" => plan(
     "Receiver cabin RC-9 on four legs, racks at one end", lift_at: "2026-12-15T15:00",
-    load: load("RC-9", "4 150 kg", "weighed", "load cell LC-2, 16 November", [ "4.80 m", "2.30 m", "2.60 m" ], [ "2.05 m", "1.32 m", "1.05 m" ], "drawing", [ [ "NW", "0.60 m", "2.10 m", "2.60 m" ], [ "NE", "4.20 m", "2.10 m", "2.60 m" ], [ "SE", "4.20 m", "0.20 m", "2.60 m" ], [ "SW", "0.60 m", "0.20 m", "2.60 m" ] ]),
+    load: rated("4 t", ("NW 0.60 2.10,NE 4.20 2.10,SE 4.20 0.20,SW 0.60 0.20"), "2.60 m", load("RC-9", "4 150 kg", "weighed", "load cell LC-2, 16 November", [ "4.80 m", "2.30 m", "2.60 m" ], [ "2.05 m", "1.32 m", "1.05 m" ], "drawing", [ [ "NW", "0.60 m", "2.10 m", "2.60 m" ], [ "NE", "4.20 m", "2.10 m", "2.60 m" ], [ "SE", "4.20 m", "0.20 m", "2.60 m" ], [ "SW", "0.60 m", "0.20 m", "2.60 m" ] ])),
     rigging: by_length(*Array.new(4) { leg("C-51", length: "4.00 m") }),
     crane: crane("juniper-full", "27.4 m", 4, [ "9.0 m", "120°", "1.20 m" ], [ "12.0 m", "190°", "0.60 m" ], "clockwise", obstacle: "2.6 m")
   ),

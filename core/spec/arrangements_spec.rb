@@ -131,3 +131,18 @@ RSpec.describe DustLadder::Slings::GripCheck do
     expect(grip("0.5 m", width: nil).verdict).to eq("not_known")
   end
 end
+
+RSpec.describe DustLadder::Rigging::PointsCheck do
+  def rated(wll: "2 t", x: "0.5 m", **changes) = check({ "/load/rated_points" => [ { "name" => "lug 1", "x" => x, "y" => "0.5 m", "z" => "2 m", "wll" => wll }, { "name" => "lug 2", "x" => "3.5 m", "y" => "0.5 m", "z" => "2 m", "wll" => "2 t" } ] }.merge(changes))
+
+  it "holds each leg's worst against its point, stops a leg that is off them, and knows nothing without a rating" do
+    expect(check.rungs.map(&:id)).not_to include("points")
+    sound = rated
+    expect([ sound.rung("points").verdict, sound.as_json["not_checked"] ]).to match([ satisfy { |verdict| %w[holds tight].include?(verdict) }, satisfy { |names| !names.include?("lifting points") } ])
+    expect(sound.rung("points").demand.value).to eq(sound.rung("slings").parts.map { |part| part.demand.value }.first(2).max)
+    expect(rated(wll: "1 t").rung("points").verdict).to eq("stop")
+    expect(rated(x: "0.6 m").rung("points").note["metric"]).to include("West: not at a rated point")
+    expect(rated(wll: nil).rung("points").verdict).to eq("not_known")
+    expect(rated("/load/points/1/x" => "0.5 m", "/load/points/1/y" => "0.5 m").verdict).to eq("stop")
+  end
+end

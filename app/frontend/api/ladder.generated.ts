@@ -150,6 +150,14 @@ export interface Drawing {
     deg: Figure;
     end_to_end: Figure;
   } | null;
+  rated: {
+    name: string;
+    /**
+     * @minItems 3
+     * @maxItems 3
+     */
+    at: number[];
+  }[];
 }
 /**
  * one leg as it hangs nominally; top and bottom are where it bears, in the load's axes; share and thrust its pull upward and along the level

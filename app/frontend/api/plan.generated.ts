@@ -87,6 +87,18 @@ export interface Plan {
       z: Length;
     }[];
     take_off?: TakeOff;
+    /**
+     * lifting points that the load's maker rated; where they are given every leg must be on one
+     *
+     * @maxItems 40
+     */
+    rated_points?: {
+      name: string;
+      x: Length;
+      y: Length;
+      z: Length;
+      wll: Mass;
+    }[];
   };
   rigging: {
     /**

@@ -4,16 +4,16 @@ import { useRef, type KeyboardEvent } from 'react'
 export interface Move { dx: number; dz: number; free: boolean }
 interface Props {
   id: string; x: number; y: number; name: string; value: string; perMetre: number; filled?: boolean; axis: 'x' | 'z' | 'both'; dragAxis?: 'x' | 'z' | 'both'
-  onMove: (move: Move) => void; onEnd: () => void; onSelect?: () => void
+  onMove: (move: Move) => void; onEnd: () => void; onSelect?: () => void; onEntry?: () => void
 }
 
 const SIZE = 19
 const FELT = 44
 const NUDGE_M = { plain: 0.01, shift: 0.1, alt: 0.001 }
 
-// A square with three lines that is dragged or nudged. Moves are told in metres from where the drag began;
+// A square with three lines that is dragged or nudged; Enter or two clicks open its figures for typing. Moves are told in metres from where the drag began;
 // x to the right, z up. A nudge is a whole move of its own.
-export function Grip({ id, x, y, name, value, perMetre, filled = false, axis, dragAxis = axis, onMove, onEnd, onSelect }: Props) {
+export function Grip({ id, x, y, name, value, perMetre, filled = false, axis, dragAxis = axis, onMove, onEnd, onSelect, onEntry }: Props) {
   const scale = useRef(perMetre)
   const bind = useDrag(
     ({ first, last, tap, movement: [mx, my], altKey, event }) => {
@@ -27,6 +27,11 @@ export function Grip({ id, x, y, name, value, perMetre, filled = false, axis, dr
     { filterTaps: true, pointer: { capture: true }, eventOptions: { passive: false } },
   )
   const onKeyDown = (event: KeyboardEvent) => {
+    if (event.key === 'Enter' && onEntry) {
+      event.preventDefault()
+      event.stopPropagation()
+      return onEntry()
+    }
     const step = event.shiftKey ? NUDGE_M.shift : event.altKey ? NUDGE_M.alt : NUDGE_M.plain
     const move = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, step], ArrowDown: [0, -step] }[event.key]
     if (!move || (axis === 'x' && move[0] === 0) || (axis === 'z' && move[1] === 0)) return
@@ -36,7 +41,7 @@ export function Grip({ id, x, y, name, value, perMetre, filled = false, axis, dr
     onEnd()
   }
   return (
-    <g {...bind()} data-grip={id} role="slider" tabIndex={0} aria-label={name} aria-valuetext={value} aria-valuenow={0} aria-orientation={axis === 'z' ? 'vertical' : 'horizontal'} onKeyDown={onKeyDown} transform={`translate(${x} ${y})`}
+    <g {...bind()} data-grip={id} role="slider" tabIndex={0} aria-label={name} aria-valuetext={value} aria-valuenow={0} aria-orientation={axis === 'z' ? 'vertical' : 'horizontal'} onKeyDown={onKeyDown} onDoubleClick={onEntry} transform={`translate(${x} ${y})`}
       style={{ cursor: axis === 'z' ? 'ns-resize' : axis === 'x' ? 'ew-resize' : 'move', touchAction: 'none' }}>
       <rect x={-FELT / 2} y={-FELT / 2} width={FELT} height={FELT} fill="transparent" />
       <rect x={-SIZE / 2} y={-SIZE / 2} width={SIZE} height={SIZE} fill={filled ? 'var(--mark)' : 'var(--chalk)'} stroke="var(--mark)" strokeWidth={2.5} />

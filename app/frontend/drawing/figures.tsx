@@ -65,6 +65,48 @@ export const HookBlock = ({ x, y, top }: At & { top: number }) => (
   </g>
 )
 
+// A beam with its holes below and its eyes above; the holes in use filled.
+export const BeamFigure = ({ holes, eyes, used, colour = 'var(--ink)', number }: { holes: At[]; eyes: At[]; used: number[]; colour?: string; number: string }) => {
+  const ends = [holes[0]!, holes.at(-1)!]
+  const [left, right] = ends[0]!.x <= ends[1]!.x ? ends as [At, At] : [ends[1]!, ends[0]!]
+  const top = eyes.length > 1 ? eyes : [left, right].map((end, index) => ({ x: end.x, y: end.y - Math.max(8, (end.y - (eyes[index] ?? eyes[0] ?? end).y) * 0.6) }))
+  const [a, b] = [top[0]!, top.at(-1)!].sort((one, other) => one.x - other.x) as [At, At]
+  const narrow = right.x - left.x < 14
+  const body = narrow ? `M${left.x - 7} ${a.y}H${right.x + 7}V${left.y}H${left.x - 7}Z` : `M${a.x - 6} ${a.y}L${b.x + 6} ${b.y}L${right.x + 6} ${right.y}L${left.x - 6} ${left.y}Z`
+  return (
+    <g pointerEvents="none">
+      {eyes.length === 1 && <path d={`M${eyes[0]!.x} ${eyes[0]!.y}L${(a.x + b.x) / 2} ${(a.y + b.y) / 2}`} stroke={colour} strokeWidth={6} />}
+      <path d={body} fill="var(--chalk)" stroke={colour} strokeWidth={2.2} />
+      {holes.map((hole, index) => <circle key={index} cx={hole.x} cy={hole.y} r={3.6} fill={used.includes(index) ? colour : 'var(--chalk)'} stroke={colour} strokeWidth={1.6} />)}
+      {eyes.map((eye, index) => <circle key={index} cx={eye.x} cy={eye.y} r={3.6} fill={colour} />)}
+      {!narrow && <Label x={(left.x + right.x) / 2} y={(left.y + right.y + a.y + b.y) / 4 + 5} anchor="middle" halo>{number}</Label>}
+    </g>
+  )
+}
+
+// A leg that carries nothing, hanging in a bow.
+export const SlackLine = ({ from, to, colour }: { from: At; to: At; colour: string }) => (
+  <path d={`M${from.x} ${from.y}Q${(from.x + to.x) / 2 + (to.x < from.x ? -26 : 26)} ${Math.max(from.y, to.y) + 8} ${to.x} ${to.y}`} fill="none" stroke={colour} strokeWidth={2.5} strokeDasharray="5 5" data-slack />
+)
+
+// What a leg does to its point: upward part, part along the level, and the pull itself, to one scale.
+export const ForceTriangle = ({ width, height, share, thrust, tension }: { width: number; height: number; share: { value: number; text: string }; thrust: { value: number; text: string }; tension: { value: number; text: string } }) => {
+  const room = { w: width - 150, h: height - 26 }
+  const scale = Math.min(room.w / Math.max(thrust.value, 1e-9), room.h / Math.max(share.value, 1e-9))
+  const [w, h] = [thrust.value * scale, share.value * scale]
+  const at = { x: 66, y: height - 20 }
+  return (
+    <svg width={width} height={height} role="img" aria-label={`Force triangle: ${share.text} up, ${thrust.text} along the level, ${tension.text} along the leg`} style={{ display: 'block' }}>
+      <path d={`M${at.x} ${at.y}V${at.y - h}`} stroke="var(--ink)" strokeWidth={2} />
+      <path d={`M${at.x} ${at.y}H${at.x + w}`} stroke="var(--ink)" strokeWidth={2} />
+      <path d={`M${at.x + w} ${at.y}L${at.x} ${at.y - h}`} stroke="var(--mark)" strokeWidth={3} />
+      <Label x={at.x - 6} y={at.y - h / 2 + 5} anchor="end" size={15}>{share.text}</Label>
+      <Label x={at.x} y={at.y + 17} size={15}>{thrust.text}</Label>
+      <Label x={at.x + w / 2 + 12} y={at.y - h / 2 + 2} size={15} fill="var(--mark)">{tension.text}</Label>
+    </svg>
+  )
+}
+
 // A leg by kind: links, strands or a soft band.
 export const LegLine = ({ from, to, kind, colour }: { from: At; to: At; kind: string | undefined; colour: string }) => {
   const d = `M${from.x} ${from.y}L${to.x} ${to.y}`

@@ -6,6 +6,7 @@ module DustLadder
         Load::LoadCheck,
         Rigging::LevelCheck,
         Rigging::AngleCheck,
+        Rigging::PointsCheck,
         Fittings::FittingsCheck,
         Slings::InnerLoopCheck,
         Slings::SharingCheck,
@@ -30,7 +31,7 @@ module DustLadder
 
       # What no rung looks at in this plan.
       def self.not_checked(lift)
-        NOT_CHECKED - (Fittings::FittingsCheck.applies?(lift) ? [ "fittings" ] : []) - (lift.surroundings ? %w[edges heat] : [])
+        NOT_CHECKED - (lift.load.rated.any? ? [ "lifting points" ] : []) - (Fittings::FittingsCheck.applies?(lift) ? [ "fittings" ] : []) - (lift.surroundings ? %w[edges heat] : [])
       end
 
       def ladder = Answer.new(@lift, CHECKS.select { |check| check.applies?(@lift) }.map { |check| check.new(@lift).rung })

@@ -13,13 +13,16 @@ module DustLadder
         load = @lift.load
         {
           "size" => load.size, "cg" => load.cg, "cg_half_width" => load.cg_half_width,
-          "points" => load.points.map { |point| { "name" => point.name, "at" => point.at } }, "solids" => solids(load), **hanging
+          "points" => load.points.map { |point| { "name" => point.name, "at" => point.at } }, "rated" => rated(load), "solids" => solids(load), **hanging
         }
       rescue NotKnown
         nil
       end
 
       private
+
+      # Rated points whose place is known.
+      def rated(load) = load.rated.filter_map { |point| figure { { "name" => point.name, "at" => point.at } } }
 
       MOST_SOLIDS = 300
 

@@ -13,7 +13,12 @@ module DustLadder
         def half_width = (typed || side * share) + reach
       end
 
-      attr_reader :points
+      # A lifting point that the maker rated; wll: a Field in kg.
+      Rated = Struct.new(:name, :x, :y, :z, :wll, keyword_init: true) do
+        def at = [ x.value, y.value, z.value ]
+      end
+
+      attr_reader :points, :rated
 
       def initialize(document, rules)
         @rules = rules
@@ -28,6 +33,10 @@ module DustLadder
         @points = document.dig("load", "points").each_with_index.map do |point, index|
           axes = AXES.to_h { |axis| [ axis.to_sym, document.length("#{axis} of point #{point['name']}", "load", "points", index, axis) ] }
           Point.new(name: point["name"], **axes)
+        end
+        @rated = document.dig("load", "rated_points").to_a.each_with_index.map do |point, index|
+          axes = AXES.to_h { |axis| [ axis.to_sym, document.length("#{axis} of rated point #{point['name']}", "load", "rated_points", index, axis) ] }
+          Rated.new(name: point["name"], wll: document.mass("the rating of point #{point['name']}", "load", "rated_points", index, "wll"), **axes)
         end
       end
 

@@ -14,7 +14,7 @@ module DustLadder
       STAND_IN = "not chosen yet".freeze
       STORE_FIELDS = %w[state due place].freeze
       # What makes a rigging hold, apart from the crane.
-      RIGGING = %w[level angle fittings loop sharing slings grip beam upper].freeze
+      RIGGING = %w[level angle points fittings loop sharing slings grip beam upper].freeze
 
       attr_reader :lift
 
