@@ -1,5 +1,5 @@
-import type { Ladder, Figure, Line, Sentence } from './ladder.generated'
-import type { Chart, Group, Part, Plan, RuleSet, Sling } from './plan.generated'
+import type { Drawing, Ladder, Figure, Line, Sentence } from './ladder.generated'
+import type { Beam, Chart, Group, Part, Plan, RuleSet, Sling } from './plan.generated'
 
 export interface Fault { pointer: string; message: string; expected: string }
 export interface Saved { id: number; lock_version: number; revision: number; saved_at: string }
@@ -24,7 +24,26 @@ export interface CsvPart {
   done?: { rows: number; faulty: number; fault: string | null; commas: number }
 }
 export interface Snapshot<T> { digest: string; data: T }
-export type StoredSling = Snapshot<Sling> & { reach: Figure }
+type Word = Ladder['verdict']
+export type PieceFields = Record<string, string>
+interface Stored { id: number; fields: PieceFields; due: string | null; reach: Figure | null; rating: Figure | null; mass: Figure | null }
+export type StoredSling = Snapshot<Sling> & Stored & { sort: 'sling' }
+export type StoredBeam = Snapshot<Beam> & Stored & { sort: 'beam' }
+export type Piece = StoredSling | StoredBeam
+export interface FieldProblem { field: string; typed: string; message: string; expected: string }
+export interface StoreReading { notices: string[]; columns: { text: string; field: string | null; unit: string | null }[]; rows: { line: number; fields: PieceFields; problems: FieldProblem[]; known: boolean }[]; faulty: number; fault: string | null }
+export interface Proposal {
+  id: string; words: Sentence; changes: Record<string, unknown>; rigging: Word; verdict: Word; headline: Sentence; slings: string[]; hook_height: Figure | null; utilisation: Figure | null; tilt: Figure | null
+  weakest: { label: string; verdict: Word; note: Sentence | null }; drawing: Drawing | null
+}
+export interface Selection {
+  need: { tension: Figure; length: Figure | null; run: Figure | null; hitch: string; legs: number; on: string | null; assumed: boolean }
+  choices: { numbers: string[]; kind: string; size: string; legs: number; reach: Figure; utilisation: Figure; in_band: boolean; carry: Figure; reasons: Sentence[]; flattest: Figure | null; changes: Record<string, unknown>; rigging: Word; verdict: Word; headline: Sentence }[]
+  rejected: { number: string; kind: string; size: string; reasons: string[] }[]; rejected_count: number
+  buy: { kind: string; size: string | null; rating: Figure | null; at: Record<string, string | null> }[]; spread: Record<string, Figure> | null
+}
+export interface LevelAdvice { tilt: Figure | null; aim: Figure; options: { id: string; words: Sentence; changes: Record<string, unknown>; tilt: Figure; verdict: Word; headline: Sentence }[]; made_up: Sentence[]; missing?: string }
+export interface SchoolsAnswer { schools: { id: string; verdict: Word; headline: Sentence }[]; rungs: { rung: string; label: string; differs: boolean; said: Record<string, { verdict: Word; utilisation: Figure | null; note: Sentence | null } | null> }[] }
 
 // What the server refused, with the places it named; status 0 when it gave no answer.
 export class Refused extends Error {
@@ -74,11 +93,24 @@ export const api = {
     return ask<Whole>('/plans', { method: 'POST', body: form })
   },
   save: (id: number, document: Plan, lock_version: number, note: string) => send<Saved>('PATCH', `/plans/${id}`, { document, lock_version, note }),
-  check: (document: Plan, take_off: { of: number | null; row: number | null } | null = null) => send<Ladder>('POST', '/checks', { document, take_off }),
+  check: (document: Plan, take_off: { of: number | null; row: number | null } | null = null, hasty = false) => send<Ladder>('POST', '/checks', { document, take_off, hasty }),
+  proposals: (document: Plan) => send<{ proposals: Proposal[]; vain: { words: string; why: string }[]; missing?: { what: string; pointer: string | null } }>('POST', '/proposals', { document }),
+  selection: (document: Plan, upper: boolean) => send<Selection>('POST', '/selections', { document, upper }),
+  levelAdvice: (document: Plan) => send<LevelAdvice>('POST', '/level_advices', { document }),
+  schools: (document: Plan) => send<SchoolsAnswer>('POST', '/schools', { document }),
   waysOut: (document: Plan) => send<WayOut[]>('POST', '/ways_out', { document }),
   revisions: (id: number) => ask<RevisionLine[]>(`/plans/${id}/revisions`),
   revision: (id: number, number: number) => ask<{ number: number; note: string; document: Plan }>(`/plans/${id}/revisions/${number}`),
-  slings: () => ask<StoredSling[]>('/slings'),
+  pieces: () => ask<Piece[]>('/pieces'),
+  addPiece: (fields: PieceFields) => send<Piece>('POST', '/pieces', { fields }),
+  changePiece: (id: number, fields: PieceFields) => send<Piece>('PATCH', `/pieces/${id}`, { fields }),
+  takePieces: (rows: PieceFields[]) => send<Piece[]>('POST', '/pieces', { rows }),
+  readStore: (file: File) => {
+    const form = new FormData()
+    form.append('file', file)
+    return ask<StoreReading>('/store_readings', { method: 'POST', body: form })
+  },
+  storeAddress: '/api/store_file',
   charts: () => ask<Snapshot<Chart>[]>('/charts'),
   ruleSets: () => ask<Snapshot<RuleSet>[]>('/rule_sets'),
   vocabulary: () => ask<Vocabulary>('/shapes'),

@@ -187,6 +187,23 @@ export interface Strand {
   slack: boolean;
   share: Figure | null;
   thrust: Figure | null;
+  /**
+   * level distance of its foot from the hook's plumb line, seen along the load's y and along its x
+   *
+   * @minItems 2
+   * @maxItems 2
+   */
+  off: Figure[];
+  rest: Figure1;
+}
+/**
+ * its length with no pull on it, as rigged
+ */
+export interface Figure1 {
+  value: number;
+  unit: "kg" | "m" | "deg" | "percent" | "factor" | "kg_per_m" | "count" | "m2" | "m3" | "kg_per_m2" | "kg_per_m3";
+  metric: string;
+  us: string;
 }
 export interface Solid {
   form: "block" | "round" | "box_tube" | "angle" | "channel" | "i_section" | "cone" | "ball" | "cap" | "bend";

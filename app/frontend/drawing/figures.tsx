@@ -1,3 +1,4 @@
+import type { Drawing } from '../api/ladder.generated'
 import { figures } from '../theme/tokens'
 
 // Plain shapes of the drawing, in pixels.
@@ -131,3 +132,40 @@ export const AngleSign = ({ convention }: { convention: 'horizontal' | 'plumb' |
     {convention === 'included' && <><path d="M15 3L6 22M15 3L24 22" /><path d="M9.500 14.500A13 13 0 0 0 20.500 14.500" stroke="var(--mark)" strokeWidth={2.2} /></>}
   </svg>
 )
+
+// The selected leg's angles, as the drawing shows them.
+export function AngleArcs({ hook, point, h, b }: { hook: { x: number; y: number }; point: { x: number; y: number }; h: string; b: string }) {
+  const side = Math.sign(point.x - hook.x) || 1
+  const lean = Math.atan2(Math.abs(point.x - hook.x), point.y - hook.y)
+  const long = Math.hypot(point.x - hook.x, point.y - hook.y)
+  if (long < 110) return null
+  const r = 62
+  const end = { x: hook.x + side * r * Math.sin(lean), y: hook.y + r * Math.cos(lean) }
+  const low = { x: point.x - side * 46, y: point.y }
+  const high = { x: point.x - side * 46 * Math.sin(lean), y: point.y - 46 * Math.cos(lean) }
+  return (
+    <g fill="none" stroke="var(--mark)" strokeWidth={1.8}>
+      <path d={`M${hook.x} ${hook.y + r}A${r} ${r} 0 0 ${side > 0 ? 0 : 1} ${end.x} ${end.y}`} />
+      <path d={`M${low.x} ${low.y}A46 46 0 0 ${side > 0 ? 1 : 0} ${high.x} ${high.y}`} />
+      <g stroke="none">
+        <Label x={end.x + side * 8} y={end.y - 4} anchor={side > 0 ? 'start' : 'end'} size={17} fill="var(--mark)" halo>{b}</Label>
+        <Label x={low.x - side * 4} y={low.y - 20} anchor={side > 0 ? 'end' : 'start'} size={17} fill="var(--mark)" halo>{h}</Label>
+      </g>
+    </g>
+  )
+}
+
+export const flagWidth = (name: string, value: string) => 28 + 6.6 * (name.length + value.length)
+
+export function Flag({ x, y, left, name, value, verdict, selected }: { x: number; y: number; left: boolean; name: string; value: string; verdict: Drawing['legs'][number]['verdict']; selected: boolean }) {
+  const width = flagWidth(name, value)
+  const stop = verdict === 'stop'
+  return (
+    <g transform={`translate(${Math.max(4, left ? x - width : x)} ${y - 14})`} style={{ pointerEvents: 'none' }}>
+      <rect width={width} height={26} fill={stop ? 'var(--stopGround)' : 'var(--chalk)'} stroke="var(--ink)" strokeWidth={selected ? 2.5 : 1.4} />
+      <rect width={8} height={26} fill={stop ? 'var(--stopGround)' : verdict === 'tight' ? 'var(--tightFill)' : verdict === 'holds' ? 'var(--mark)' : 'none'} stroke={verdict === 'not_known' ? 'var(--ink)' : 'none'} strokeDasharray="3 2" />
+      <Label x={15} y={18} fill={stop ? 'var(--onStop)' : 'var(--ink)'}>{name}</Label>
+      <Label x={width - 7} y={18} anchor="end" fill={stop ? 'var(--onStop)' : 'var(--ink)'}>{value}</Label>
+    </g>
+  )
+}

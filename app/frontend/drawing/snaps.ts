@@ -1,5 +1,4 @@
 import type { Drawing } from '../api/ladder.generated'
-import type { Plan } from '../api/plan.generated'
 import type { System } from '../display/preferences'
 import { writeLength } from './write'
 
@@ -13,7 +12,7 @@ export const snapTo = (value: number, places: [number, string][], free: boolean,
 }
 
 // Of a point along an axis: the maker's rated points, the load's edges and middle, and the mirror of the other points.
-export const pointPlaces = (plan: Plan, drawing: Drawing, index: number, axis: 0 | 1 | 2): [number, string][] => {
+export const pointPlaces = (drawing: Drawing, index: number, axis: 0 | 1 | 2): [number, string][] => {
   const size = drawing.size[axis] ?? 0
   const others = drawing.points.filter((_, other) => other !== index).map((point) => ({ name: point.name, at: point.at[axis] ?? 0 }))
   return [

@@ -20,7 +20,7 @@ export const Ladder = memo(function Ladder({ rungs, working, governs, selected, 
     <nav className="ladder" aria-label="Ladder" style={{ width: LADDER_WIDTH, height }}>
       {[STILES.left, STILES.right].map((x) => <div key={x} className="stile" style={{ left: x - 3, height: ground - 4 }} />)}
       <ol>
-        {rungs.map((rung) => <Step key={rung.id} rung={rung} working={working} leads={!working && governs.includes(rung.id)} selected={rung.id === selected} onSelect={onSelect} top={tops[rung.id] ?? 0} />)}
+        {rungs.map((rung) => <Step key={rung.id} rung={rung} working={working || rung.pending} leads={!working && governs.includes(rung.id)} selected={rung.id === selected} onSelect={onSelect} top={tops[rung.id] ?? 0} />)}
       </ol>
       <div className="ladder-foot" style={{ top: ground }} title={notChecked.join('; ')}><strong>Not checked:</strong> {notChecked.join(', ')}</div>
     </nav>

@@ -3,6 +3,7 @@ import { Link } from 'react-router'
 import { useShown } from '../display/preferences'
 import { ChoiceField, Heading, QuantityField, Row, WordsField, type PanelProps } from './parts'
 import { fieldId } from './places'
+import { PointsPanel } from './PointsPanel'
 
 const BASES: [string, string][] = [['weighed', 'weighed'], ['certified', 'certified or marked'], ['calculated', 'calculated'], ['estimated', 'estimated'], ['unknown', 'not known']]
 const CG_BASES: [string, string][] = [['take_off', 'from a take-off'], ['drawing', 'from a drawing'], ['by_eye', 'judged by eye'], ['contents_unknown', 'contents not known']]
@@ -55,6 +56,7 @@ export function LoadPanel({ editor, ladder, rung }: PanelProps) {
         {load.points.length < MOST_POINTS ? <Button variant="outlined" onClick={more}>Add a point</Button> : <span />}
         {load.points.length > 1 ? <Button variant="outlined" onClick={fewer}>One point fewer</Button> : <span />}
       </Row>
+      <PointsPanel editor={editor} ladder={ladder} />
     </>
   )
 }

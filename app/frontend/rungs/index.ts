@@ -1,16 +1,21 @@
 import type { ComponentType } from 'react'
 import type { RungId } from '../ladder/Ladder'
 import { AnglePanel } from './AnglePanel'
+import { BeamPanel } from './BeamPanel'
 import { ChartPanel } from './ChartPanel'
 import { CranePanel } from './CranePanel'
+import { FittingsPanel } from './FittingsPanel'
 import { HeightPanel } from './HeightPanel'
 import { HoistPanel } from './HoistPanel'
 import { LevelPanel } from './LevelPanel'
 import { LoadPanel } from './LoadPanel'
 import type { PanelProps } from './parts'
+import { PointsPanel } from './PointsPanel'
+import { SharingPanel } from './SharingPanel'
 import { SlingPanel } from './SlingPanel'
 
 // One panel for each rung: its inputs. The rest of a panel is the same for all.
 export const PANELS: Partial<Record<RungId, ComponentType<PanelProps>>> = {
   load: LoadPanel, level: LevelPanel, angle: AnglePanel, slings: SlingPanel, hoist: HoistPanel, height: HeightPanel, chart: ChartPanel, crane: CranePanel,
+  beam: BeamPanel, upper: BeamPanel, sharing: SharingPanel, fittings: FittingsPanel, points: PointsPanel, loop: SlingPanel, grip: SlingPanel,
 }

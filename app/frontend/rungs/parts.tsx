@@ -7,19 +7,20 @@ import type { Ladder, Line, Rung } from '../api/ladder.generated'
 import { usePreferences, useShown } from '../display/preferences'
 import { COLOUR, WORD } from '../ladder/verdict'
 import { RungBar } from '../ladder/RungBar'
+import type { RiggingDialog } from '../rigging_room/RiggingDialogs'
 import { at } from '../workbench/pointers'
 import type { Editor } from '../workbench/usePlanEditor'
 import { fieldId } from './places'
 
 // What every rung's panel is given.
-export interface PanelProps { editor: Editor; ladder: Ladder | null; rung: Rung | null; go: (pointer: string) => void; light: (about: string | null) => void }
-type FieldProps = Pick<PanelProps, 'editor' | 'ladder'> & { pointer: string; label: string; note?: string }
+export interface PanelProps { editor: Editor; ladder: Ladder | null; rung: Rung | null; go: (pointer: string) => void; light: (about: string | null) => void; open: (dialog: RiggingDialog) => void }
+type FieldProps = { editor: Pick<Editor, 'document' | 'change' | 'settle'>; ladder: Ladder | null } & { pointer: string; label: string; note?: string }
 
 const unitOf = (text: string) => text.replace(/[\d\s.,+−-]/g, '')
-const UNITS: Record<string, string[]> = { mass: ['kg', 't', 'lb'], length: ['m', 'mm', 'ft', 'in'], angle: ['deg'] }
+const UNITS: Record<string, string[]> = { mass: ['kg', 't', 'lb'], length: ['m', 'mm', 'ft', 'in'], angle: ['deg'], temperature: ['°C'], share: ['%'] }
 
 // A quantity as it is typed; under it, what was understood, or what is wrong and was expected.
-export function QuantityField({ editor, ladder, pointer, label, note, kind, empty = 'not given' }: FieldProps & { kind: 'mass' | 'length' | 'angle'; empty?: string }) {
+export function QuantityField({ editor, ladder, pointer, label, note, kind, empty = 'not given' }: FieldProps & { kind: 'mass' | 'length' | 'angle' | 'temperature' | 'share'; empty?: string }) {
   const { system } = usePreferences().preferences
   const value = (at(editor.document, pointer) as string | null) ?? ''
   const problem = ladder?.problems.find((one) => one.pointer === pointer && one.typed === value)

@@ -10,9 +10,10 @@ import { Cautions, Heading, Needs, Parts, Working, type PanelProps } from '../ru
 import { figures } from '../theme/tokens'
 
 // The selected rung: its verdict, inputs, parts, working and cautions. Only this part of the screen scrolls.
-export function RungPanel({ id, working, onClose, ...props }: PanelProps & { id: RungId; working: boolean; onClose?: () => void }) {
+export function RungPanel({ id, working: late, onClose, ...props }: PanelProps & { id: RungId; working: boolean; onClose?: () => void }) {
   const shown = useShown()
   const { rung } = props
+  const working = late || !!rung?.pending
   const Inputs = PANELS[id]
   const verdict = working || !rung ? 'not_known' : rung.verdict
   const word = working ? 'working' : rung ? WORD[rung.verdict] : 'no answer'

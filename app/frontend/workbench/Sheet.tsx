@@ -1,17 +1,21 @@
 import Box from '@mui/material/Box'
-import { memo } from 'react'
+import { memo, useRef } from 'react'
 import type { Drawing, Ladder, Reach, Rung } from '../api/ladder.generated'
 import type { Plan } from '../api/plan.generated'
 import { useShown } from '../display/preferences'
-import { AngleSign, Label } from '../drawing/figures'
+import { AngleSign, ForceTriangle, Label } from '../drawing/figures'
 import { Elevation } from '../drawing/Elevation'
+import type { Entry } from '../drawing/ElevationGrips'
+import { PlanSheet, planScale, type PlanScale } from '../drawing/PlanSheet'
 import { PlanView } from '../drawing/PlanView'
 import { FRAME, ReachStrip } from '../drawing/ReachStrip'
-import { elevationScale, reachScale, type ElevationScale, type Place } from '../drawing/scale'
+import { elevationScale, reachScale, zoomed, type ElevationScale, type Place, type Zoom } from '../drawing/scale'
 import type { RungId } from '../ladder/Ladder'
 import { barOf, layoutRungs, PITCH } from '../ladder/layout'
 import { figures, GROUND_FROM_BOTTOM, STILES, STRIP_HEIGHT, LADDER_WIDTH } from '../theme/tokens'
 import { History } from './History'
+import { Tools, type View } from './Tools'
+import { useSheetZoom } from './useSheetZoom'
 import type { Hand } from './usePlanEditor'
 
 const HOOK_TOP = 92
@@ -22,13 +26,15 @@ const ROOM_LEFT = 22
 interface Thing { x: number; y: number; drawn: boolean }
 export interface Layout {
   tops: Record<string, number>; height: number; width: number; ground: number; drawing: Drawing | null; scale: ElevationScale | null; reach: Reach | null; strip: ReturnType<typeof reachScale> | null
-  frozen: Frozen | null; things: Record<string, Thing>; right: number; card: boolean
+  frozen: Frozen | null; things: Record<string, Thing>; right: number; card: boolean; plan: PlanScale | null; zoom: Zoom; exaggerate: number
 }
+// How the drawing is looked at.
+export interface Looking { view: View; zoom: Zoom; exaggerate: number }
 
 // What stays as it was while something is dragged, so that what is under the hand moves as the hand does.
-export interface Frozen { of: Plan | null; scale: ElevationScale | null; drawing: Drawing | null; strip: ReturnType<typeof reachScale> | null }
+export interface Frozen { of: Plan | null; scale: ElevationScale | null; drawing: Drawing | null; strip: ReturnType<typeof reachScale> | null; plan: PlanScale | null }
 
-export function sheetLayout({ ladder, frozen, width, height }: { ladder: Ladder | null; frozen: Frozen | null; width: number; height: number }): Layout {
+export function sheetLayout({ ladder, frozen, width, height, view, zoom, exaggerate }: { ladder: Ladder | null; frozen: Frozen | null; width: number; height: number } & Looking): Layout {
   const ground = height - GROUND_FROM_BOTTOM
   const card = width >= CARD_FROM
   const right = width - 8
@@ -40,12 +46,16 @@ export function sheetLayout({ ladder, frozen, width, height }: { ladder: Ladder 
   const pick = reach?.stations[0]
   const strip = frozen?.strip ?? (reach && fitStrip(reach, right, pickX))
   const hookX = strip && pick ? Math.max(FRAME.left, Math.min(right - 40, strip.x(pick.radius.value))) : pickX
-  const scale = drawing && (frozen?.scale ? withPerMetre(drawing, hookX, ground, frozen.scale.perMetre) : elevationScale(drawing, hookX, ground, room))
+  const axis = view === 'end' ? 1 : 0
+  const about = { x: (room.left + room.right) / 2, y: (STRIP_HEIGHT + ground) / 2 }
+  const fixed = frozen?.scale ? frozen.scale.perMetre / zoom.times : null
+  const scale = drawing && zoomed(elevationScale(drawing, axis, hookX, ground, room, exaggerate, fixed), zoom, about)
+  const plan = drawing && planScale(drawing, { left: 64, right: (card ? width - CARD_WIDTH : width) - 92, top: STRIP_HEIGHT + 84, bottom: ground - 72 }, zoom)
 
-  const things = thingsOf(drawing, scale, ground, scale?.hook.x ?? pickX, !!reach)
+  const things = thingsOf(drawing, view === 'plan' ? null : scale, ground, scale?.hook.x ?? pickX, !!reach, zoom.times !== 1)
   // A rung whose thing is not drawn stands a step above the one below it.
   const wanted = (ladder?.rungs ?? []).reduce<{ id: string; y: number }[]>((below, { id }) => [...below, { id, y: things[id]?.y ?? (below.at(-1)?.y ?? ground) - PITCH }], [])
-  return { tops: layoutRungs(wanted, 4, ground - 2), height, width, ground, drawing, scale, reach, strip, frozen, things, right, card }
+  return { tops: layoutRungs(wanted, 4, ground - 2), height, width, ground, drawing, scale, reach, strip, frozen, things, right, card, plan, zoom, exaggerate }
 }
 
 // Pick on the hook's plumb line, the end of the chart at the right.
@@ -58,53 +68,67 @@ const fitStrip = (reach: Reach, right: number, pickX: number) => {
   return reachScale(start, farthest, most, frame)
 }
 
-const withPerMetre = (drawing: Drawing, hookX: number, ground: number, perMetre: number): ElevationScale => {
-  const unit = elevationScale(drawing, 0, 0, { top: -1e9, left: -1e9, right: 1e9 })
-  const factor = perMetre / unit.perMetre
-  const hook = { x: hookX, y: ground + unit.hook.y * factor }
-  return { perMetre, ground, hook, x: (place) => hookX + unit.x(place) * factor, y: (place) => ground + unit.y(place) * factor }
-}
-
 // Where on the sheet the thing stands that each rung checks.
-const thingsOf = (drawing: Drawing | null, scale: ElevationScale | null, ground: number, pickX: number, chart: boolean): Record<string, Thing> => {
-  const place = (x: number, y: number, drawn = true): Thing => ({ x, y, drawn })
-  const strip = { height: place(pickX, STRIP_HEIGHT + 8, !!drawing?.hook), chart: place(34, 112, chart), crane: place(FRAME.left, 34, chart) }
+const thingsOf = (drawing: Drawing | null, scale: ElevationScale | null, ground: number, pickX: number, chart: boolean, moved: boolean): Record<string, Thing> => {
+  const place = (x: number, y: number, drawn = true): Thing => ({ x, y, drawn: drawn && !moved })
+  const strip = { height: place(pickX, STRIP_HEIGHT + 8, !!drawing?.hook && !!scale), chart: { x: 34, y: 112, drawn: chart }, crane: { x: FRAME.left, y: 34, drawn: chart } }
   if (!drawing || !scale) return { ...strip, load: place(40, ground - 60, false), level: place(40, ground - 130, false), angle: place(40, ground - 200, false), slings: place(40, ground - 280, false), hoist: place(pickX, ground - 380, false) }
-  const first = drawing.points[0]!.at as Place
-  const point = { x: scale.x(first), y: scale.y(first) }
-  const [length, , tall] = drawing.size as Place
-  const left = Math.min(scale.x([0, 0, 0]), scale.x([length, 0, tall]))
-  const between = (share: number) => place(scale.hook.x + (point.x - scale.hook.x) * share, scale.hook.y + (point.y - scale.hook.y) * share, !!drawing.hook)
-  return { ...strip, load: place(left, (scale.y([0, 0, 0]) + scale.y([0, 0, tall])) / 2 + 8), level: place(left, scale.y([0, 0, tall]) + 6), angle: between(0.8), slings: between(0.42), hoist: place(scale.hook.x - 16, scale.hook.y - 56, !!drawing.hook) }
+  const size = drawing.size as Place
+  const point = scale.load(drawing.points[0]!.at as Place)
+  const top = drawing.legs[0] ? { x: scale.x(drawing.legs[0].top as Place), y: scale.y(drawing.legs[0].top as Place) } : scale.hook
+  const sides = [0, 1].flatMap((along) => [0, 1].map((up): Place => [scale.axis === 0 ? along * size[0] : size[0] / 2, scale.axis === 1 ? along * size[1] : size[1] / 2, up * size[2]])).map(scale.load)
+  const left = Math.min(...sides.map(({ x }) => x))
+  const between = (share: number) => place(top.x + (point.x - top.x) * share, top.y + (point.y - top.y) * share, !!drawing.hook)
+  const eye = drawing.beam?.eyes[0] as Place | undefined
+  const beam: Record<string, Thing> = eye ? { beam: place(scale.x(eye) - 6, scale.y(eye)), upper: place((scale.x(eye) + scale.hook.x) / 2, (scale.y(eye) + scale.hook.y) / 2) } : {}
+  return {
+    ...strip, ...beam, load: place(left, sides.reduce((sum, { y }) => sum + y, 0) / sides.length + 8), level: place(left, Math.min(...sides.map(({ y }) => y)) + 6), angle: between(0.8), points: place(point.x, point.y), slings: between(0.42),
+    hoist: place(scale.hook.x - 16, scale.hook.y - 56, !!drawing.hook),
+  }
 }
 
-interface Props { editor: Hand; plan: Plan; undoNote: string | null; redoNote: string | null; ladder: Ladder | null; layout: Layout; leaders: boolean; selected: RungId; leg: number; setLeg: (leg: number) => void; select: (id: RungId) => void; working: boolean; lit: string | null }
+interface Props { editor: Hand; plan: Plan; undoNote: string | null; redoNote: string | null; ladder: Ladder | null; layout: Layout; leaders: boolean; selected: RungId; leg: number; setLeg: (leg: number) => void; select: (id: RungId) => void; working: boolean; lit: string | null; looking: Looking; look: (change: Partial<Looking>) => void; onEntry: (entry: Entry) => void; title: string }
 
-export const Sheet = memo(function Sheet({ editor, plan, undoNote, redoNote, ladder, layout, leaders, selected, leg, setLeg, select, working, lit }: Props) {
+export const Sheet = memo(function Sheet({ editor, plan, undoNote, redoNote, ladder, layout, leaders, selected, leg, setLeg, select, working, lit, looking, look, onEntry, title }: Props) {
   const { drawing, scale, reach, strip, ground, width, height, frozen, card } = layout
   const shown = useShown()
   const chart = ladder?.rungs.find((rung) => rung.id === 'chart')
+  const svg = useRef<SVGSVGElement>(null)
+  const { view, zoom, exaggerate } = looking
+  const panning = useSheetZoom(svg, zoom, (next) => look({ zoom: next }))
+  const moved = zoom.times !== 1 || zoom.x !== 0 || zoom.y !== 0
   return (
     <>
-      <Box component="svg" width={width} height={height} aria-label="The lift, to scale" role="group" sx={{ position: 'absolute', inset: 0, overflow: 'visible', userSelect: 'none' }}>
-        <defs><pattern id="earth" width={9} height={9} patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><rect width={1.4} height={9} fill="var(--ink2)" /></pattern></defs>
-        <rect x={0} y={ground} width={width} height={12} fill="url(#earth)" opacity={0.5} />
+      <Box component="svg" ref={svg} width={width} height={height} aria-label="The lift, to scale" role="group" sx={{ position: 'absolute', inset: 0, overflow: 'visible', userSelect: 'none' }}>
+        <defs>
+          <clipPath id="sheet"><rect x={0} y={STRIP_HEIGHT} width={width} height={height - STRIP_HEIGHT} /></clipPath><pattern id="earth" width={9} height={9} patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><rect width={1.4} height={9} fill="var(--ink2)" /></pattern></defs>
+        <rect x={0} y={STRIP_HEIGHT} width={width} height={height - STRIP_HEIGHT} fill="transparent" {...panning} style={{ touchAction: 'none' }} data-leave-out />
+        {view !== 'plan' && !moved && <rect x={0} y={ground} width={width} height={12} fill="url(#earth)" opacity={0.5} pointerEvents="none" />}
         <path d={`M0 ${STRIP_HEIGHT}H${width}`} stroke="var(--ink)" strokeWidth={1.5} />
         <path d={`M${-LADDER_WIDTH} ${ground}H${width}`} stroke="var(--ink)" strokeWidth={2.5} />
         {leaders && ladder?.rungs.map((rung) => <Leader key={rung.id} y={barOf(layout.tops[rung.id] ?? 0) + 2} thing={layout.things[rung.id]} heavy={rung.id === selected} />)}
         {reach && strip
           ? <ReachStrip reach={reach} plan={plan} before={frozen?.of ?? null} scale={strip} right={layout.right} editor={editor} working={working} onSelect={() => select('crane')} />
           : <Label x={36} y={100} size={17}>{working ? 'working' : chart?.verdict === 'stop' ? `Chart: ${shown(chart.note)}. No steps are drawn.` : 'Crane: no chart that can be read here yet.'}</Label>}
-        {drawing && scale
-          ? <Elevation drawing={drawing} before={frozen?.of ?? null} ghost={frozen?.drawing ?? null} ghostScale={frozen?.scale ?? null} scale={scale} plan={plan} editor={editor} working={working} leg={Math.min(leg, drawing.points.length - 1)} onLeg={setLeg} onRung={select} top={STRIP_HEIGHT} width={width} lit={lit} />
+        {drawing && scale && layout.plan
+          ? (
+              <g clipPath={moved ? 'url(#sheet)' : undefined}>
+                {view === 'plan'
+                  ? <PlanSheet drawing={drawing} frozen={frozen?.plan ?? null} scale={layout.plan} plan={plan} editor={editor} working={working} leg={Math.min(leg, drawing.points.length - 1)} onLeg={setLeg} onRung={select} onEntry={onEntry} width={card ? width - CARD_WIDTH - 24 : width} lit={lit} />
+                  : <Elevation drawing={drawing} before={frozen?.of ?? null} ghost={frozen?.drawing ?? null} ghostScale={frozen?.scale ?? null} scale={scale} plan={plan} editor={editor} working={working} leg={Math.min(leg, drawing.points.length - 1)} onLeg={setLeg} onRung={select} onEntry={onEntry} top={STRIP_HEIGHT} width={width} lit={lit} exaggerate={exaggerate} moved={moved} />}
+              </g>
+            )
           : <Label x={36} y={ground - 40} size={17}>{working ? 'working' : 'Nothing to draw yet: size, centre of gravity and points of the load are needed.'}</Label>}
       </Box>
       {drawing && !working && <DrawnValues drawing={drawing} />}
       <Box sx={{ position: 'absolute', top: STRIP_HEIGHT + 12, right: 12, width: card ? CARD_WIDTH : 'auto' }}>
-        <Box sx={{ display: 'flex', justifyContent: 'flex-end', mb: '8px' }}><History editor={editor} undoNote={undoNote} redoNote={redoNote} /></Box>
+        <Box sx={{ display: 'flex', justifyContent: 'flex-end', flexWrap: 'wrap', gap: '6px', mb: '6px', ml: '8px' }}>
+          <Tools looking={looking} look={look} svg={svg} title={`${title}, ${view === 'plan' ? 'plan' : view === 'end' ? 'seen along x' : 'seen along y'}`} tilted={(drawing?.tilt?.deg.value ?? 0) > 0.05} />
+          <History editor={editor} undoNote={undoNote} redoNote={redoNote} />
+        </Box>
         {card && drawing?.hook && <LegCard drawing={drawing} leg={Math.min(leg, drawing.legs.length - 1)} working={working} />}
       </Box>
-      {card && drawing && <Box sx={{ position: 'absolute', right: 12, bottom: GROUND_FROM_BOTTOM + 10, width: CARD_WIDTH }}><PlanView drawing={drawing} width={CARD_WIDTH} height={Math.max(120, Math.min(190, height - STRIP_HEIGHT - GROUND_FROM_BOTTOM - 300))} leg={leg} working={working} /></Box>}
+      {card && drawing && view !== 'plan' && height > 700 && <Box sx={{ position: 'absolute', right: 12, bottom: GROUND_FROM_BOTTOM + 10, width: CARD_WIDTH }}><PlanView drawing={drawing} width={CARD_WIDTH} height={Math.max(120, Math.min(170, height - STRIP_HEIGHT - GROUND_FROM_BOTTOM - 390))} leg={leg} working={working} /></Box>}
     </>
   )
 })
@@ -154,13 +178,20 @@ function LegCard({ drawing, leg, working }: { drawing: Drawing; leg: number; wor
         <Box sx={{ ml: 'auto', fontFamily: figures, fontSize: 16 }}>{working ? 'working' : `${shown(one.length)} as it hangs`}</Box>
       </Box>
       {angles.map(([convention, figure, words]) => (
-        <Box key={words} sx={{ display: 'grid', gridTemplateColumns: '40px 76px 1fr', alignItems: 'center', pt: '5px' }}>
+        <Box key={words} sx={{ display: 'grid', gridTemplateColumns: '40px 76px 1fr', alignItems: 'center', pt: '2px' }}>
           <AngleSign convention={convention} />
           <Box sx={{ fontFamily: figures, fontSize: 25, lineHeight: 1.1, fontWeight: 600, color: 'var(--mark)' }}>{working ? '–' : shown(figure)}</Box>
           <span>{words}</span>
         </Box>
       ))}
-      <Box sx={{ fontFamily: figures, fontSize: 14, color: 'var(--ink2)', pt: '5px' }}>Nominal angles, true. Flags carry the worst tension.</Box>
+      {!working && (
+        <Box sx={{ fontFamily: figures, fontSize: 16, pt: '4px', display: 'flex', gap: '10px', flexWrap: 'wrap', lineHeight: 1.2 }}>
+          <span>worst <strong data-worst>{shown(one.worst) || 'not known'}</strong>{one.utilisation && `, ${shown(one.utilisation)}`}</span>
+          <span>{one.slack ? 'hangs slack' : <>nominal <strong>{shown(one.nominal) || 'not known'}</strong></>}</span>
+        </Box>
+      )}
+      {!working && one.share && one.thrust && one.nominal && !one.slack && <ForceTriangle width={284} height={104} share={{ value: one.share.value, text: shown(one.share) }} thrust={{ value: one.thrust.value, text: shown(one.thrust) }} tension={{ value: one.nominal.value, text: shown(one.nominal) }} />}
+      <Box sx={{ fontFamily: figures, fontSize: 14, color: 'var(--ink2)' }}>True angles and forces, nominal. Flags carry the worst.</Box>
     </Box>
   )
 }

@@ -10,6 +10,7 @@ import { FileButton } from '../board/FileDrop'
 import { usePreferences, useShown } from '../display/preferences'
 import { RungBar } from '../ladder/RungBar'
 import { BAR_HEIGHT, figures } from '../theme/tokens'
+import type { RiggingDialog } from '../rigging_room/RiggingDialogs'
 import type { Checked } from './useChecker'
 import type { Editor, SaveState } from './usePlanEditor'
 
@@ -22,21 +23,24 @@ export const Brand = () => (
   </Box>
 )
 
+const RIGGING: [RiggingDialog, string][] = [['proposals', 'Ways to hold it'], ['store', 'Pick from the store'], ['level', 'Make it hang level'], ['schools', 'Rule sets side by side']]
+
 export type DialogName = 'keys' | 'revisions' | 'details'
 interface Props extends Pick<Editor, 'id' | 'revision' | 'state' | 'faults'>, Pick<Checked, 'ladder' | 'working' | 'silentSince'> {
-  title: string; site: string; rules: string; room: 'ladder' | 'load'; change: Editor['change']; onVerdict?: () => void; onDialog: (name: DialogName) => void
+  title: string; site: string; rules: string; room: 'ladder' | 'load'; change: Editor['change']; onVerdict?: () => void; onDialog: (name: DialogName) => void; onRigging?: (dialog: RiggingDialog) => void
 }
 
 // Name, verdict in a sentence, rule set, units. The verdict block takes to the rung that governs.
-export const TopBar = memo(function TopBar({ id, title, site, rules: current, revision, state, faults, room, ladder, working, silentSince, change, onVerdict, onDialog }: Props) {
+export const TopBar = memo(function TopBar({ id, title, site, rules: current, revision, state, faults, room, ladder, working, silentSince, change, onVerdict, onDialog, onRigging }: Props) {
   const { preferences, prefer } = usePreferences()
   const shown = useShown()
   const navigate = useNavigate()
   const [menu, setMenu] = useState<HTMLElement | null>(null)
   const rules = useQuery({ queryKey: ['rule_sets'], queryFn: api.ruleSets })
-  const stop = !working && ladder?.verdict === 'stop'
-  const verdict = working || !ladder ? 'not_known' : ladder.verdict
-  const sentence = working ? 'Working' : ladder ? shown(ladder.headline) : silentSince ? `No answer since ${silentSince.toLocaleTimeString()}` : 'No ladder'
+  const pending = working || !!ladder?.rungs.some((rung) => rung.pending)
+  const stop = !pending && ladder?.verdict === 'stop'
+  const verdict = pending || !ladder ? 'not_known' : ladder.verdict
+  const sentence = pending ? 'Working' : ladder ? shown(ladder.headline) : silentSince ? `No answer since ${silentSince.toLocaleTimeString()}` : 'No ladder'
   const long = sentence.length > 40
   const open = (which: DialogName) => () => {
     setMenu(null)
@@ -62,7 +66,7 @@ export const TopBar = memo(function TopBar({ id, title, site, rules: current, re
         <Box sx={{ flex: 'none', ...(stop && { '--stop': 'var(--onStop)', '--ink': 'var(--onStop)' }) }}><RungBar verdict={verdict} share={ladder?.rungs.find((rung) => rung.id === ladder.governs[0])?.utilisation?.value ?? null} width={44} height={15} stiles plain /></Box>
         <Box sx={{ minWidth: 0 }}>
           <Box sx={{ fontWeight: 600, fontSize: long ? 16 : 18, overflow: 'hidden', textOverflow: 'ellipsis', ...(long ? { display: '-webkit-box', WebkitLineClamp: 2, WebkitBoxOrient: 'vertical' } : { whiteSpace: 'nowrap' }) }} data-headline>{sentence}</Box>
-          <Box sx={{ display: long ? 'none' : 'block', fontFamily: figures, fontSize: 15, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>{working ? '' : (ladder?.then || (ladder ? `Not checked: ${ladder.not_checked.join(', ')}` : ''))}</Box>
+          <Box sx={{ display: long ? 'none' : 'block', fontFamily: figures, fontSize: 15, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>{pending ? '' : (ladder?.then || (ladder ? `Not checked: ${ladder.not_checked.join(', ')}` : ''))}</Box>
         </Box>
       </Box>
       <Box sx={{ display: 'flex', height: BAR_HEIGHT, flex: 'none' }}>
@@ -79,6 +83,9 @@ export const TopBar = memo(function TopBar({ id, title, site, rules: current, re
       <Menu anchorEl={menu} open={!!menu} onClose={() => setMenu(null)}>
         <MenuItem component={Link} to="/">To the board</MenuItem>
         {room === 'ladder' ? <MenuItem component={Link} to={`/plans/${id}/load`} onClick={() => setMenu(null)}>The load: take-off and centre of gravity</MenuItem> : <MenuItem component={Link} to={`/plans/${id}`} onClick={() => setMenu(null)}>To the ladder</MenuItem>}
+        {onRigging && RIGGING.map(([which, words]) => <MenuItem key={which} onClick={() => { setMenu(null); onRigging(which) }}>{words}</MenuItem>)}
+        <MenuItem component={Link} to="/store" onClick={() => setMenu(null)}>The gear store</MenuItem>
+        <MenuItem component={Link} to={`/plans/${id}/working`} onClick={() => setMenu(null)}>All working, to print</MenuItem>
         <MenuItem onClick={open('details')}>Title, site and time</MenuItem>
         <MenuItem component="a" href={api.fileAddress(id)} disabled={state !== 'saved'} onClick={() => setMenu(null)}>Save as a plan file</MenuItem>
         <FileButton menu onDone={() => setMenu(null)} />

@@ -4,6 +4,7 @@ import type { Ladder } from '../api/ladder.generated'
 import type { Plan } from '../api/plan.generated'
 
 export const PATIENCE_MS = 150
+const takesLong = (document: Plan) => !!document.rigging.beam
 
 // What of the take-off is wanted beside the ladder: a group by its number or the load's own list, and the row whose
 // working is shown.
@@ -47,7 +48,15 @@ export function useChecker(document: Plan, look: Look | null, first: { ladder: L
       for (let asked: Question | null = null; asked !== newest.current && !gone.current; ) {
         const now = (asked = newest.current)
         try {
+          // Under a beam the worst case takes long: how it hangs comes first, its rungs pending, the rest when nothing
+          // newer is asked.
+          if (takesLong(now.document) && !now.look) {
+            const hasty = await api.check(now.document, null, true)
+            setAnswer((last) => ({ ladder: hasty, of: now.document, to: now, faults: [], silentSince: null, answers: last.answers + 1 }))
+            if (now !== newest.current || !hasty.rungs.some((rung) => rung.pending)) continue
+          }
           const ladder = await api.check(now.document, now.look)
+          if (now !== newest.current && takesLong(now.document)) continue
           setAnswer((last) => ({ ladder, of: now.document, to: now, faults: [], silentSince: null, answers: last.answers + 1 }))
         } catch (error) {
           const refused = error instanceof Refused ? error : new Refused(0, [])

@@ -2,12 +2,14 @@ import { useEffect } from 'react'
 import type { Ladder } from '../api/ladder.generated'
 import { usePreferences } from '../display/preferences'
 import type { RungId } from '../ladder/Ladder'
+import type { Looking } from './Sheet'
 import type { Editor } from './usePlanEditor'
 
-interface Given { editor: Editor; ladder: Ladder | null; selected: RungId; select: (id: RungId) => void; setLeg: (leg: number) => void; enabled: boolean; close: () => void }
+const VIEWS: Record<string, Looking['view']> = { e: 'side', o: 'end', p: 'plan' }
+interface Given { editor: Editor; ladder: Ladder | null; selected: RungId; select: (id: RungId) => void; setLeg: (leg: number) => void; enabled: boolean; close: () => void; look: (change: Partial<Looking>) => void }
 
 // Keys of the workbench; none of them while a field, a list or a dialog has the keyboard.
-export function useKeys({ editor, ladder, selected, select, setLeg, enabled, close }: Given) {
+export function useKeys({ editor, ladder, selected, select, setLeg, enabled, close, look }: Given) {
   const { preferences, prefer } = usePreferences()
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
@@ -27,11 +29,12 @@ export function useKeys({ editor, ladder, selected, select, setLeg, enabled, clo
         event.preventDefault()
         select(climb[key])
       } else if (/^[1-4]$/.test(key)) setLeg(Number(key) - 1)
+      else if (key in VIEWS) look({ view: VIEWS[key] })
       else if (key === 'u') prefer({ system: preferences.system === 'metric' ? 'us' : 'metric' })
       else if (key === 'n') prefer({ night: !preferences.night })
       else if (key === 'escape') close()
     }
     window.addEventListener('keydown', onKeyDown)
     return () => window.removeEventListener('keydown', onKeyDown)
-  }, [editor, ladder, selected, select, setLeg, enabled, close, preferences, prefer])
+  }, [editor, ladder, selected, select, setLeg, enabled, close, look, preferences, prefer])
 }

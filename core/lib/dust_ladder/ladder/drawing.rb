@@ -53,7 +53,7 @@ module DustLadder
         leg = bridle.pose.legs[index]
         part = @slings.parts[index]
         strand(leg, bridle.names[index], part, included(bridle, leg)).merge(
-          "worst" => (part ? part.demand : tension(bridle, index))&.as_json, "top" => bridle.pose.tops[index], "bottom" => bridle.points[index], "slack" => bridle.slack_now?(index),
+          "worst" => (part ? part.demand : tension(bridle, index))&.as_json, "rest" => Figure.m(bridle.lengths[index]).as_json, "top" => bridle.pose.tops[index], "bottom" => bridle.points[index], "off" => off(bridle.pose, bridle.points[index]), "slack" => bridle.slack_now?(index),
           "nominal" => (part&.nominal || figure { Figure.kg(bridle.nominal[index].tension, :up) })&.as_json,
           "share" => figure { Figure.kg(bridle.nominal[index].share, :up) }&.as_json, "thrust" => figure { Figure.kg(bridle.thrust(index), :up) }&.as_json
         )
@@ -69,13 +69,24 @@ module DustLadder
         }
       end
 
+      # Level distances of a place from the plumb line, in the two elevations: along the level nearest to the load's x, and
+      # to its y.
+      def off(pose, place)
+        from = place.zip(pose.hook).map { |one, other| one - other }
+        [ 0, 1 ].map do |axis|
+          lean = Math.sqrt([ 1 - pose.up[axis]**2, 1e-12 ].max)
+          level = [ 0, 1, 2 ].map { |part| ((part == axis ? 1.0 : 0.0) - pose.up[axis] * pose.up[part]) / lean }
+          Figure.m(from.zip(level).sum { |one, other| one * other }.abs).as_json
+        end
+      end
+
       def included(bridle, leg) = bridle.by_hand? && bridle.pose.legs.size == 2 ? bridle.pose.legs.sum { |one| 90 - one.deg_from_horizontal } : 2 * (90 - leg.deg_from_horizontal)
 
       def uppers(bridle)
         bridle.pose.strands.drop(bridle.points.size).each_with_index.map do |leg, index|
           pull = bridle.upper_nominal(index)
           strand(leg, bridle.strand_names[bridle.points.size + index], @uppers&.parts&.at(index), 2 * (90 - leg.deg_from_horizontal)).merge(
-            "top" => bridle.pose.hook, "bottom" => bridle.beam_places[1][index], "nominal" => Figure.kg(pull.tension, :up).as_json, "share" => Figure.kg(pull.share, :up).as_json,
+            "rest" => Figure.m(bridle.upper_lengths[index]).as_json, "top" => bridle.pose.hook, "bottom" => bridle.beam_places[1][index], "off" => off(bridle.pose, bridle.beam_places[1][index]), "nominal" => Figure.kg(pull.tension, :up).as_json, "share" => Figure.kg(pull.share, :up).as_json,
             "thrust" => Figure.kg(pull.tension * leg.run / leg.length, :up).as_json, "slack" => pull.tension <= 0.0
           )
         end
