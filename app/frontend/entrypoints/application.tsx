@@ -8,6 +8,7 @@ import { BrowserRouter, Route, Routes } from 'react-router'
 import { Board } from '../board/Board'
 import { PreferencesProvider, usePreferences } from '../display/preferences'
 import { themeOf } from '../theme/theme'
+import { StoreRoom } from '../store/StoreRoom'
 import { PlanScreen } from '../workbench/PlanScreen'
 
 const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } })
@@ -21,6 +22,7 @@ function Screens() {
       <BrowserRouter>
         <Routes>
           <Route path="/" element={<Board />} />
+          <Route path="/store" element={<StoreRoom />} />
           <Route path="/plans/:id/:room?" element={<PlanScreen />} />
         </Routes>
       </BrowserRouter>

@@ -6,6 +6,7 @@ import { Link, useParams } from 'react-router'
 import { api, Refused, type Whole } from '../api/client'
 import { FileDrop } from '../board/FileDrop'
 import { LoadRoom } from '../load_room/LoadRoom'
+import { WorkingSheet } from '../working/WorkingSheet'
 import { usePlanEditor } from './usePlanEditor'
 import { Workbench } from './Workbench'
 
@@ -28,6 +29,7 @@ function Rooms({ whole }: { whole: Whole }) {
   const editor = usePlanEditor(whole)
   const { room } = useParams()
   const [table, setTable] = useState<File | null>(null)
+  if (room === 'working') return <WorkingSheet editor={editor} />
   return room === 'load'
     ? <FileDrop onTable={setTable}><LoadRoom editor={editor} table={table} onTable={setTable} /></FileDrop>
     : <FileDrop><Workbench editor={editor} /></FileDrop>
