@@ -13,7 +13,13 @@ import { writeLength } from './write'
 
 interface Props { drawing: Drawing; before: Plan | null; ghost: Drawing | null; ghostScale: ElevationScale | null; scale: ElevationScale; plan: Plan; editor: Hand; working: boolean; leg: number; onLeg: (leg: number) => void; onRung: (id: Rung['id']) => void; onEntry: (entry: Entry) => void; top: number; width: number; lit: string | null; exaggerate: number; moved: boolean }
 
+// The leg card stands at the right of a sheet this wide.
+const CARD_FROM = 640
+const CARD_ROOM = 318
 const kindOf = (plan: Plan, sling: string | null | undefined) => plan.snapshots.slings[sling ?? '']?.data.kind
+
+// Is a leg seen nearly square, so that its angles look as they are?
+const inPlane = (top: { x: number; y: number }, foot: { x: number; y: number }, deg: number) => Math.abs((Math.atan2(foot.y - top.y, Math.abs(foot.x - top.x)) * 180) / Math.PI - deg) < 8
 
 // What a drag has changed so far, as it was and is written, and the thing it is about.
 const changed = (before: Plan, now: Plan) => {
@@ -55,9 +61,10 @@ export function Elevation({ drawing, before, ghost, ghostScale, scale, plan, edi
   const narrow = width <= 560
   // Of legs that coincide in this view the flags stand over one another, the one that pulls most at the leg.
   const stacked = (index: number) => points.map((_, one) => one).filter((one) => Math.abs(points[one]!.x - points[index]!.x) < 24 && Math.abs((tops[one]?.x ?? 0) - (tops[index]?.x ?? 0)) < 24).sort((one, two) => (drawing.legs[two]?.worst?.value ?? 0) - (drawing.legs[one]?.worst?.value ?? 0)).indexOf(index)
-  const flags = drawing.legs.map((one, index) => ({ one, x: (tops[index]!.x + points[index]!.x) / 2, y: (tops[index]!.y + points[index]!.y) / 2, left: points.length > 1 && points[index]!.x < hook.x }))
+  // Under a beam the flags of the right side stand inside, clear of the dimensions.
+  const flags = drawing.legs.map((one, index) => ({ one, x: (tops[index]!.x + points[index]!.x) / 2, y: (tops[index]!.y + points[index]!.y) / 2, left: points.length > 1 && (points[index]!.x < hook.x || (!!drawing.beam && axis === 0)) }))
+  const wide = Math.abs(corners[1]!.x - corners[0]!.x)
   const tall = size[2] * scale.perMetre
-  const slackBelow = 20 + Math.min(6, narrow ? 0 : 6)
 
   return (
     <g>
@@ -71,7 +78,7 @@ export function Elevation({ drawing, before, ghost, ghostScale, scale, plan, edi
         <path d={`M${corners.map(({ x, y }) => `${x} ${y}`).join('L')}Z`} fill="var(--chalk)" stroke={lit === 'load' ? 'var(--mark)' : 'var(--ink)'} strokeWidth={lit === 'load' ? 4 : 2.5} />
         {parts}
         {drawing.solids.length === 0 && tall > 60 && <path d={[corner(0, size[2] * 0.93), corner(size[axis], size[2] * 0.93)].map(scale.load).map(({ x, y }, index) => `${index ? 'L' : 'M'}${x} ${y}`).join('')} stroke="var(--ink)" strokeWidth={1} />}
-        <Label x={nameAt} y={(corners[0]!.y + corners[3]!.y) / 2 + (tall > 70 ? 24 : 6)} anchor="middle" size={17} halo={drawing.solids.length > 0}>{plan.load.name}</Label>
+        {wide > 130 && <Label x={nameAt} y={(corners[0]!.y + corners[3]!.y) / 2 + (tall > 70 ? 24 : 6)} anchor="middle" size={17} halo={drawing.solids.length > 0}>{plan.load.name}</Label>}
       </g>
       {drawing.rated.map((point, index) => { const { x, y } = scale.load(point.at as Place); return <circle key={index} cx={x} cy={y} r={13} fill="none" stroke="var(--ink2)" strokeWidth={1.4} strokeDasharray="3 2" pointerEvents="none"><title>{`rated point ${point.name}`}</title></circle> })}
       {drawing.uppers.map((one, index) => (
@@ -87,8 +94,8 @@ export function Elevation({ drawing, before, ghost, ghostScale, scale, plan, edi
         </g>
       ))}
       {drawing.beam && <BeamFigure holes={drawing.beam.holes.map(at)} eyes={drawing.beam.eyes.map(at)} used={drawing.beam.used} colour={lit === 'beam' ? 'var(--mark)' : 'var(--ink)'} number={drawing.beam.number} />}
-      {drawing.hook && drawing.legs.map((one, index) => one.run.value > 1e-6 && index === selected && !one.slack && (
-        <AngleArcs key={index} hook={tops[index]!} point={points[index]!} h={shown(one.from_horizontal)} b={shown(one.from_plumb)} />
+      {drawing.hook && drawing.legs.map((one, index) => one.run.value > 1e-6 && index === selected && !one.slack && inPlane(tops[index]!, points[index]!, one.from_horizontal.value) && (
+        <AngleArcs key={index} hook={tops[index]!} point={points[index]!} h={shown(one.from_horizontal)} b={points.length > 2 ? null : shown(one.from_plumb)} />
       ))}
       {drawing.hook && <HookBlock x={hook.x} y={hook.y} top={moved ? hook.y - 200 : top} />}
       <rect x={cg.x - half[axis] * scale.perMetre} y={cg.y - half[2] * scale.perMetre} width={2 * half[axis] * scale.perMetre} height={2 * half[2] * scale.perMetre} fill="none" stroke="var(--mark)" strokeWidth={1.6} strokeDasharray="4 3" pointerEvents="none" />
@@ -100,13 +107,13 @@ export function Elevation({ drawing, before, ghost, ghostScale, scale, plan, edi
         <Flag key={index} x={points.length > 1 ? x + (left ? -1 : 1) * 13 : x + 13} y={y - (one.from_horizontal.value < 40 ? 34 : 8) - (points.length > 2 || axis === 1 ? stacked(index) * 28 : 0)} left={left} name={one.name}
           value={working ? 'working' : one.slack ? 'slack' : shown(one.worst) || 'not known'} verdict={working ? 'not_known' : one.verdict} selected={index === selected} />
       ))}
-      <Dimensions narrow={narrow} drawing={drawing} scale={scale} points={points} lowest={lowest} right={Math.max(Math.max(...corners.map(({ x }) => x)) + 34, ...flags.map(({ one, x }) => x + 16 + flagWidth(one.name, shown(one.worst) || 'not known') + 14))} />
+      <Dimensions narrow={narrow} drawing={drawing} scale={scale} points={points} lowest={lowest} right={Math.min(width - (width >= CARD_FROM ? CARD_ROOM : 14), Math.max(Math.max(...corners.map(({ x }) => x)) + 34, ...flags.map(({ one, x, left }) => (left ? 0 : x + 16 + flagWidth(one.name, shown(one.worst) || 'not known') + 14)), ...drawing.uppers.map((one) => (narrow ? 0 : (at(one.top).x + at(one.bottom).x) / 2 + 29 + flagWidth(one.name.replace('upper sling', 'upper'), shown(one.worst) || 'not known')))))} />
       <g transform={`translate(${width - 132} ${scale.ground + (narrow ? 35 : 30)})`} stroke="var(--ink)" strokeWidth={1.6}>
         <path d={`M${116 - metres * scale.perMetre} 0H116M${116 - metres * scale.perMetre} -5V5M116 -5V5`} />
         <g stroke="none"><Label x={108 - metres * scale.perMetre} y={5} anchor="end" size={14} weight={500} fill="var(--ink2)">{`0 to ${system === 'us' ? writeLength(metres, 'us') : `${metres} m`}${narrow ? '' : `, to scale, seen along ${axis === 0 ? 'y' : 'x'}`}`}</Label></g>
       </g>
       {drawing.tilt && drawing.tilt.deg.value > 0.05 && !working && (
-        <Label x={Math.min(...corners.map(({ x }) => x))} y={Math.min(scale.ground - 4, lowest + slackBelow)} size={15} fill="var(--mark)" halo>{exaggerate > 1 ? `tilt ${shown(drawing.tilt.deg)}, drawn ${exaggerate} times as large` : `tilt ${shown(drawing.tilt.deg)}, ${shown(drawing.tilt.end_to_end)} end to end`}</Label>
+        <Label x={corners[0]!.x + 12} y={corners[0]!.y - 12} size={15} fill="var(--mark)" halo>{exaggerate > 1 ? `tilt ${shown(drawing.tilt.deg)}, drawn ${exaggerate} times as large` : wide > 230 ? `tilt ${shown(drawing.tilt.deg)}, ${shown(drawing.tilt.end_to_end)} end to end` : `tilt ${shown(drawing.tilt.deg)}`}</Label>
       )}
       {before && changed(before, plan).map(({ was, is, thing }) => {
         const place = thing === 'hook' ? { x: hook.x + 52, y: hook.y - 8 } : thing === 'cg' ? { x: cg.x + 18, y: cg.y + 44 } : { x: points[thing]!.x + 28, y: points[thing]!.y - 12 }

@@ -63,7 +63,7 @@ export function PlanSheet({ drawing, frozen, scale: fresh, plan, editor, working
       <g onClick={() => onRung('load')} style={{ cursor: 'pointer' }}>
         <rect x={corners[0].x} y={corners[1].y} width={corners[1].x - corners[0].x} height={corners[0].y - corners[1].y} fill="var(--chalk)" stroke={lit === 'load' ? 'var(--mark)' : 'var(--ink)'} strokeWidth={2.5} />
         {drawing.solids.map((solid, index) => <path key={index} d={`M${silhouette(solid, PLAN).map(([x, y]) => { const place = at([x, y]); return `${place.x.toFixed(1)} ${place.y.toFixed(1)}` }).join('L')}Z`} fill="none" stroke="var(--ink2)" strokeWidth={1} />)}
-        <Label x={corners[0].x + 12} y={corners[0].y - 12} size={17}>{plan.load.name}</Label>
+        <Label x={(corners[0].x + corners[1].x) / 2} y={corners[0].y - 12} anchor="middle" size={17}>{plan.load.name}</Label>
       </g>
       {drawing.rated.map((point, index) => { const { x, y } = at(point.at); return <circle key={index} cx={x} cy={y} r={15} fill="none" stroke="var(--ink2)" strokeWidth={1.4} strokeDasharray="3 2"><title>{`rated point ${point.name}`}</title></circle> })}
       {drawing.beam && <path d={`M${at(drawing.beam.holes[0]!).x} ${at(drawing.beam.holes[0]!).y}L${at(drawing.beam.holes.at(-1)!).x} ${at(drawing.beam.holes.at(-1)!).y}`} stroke="var(--ink2)" strokeWidth={9} opacity={0.5} />}
@@ -83,11 +83,11 @@ export function PlanSheet({ drawing, frozen, scale: fresh, plan, editor, working
       {drawing.legs.map((leg, index) => {
         const point = at(leg.bottom)
         const left = point.x < hook.x
-        return <Flag key={index} x={point.x + (left ? -16 : 16)} y={point.y + (point.y < hook.y ? -18 : 18)} left={left} name={leg.name} value={working ? 'working' : leg.slack ? 'slack' : `${shown(leg.worst) || 'not known'}${leg.utilisation ? `, ${shown(leg.utilisation)}` : ''}`} verdict={working ? 'not_known' : leg.verdict} selected={index === selected} />
+        return <Flag key={index} x={point.x + (left ? 40 : -40)} y={point.y < hook.y ? corners[1].y - 22 : corners[0].y + 20} left={left} name={leg.name} value={working ? 'working' : leg.slack ? 'slack' : `${shown(leg.worst) || 'not known'}${leg.utilisation ? `, ${shown(leg.utilisation)}` : ''}`} verdict={working ? 'not_known' : leg.verdict} selected={index === selected} />
       })}
-      {drawing.hook && first('x').map((point, index) => Math.abs(at(point.at).x - hook.x) > 12 && <Dimension key={index} from={{ x: at(point.at).x, y: corners[0].y + 34 }} to={{ x: hook.x, y: corners[0].y + 34 }} text={shown(drawing.legs[drawing.points.indexOf(point)]?.off[0])} />)}
+      {drawing.hook && first('x').map((point, index) => Math.abs(at(point.at).x - hook.x) > 12 && <Dimension key={index} from={{ x: at(point.at).x, y: corners[0].y + 58 }} to={{ x: hook.x, y: corners[0].y + 58 }} text={shown(drawing.legs[drawing.points.indexOf(point)]?.off[0])} />)}
       {drawing.hook && first('y').map((point, index) => Math.abs(at(point.at).y - hook.y) > 12 && <Dimension key={index} from={{ x: corners[0].x - 26, y: at(point.at).y }} to={{ x: corners[0].x - 26, y: hook.y }} text={shown(drawing.legs[drawing.points.indexOf(point)]?.off[1])} />)}
-      <g transform={`translate(${width - 132} ${corners[0].y + 70})`} stroke="var(--ink)" strokeWidth={1.6}>
+      <g transform={`translate(${width - 132} ${corners[0].y + 74})`} stroke="var(--ink)" strokeWidth={1.6}>
         <path d={`M${116 - metres * scale.perMetre} 0H116M${116 - metres * scale.perMetre} -5V5M116 -5V5`} />
         <g stroke="none"><Label x={108 - metres * scale.perMetre} y={5} anchor="end" size={14} weight={500} fill="var(--ink2)">{`0 to ${system === 'us' ? writeLength(metres, 'us') : `${metres} m`}, seen from above`}</Label></g>
       </g>

@@ -80,7 +80,7 @@ export const BeamFigure = ({ holes, eyes, used, colour = 'var(--ink)', number }:
       <path d={body} fill="var(--chalk)" stroke={colour} strokeWidth={2.2} />
       {holes.map((hole, index) => <circle key={index} cx={hole.x} cy={hole.y} r={3.6} fill={used.includes(index) ? colour : 'var(--chalk)'} stroke={colour} strokeWidth={1.6} />)}
       {eyes.map((eye, index) => <circle key={index} cx={eye.x} cy={eye.y} r={3.6} fill={colour} />)}
-      {!narrow && <Label x={(left.x + right.x) / 2} y={(left.y + right.y + a.y + b.y) / 4 + 5} anchor="middle" halo>{number}</Label>}
+      {right.x - left.x > 8 * number.length + 24 && <Label x={(left.x + right.x) / 2} y={(left.y + right.y + a.y + b.y) / 4 + 5} anchor="middle" halo>{number}</Label>}
     </g>
   )
 }
@@ -134,7 +134,7 @@ export const AngleSign = ({ convention }: { convention: 'horizontal' | 'plumb' |
 )
 
 // The selected leg's angles, as the drawing shows them.
-export function AngleArcs({ hook, point, h, b }: { hook: { x: number; y: number }; point: { x: number; y: number }; h: string; b: string }) {
+export function AngleArcs({ hook, point, h, b }: { hook: At; point: At; h: string; b: string | null }) {
   const side = Math.sign(point.x - hook.x) || 1
   const lean = Math.atan2(Math.abs(point.x - hook.x), point.y - hook.y)
   const long = Math.hypot(point.x - hook.x, point.y - hook.y)
@@ -148,7 +148,7 @@ export function AngleArcs({ hook, point, h, b }: { hook: { x: number; y: number 
       <path d={`M${hook.x} ${hook.y + r}A${r} ${r} 0 0 ${side > 0 ? 0 : 1} ${end.x} ${end.y}`} />
       <path d={`M${low.x} ${low.y}A46 46 0 0 ${side > 0 ? 1 : 0} ${high.x} ${high.y}`} />
       <g stroke="none">
-        <Label x={end.x + side * 8} y={end.y - 4} anchor={side > 0 ? 'start' : 'end'} size={17} fill="var(--mark)" halo>{b}</Label>
+        {b && <Label x={end.x + side * 8} y={end.y - 4} anchor={side > 0 ? 'start' : 'end'} size={17} fill="var(--mark)" halo>{b}</Label>}
         <Label x={low.x - side * 4} y={low.y - 20} anchor={side > 0 ? 'end' : 'start'} size={17} fill="var(--mark)" halo>{h}</Label>
       </g>
     </g>

@@ -9,7 +9,7 @@ import { RungBar } from '../ladder/RungBar'
 import { COLOUR, WORD } from '../ladder/verdict'
 import { Asked, type RiggingProps } from './RiggingDialogs'
 
-const SKETCH = { width: 300, height: 250 }
+const SKETCH = { width: 300, height: 212 }
 
 // Two or three arrangements for this load, with gear of the store, each as the whole plan would then stand.
 export function Proposals({ editor, take }: RiggingProps) {
@@ -21,11 +21,11 @@ export function Proposals({ editor, take }: RiggingProps) {
       {asked.data?.missing && <Box role="alert" sx={{ border: '1.5px dashed var(--ink)', p: '8px 12px', mb: 1 }}>Needed first: {asked.data.missing.what}</Box>}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: '16px' }}>
         {asked.data?.proposals.map((one) => (
-          <Box key={one.id} component="section" aria-label={shown(one.words)} data-proposal={one.id} sx={{ border: '1.5px solid var(--ink)', width: 336, p: '12px 16px 14px', display: 'flex', flexDirection: 'column' }}>
+          <Box key={one.id} component="section" aria-label={shown(one.words)} data-proposal={one.id} sx={{ border: '1.5px solid var(--ink)', width: 336, p: '10px 16px 12px', display: 'flex', flexDirection: 'column' }}>
             <Box component="h3" sx={{ m: 0, fontSize: 17, fontWeight: 600, minHeight: 44, lineHeight: 1.25 }}>{shown(one.words)}</Box>
             <Sketch proposal={one} />
             <Box sx={{ display: 'flex', alignItems: 'center', gap: '10px', color: COLOUR[one.rigging], fontWeight: 600 }}><RungBar verdict={one.rigging} share={one.utilisation?.value ?? null} width={50} height={11} stiles plain />Rigging {WORD[one.rigging]}</Box>
-            <Box component="dl" sx={{ m: '6px 0', display: 'grid', gridTemplateColumns: '112px 1fr', rowGap: '2px', fontFamily: 'var(--figures)', fontSize: 16, '& dd': { m: 0 } }}>
+            <Box component="dl" sx={{ m: '6px 0', lineHeight: 1.2, display: 'grid', gridTemplateColumns: '112px 1fr', rowGap: '2px', fontFamily: 'var(--figures)', fontSize: 16, '& dd': { m: 0 } }}>
               <dt>slings</dt><dd>{one.slings.join(', ')}{one.utilisation && `, ${shown(one.utilisation)} at worst`}</dd>
               <dt>hook</dt><dd>{shown(one.hook_height) || 'not known'} above the base</dd>
               <dt>tilt</dt><dd>{shown(one.tilt) || 'not known'}</dd>

@@ -14,7 +14,7 @@ import type { RungId } from '../ladder/Ladder'
 import { barOf, layoutRungs, PITCH } from '../ladder/layout'
 import { figures, GROUND_FROM_BOTTOM, STILES, STRIP_HEIGHT, LADDER_WIDTH } from '../theme/tokens'
 import { History } from './History'
-import { Tools, type View } from './Tools'
+import { Tools, Views, type View } from './Tools'
 import { useSheetZoom } from './useSheetZoom'
 import type { Hand } from './usePlanEditor'
 
@@ -50,7 +50,7 @@ export function sheetLayout({ ladder, frozen, width, height, view, zoom, exagger
   const about = { x: (room.left + room.right) / 2, y: (STRIP_HEIGHT + ground) / 2 }
   const fixed = frozen?.scale ? frozen.scale.perMetre / zoom.times : null
   const scale = drawing && zoomed(elevationScale(drawing, axis, hookX, ground, room, exaggerate, fixed), zoom, about)
-  const plan = drawing && planScale(drawing, { left: 64, right: (card ? width - CARD_WIDTH : width) - 92, top: STRIP_HEIGHT + 84, bottom: ground - 72 }, zoom)
+  const plan = drawing && planScale(drawing, { left: 74, right: width - 60, top: STRIP_HEIGHT + 150, bottom: ground - 84 }, zoom)
 
   const things = thingsOf(drawing, view === 'plan' ? null : scale, ground, scale?.hook.x ?? pickX, !!reach, zoom.times !== 1)
   // A rung whose thing is not drawn stands a step above the one below it.
@@ -114,7 +114,7 @@ export const Sheet = memo(function Sheet({ editor, plan, undoNote, redoNote, lad
           ? (
               <g clipPath={moved ? 'url(#sheet)' : undefined}>
                 {view === 'plan'
-                  ? <PlanSheet drawing={drawing} frozen={frozen?.plan ?? null} scale={layout.plan} plan={plan} editor={editor} working={working} leg={Math.min(leg, drawing.points.length - 1)} onLeg={setLeg} onRung={select} onEntry={onEntry} width={card ? width - CARD_WIDTH - 24 : width} lit={lit} />
+                  ? <PlanSheet drawing={drawing} frozen={frozen?.plan ?? null} scale={layout.plan} plan={plan} editor={editor} working={working} leg={Math.min(leg, drawing.points.length - 1)} onLeg={setLeg} onRung={select} onEntry={onEntry} width={width} lit={lit} />
                   : <Elevation drawing={drawing} before={frozen?.of ?? null} ghost={frozen?.drawing ?? null} ghostScale={frozen?.scale ?? null} scale={scale} plan={plan} editor={editor} working={working} leg={Math.min(leg, drawing.points.length - 1)} onLeg={setLeg} onRung={select} onEntry={onEntry} top={STRIP_HEIGHT} width={width} lit={lit} exaggerate={exaggerate} moved={moved} />}
               </g>
             )
@@ -123,10 +123,11 @@ export const Sheet = memo(function Sheet({ editor, plan, undoNote, redoNote, lad
       {drawing && !working && <DrawnValues drawing={drawing} />}
       <Box sx={{ position: 'absolute', top: STRIP_HEIGHT + 12, right: 12, width: card ? CARD_WIDTH : 'auto' }}>
         <Box sx={{ display: 'flex', justifyContent: 'flex-end', flexWrap: 'wrap', gap: '6px', mb: '6px', ml: '8px' }}>
-          <Tools looking={looking} look={look} svg={svg} title={`${title}, ${view === 'plan' ? 'plan' : view === 'end' ? 'seen along x' : 'seen along y'}`} tilted={(drawing?.tilt?.deg.value ?? 0) > 0.05} />
+          <Views looking={looking} look={look} />
           <History editor={editor} undoNote={undoNote} redoNote={redoNote} />
+          <Tools looking={looking} look={look} svg={svg} title={`${title}, ${view === 'plan' ? 'plan' : view === 'end' ? 'seen along x' : 'seen along y'}`} tilted={(drawing?.tilt?.deg.value ?? 0) > 0.05} />
         </Box>
-        {card && drawing?.hook && <LegCard drawing={drawing} leg={Math.min(leg, drawing.legs.length - 1)} working={working} />}
+        {card && view !== 'plan' && drawing?.hook && <LegCard drawing={drawing} leg={Math.min(leg, drawing.legs.length - 1)} working={working} />}
       </Box>
       {card && drawing && view !== 'plan' && height > 700 && <Box sx={{ position: 'absolute', right: 12, bottom: GROUND_FROM_BOTTOM + 10, width: CARD_WIDTH }}><PlanView drawing={drawing} width={CARD_WIDTH} height={Math.max(120, Math.min(170, height - STRIP_HEIGHT - GROUND_FROM_BOTTOM - 390))} leg={leg} working={working} /></Box>}
     </>
@@ -185,12 +186,12 @@ function LegCard({ drawing, leg, working }: { drawing: Drawing; leg: number; wor
         </Box>
       ))}
       {!working && (
-        <Box sx={{ fontFamily: figures, fontSize: 16, pt: '4px', display: 'flex', gap: '10px', flexWrap: 'wrap', lineHeight: 1.2 }}>
+        <Box sx={{ fontFamily: figures, fontSize: 16, pt: '2px', display: 'flex', gap: '10px', flexWrap: 'wrap', lineHeight: 1.2 }}>
           <span>worst <strong data-worst>{shown(one.worst) || 'not known'}</strong>{one.utilisation && `, ${shown(one.utilisation)}`}</span>
           <span>{one.slack ? 'hangs slack' : <>nominal <strong>{shown(one.nominal) || 'not known'}</strong></>}</span>
         </Box>
       )}
-      {!working && one.share && one.thrust && one.nominal && !one.slack && <ForceTriangle width={284} height={104} share={{ value: one.share.value, text: shown(one.share) }} thrust={{ value: one.thrust.value, text: shown(one.thrust) }} tension={{ value: one.nominal.value, text: shown(one.nominal) }} />}
+      {!working && one.share && one.thrust && one.nominal && !one.slack && <ForceTriangle width={284} height={86} share={{ value: one.share.value, text: shown(one.share) }} thrust={{ value: one.thrust.value, text: shown(one.thrust) }} tension={{ value: one.nominal.value, text: shown(one.nominal) }} />}
       <Box sx={{ fontFamily: figures, fontSize: 14, color: 'var(--ink2)' }}>True angles and forces, nominal. Flags carry the worst.</Box>
     </Box>
   )

@@ -7,13 +7,14 @@ module DustLadder
       LABEL = "Lifting points"
       NEAR_M = 0.01
 
-      def self.applies?(lift) = lift.load.rated.any?
+      # A basket or choke holds the load itself.
+      def self.applies?(lift) = lift.load.rated.any? && lift.legs.any? { |leg| leg["hitch"] == "vertical" }
 
       private
 
       def examine
         bridle = lift.bridle
-        found = bridle.names.each_index.map { |index| [ index, rated_at(bridle.points[index]) ] }
+        found = bridle.names.each_index.select { |index| lift.legs[index]["hitch"] == "vertical" }.map { |index| [ index, rated_at(bridle.points[index]) ] }
         off = found.reject { |_, point| point }
         off.each { |index, _| part(name: bridle.names[index], verdict: "stop", utilisation: nil, demand: nil, capacity: nil, nominal: nil, note: both("not at a rated point")) }
         unless off.empty?

@@ -12,6 +12,8 @@ module DustLadder
       MOST_REJECTED = 300
       ANGLES = [ 60, 45, 30 ].freeze
       STAND_IN = "not chosen yet".freeze
+      # Rating of what stands in, as a share of the load.
+      STAND_IN_SHARE = 0.7
       STORE_FIELDS = %w[state due place].freeze
       # What makes a rigging hold, apart from the crane.
       RIGGING = %w[level angle points fittings loop sharing slings grip beam upper].freeze
@@ -28,21 +30,26 @@ module DustLadder
         @rules = @lift.rules
       end
 
-      def need = @need ||= Selection::Need.new(**asked, **around, legs: places.size, single: single?, taken: elsewhere, on: @document["lift_at"]&.slice(0, 10))
-      def selection = @selection ||= Selection.new(@pieces, need, @rules)
+      # What is asked as planned, and of a kind: stiffer slings share less evenly.
+      def need = @need ||= need_of(lift)
+      def need_for(kind) = (@needs ||= {})[kind] ||= lift.bridle.by_hand? || !@rules[:stretch_at_wll].key?(kind) ? need : need_of(Lift.new(with_stand_ins(kind)))
+
+      def selections = @selections ||= @pieces.by_kind.map { |kind, pieces| Selection.new(pieces, need_for(kind), @rules) }
+      def choices = @choices ||= selections.flat_map(&:choices).sort_by(&:score)
+      def rejected = @rejected ||= selections.flat_map(&:rejected)
 
       # The first choice under which the rigging does not stop, or the first of all; nil when nothing serves.
       def best
-        some = selection.choices.first(MOST_TRIED).lazy.map { |choice| taken_with(choice) }
+        some = choices.first(@document.dig("rigging", "beam") ? MOST_TRIED : MOST_JUDGED).lazy.map { |choice| taken_with(choice) }
         some.find { |one| rigging_verdict(one.ladder) != "stop" } || some.first
       end
 
       # The first choice, without the ladder's word.
-      def first = selection.choices.first&.then { |choice| taken_with(choice, judged: false) }
+      def first = choices.first&.then { |choice| taken_with(choice, judged: false) }
 
       # The best choices, each with the ladder that the plan would have.
       def taken
-        @taken ||= selection.choices.first(MOST_JUDGED).map { |choice| taken_with(choice) }.sort_by { |one| [ -Ladder::Verdict.rank(rigging_verdict(one.ladder)), *one.choice.score ] }
+        @taken ||= choices.first(MOST_JUDGED).map { |choice| taken_with(choice) }.sort_by { |one| [ -Ladder::Verdict.rank(rigging_verdict(one.ladder)), *one.choice.score ] }
       end
 
       def rigging_verdict(ladder) = Ladder::Verdict.weakest(ladder.rungs.select { |rung| RIGGING.include?(rung.id) }.map(&:verdict))
@@ -51,8 +58,8 @@ module DustLadder
         {
           "need" => { "tension" => Figure.kg(need.tension, :up).as_json, "length" => need.length && Figure.m(need.length).as_json, "run" => need.run && Figure.m(need.run).as_json, "hitch" => need.hitch, "legs" => need.legs, "on" => need.on, "assumed" => assumed? },
           "choices" => taken.map { |one| choice_json(one) },
-          "rejected" => selection.rejected.first(MOST_REJECTED).map { |one| { "number" => one.piece["number"], "kind" => one.piece["kind"], "size" => one.piece["size"], "reasons" => one.reasons } },
-          "rejected_count" => selection.rejected.size,
+          "rejected" => rejected.first(MOST_REJECTED).map { |one| { "number" => one.piece["number"], "kind" => one.piece["kind"], "size" => one.piece["size"], "reasons" => one.reasons } },
+          "rejected_count" => rejected.size,
           "buy" => @document.dig("rigging", "beam") && @upper ? [] : GenericSizes.kinds.map { |kind| bought(kind) },
           "spread" => spread
         }
@@ -67,29 +74,33 @@ module DustLadder
       def elsewhere = (@document.dig("rigging", "legs") + @document.dig("rigging", "beam", "legs").to_a - legs).filter_map { |leg| leg["sling"] }
       def assumed? = legs.any? { |leg| leg["sling"].nil? }
 
-      # How legs share depends on their stretch: where none is chosen, round slings that just carry the load stand in, so
-      # that there is something to ask for. What is taken is judged by itself.
-      def with_stand_ins
+      # How legs share depends on their stretch: where none is chosen, round slings that would just carry the load stand in,
+      # so that there is something to ask for; and slings of a kind, where that kind is asked for. What is taken is judged
+      # by itself.
+      def with_stand_ins(kind = nil)
         PlanFile.with_values(@document, {}).tap do |copy|
-          rows = copy.dig("rigging", "legs") + copy.dig("rigging", "beam", "legs").to_a
-          rows.each { |leg| leg["sling"] ||= STAND_IN }
-          copy["snapshots"]["slings"][STAND_IN] = PlanFile::Digest.snapshot(stand_in)
+          mine = @upper ? copy.dig("rigging", "beam", "legs") : copy.dig("rigging", "legs")
+          mine.each { |leg| leg["sling"] = STAND_IN } if kind
+          (copy.dig("rigging", "legs") + copy.dig("rigging", "beam", "legs").to_a).each { |leg| leg["sling"] ||= STAND_IN }
+          copy["snapshots"]["slings"][STAND_IN] = PlanFile::Digest.snapshot(stand_in(kind || "polyester_round"))
         end
       end
 
-      def stand_in
+      def stand_in(kind)
         weight = Load::PlannedLoad.new(PlanFile::Document.new(@document), RuleSet.new(@document.dig("snapshots", "rule_sets", @document["rules"], "data"))).planned_kg
-        { "number" => STAND_IN, "kind" => "polyester_round", "size" => "", "legs" => 1, "reach_m" => 1.0, "mass_kg" => 0, "link_pitch_m" => nil,
-          "tag" => { "legible" => true, "vertical_kg" => weight, "choker_kg" => weight, "basket_kg" => 2 * weight, "multi_leg" => [] } }
+        { "number" => STAND_IN, "kind" => kind, "size" => "", "legs" => 1, "reach_m" => 1.0, "mass_kg" => 0, "link_pitch_m" => nil,
+          "tag" => { "legible" => true, "vertical_kg" => weight * STAND_IN_SHARE, "choker_kg" => weight, "basket_kg" => 2 * weight, "multi_leg" => [] } }
       end
 
-      def asked
+      def need_of(lift) = Selection::Need.new(**asked(lift), **around, legs: places.size, single: single?, taken: elsewhere, on: @document["lift_at"]&.slice(0, 10))
+
+      def asked(lift)
         bridle = lift.bridle
         pulls = @upper ? legs.each_index.map { |index| bridle.upper_worst(index) } : bridle.worst
         hardest = pulls.each_index.max_by { |index| pulls[index].tension }
         lengths = @upper ? bridle.upper_lengths : bridle.lengths
         hitch = @upper ? "vertical" : legs[hardest]["hitch"]
-        base = { tension: pulls.map(&:tension).max, hitch: hitch, length: length_of(hitch, lengths), choke_deg: hitch == "choker" ? lift.choke_angles[hardest].value : nil }
+        base = { tension: pulls.map(&:tension).max, hitch: hitch, length: length_of(lift, hitch, lengths), choke_deg: hitch == "choker" ? lift.choke_angles[hardest].value : nil }
         base.merge(hitch == "vertical" ? { share: pulls.map(&:share).max, run: pulls.map { |pull| pull.leg.run.abs }.max } : basket(hitch, pulls))
       end
 
@@ -102,7 +113,7 @@ module DustLadder
         { tension: pulls[index].share, deg_from_horizontal: Math.asin((leg.height / BasketLeg.side(leg, lift.basket_widths[index].not_negative)).clamp(-1.0, 1.0)) * 180 / Math::PI }
       end
 
-      def length_of(hitch, lengths) = hitch == "vertical" ? lengths.max : lengths.each_with_index.map { |length, index| Leg.of(lift, index).taken(length) }.max
+      def length_of(lift, hitch, lengths) = hitch == "vertical" ? lengths.max : lengths.each_with_index.map { |length, index| Leg.of(lift, index).taken(length) }.max
 
       def around
         place = lift.surroundings or return {}

@@ -29,6 +29,9 @@ module DustLadder
           @alike = pieces.group_by { |piece| piece.except("number", "state", "due", "place") }
         end
 
+        # { kind => a Store of that kind }.
+        def by_kind = @by_kind ||= sorts.flat_map(&:last).group_by { |piece| piece["kind"] }.transform_values { |pieces| Store.new(pieces) }
+
         # [[one piece of a sort, all of that sort], ...].
         def sorts = @sorts ||= @alike.values.map { |alike| [ alike.first, alike ] }
       end
