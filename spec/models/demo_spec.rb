@@ -13,7 +13,10 @@ RSpec.describe "The demo data" do
     "receiver-cabin-racks" => [ "holds", %w[level] ],
     "brine-tank" => [ "stop", %w[level] ],
     "mast-section" => [ "holds", %w[level] ],
-    "dish-panel" => [ "stop", %w[level] ]
+    "dish-panel" => [ "stop", %w[level] ],
+    "receiver-cabin-four" => [ "stop", %w[level] ],
+    "pipe-bundle" => [ "holds", %w[level] ],
+    "gearbox" => [ "stop", %w[fittings] ]
   }
 
   it "has a plan for each verdict, and no other plans than these" do
@@ -70,8 +73,8 @@ RSpec.describe "The demo data" do
   it "seeds once, and a second time changes nothing" do
     load Rails.root.join("db/seeds.rb")
     Plan.first.update!(title: "Changed by a user")
-    expect { load Rails.root.join("db/seeds.rb") }.not_to change { [ Plan.count, Sling.count, Chart.count, Revision.count ] }
+    expect { load Rails.root.join("db/seeds.rb") }.not_to change { [ Plan.count, Piece.count, Chart.count, Revision.count ] }
     expect(Plan.pluck(:title)).to include("Changed by a user")
-    expect(Sling.count).to eq(16)
+    expect(Piece.count).to eq(28)
   end
 end

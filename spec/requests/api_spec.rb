@@ -121,8 +121,9 @@ RSpec.describe "The API" do
   it "offers the store, the charts and the rule sets as snapshots that a plan accepts" do
     load_store
     document = demo_document("feed-horn")
-    get "/api/slings"
-    document["snapshots"]["slings"] = json.to_h { |piece| [ piece["data"]["number"], piece.slice("digest", "data") ] }
+    get "/api/pieces"
+    slings, beams = json.partition { |piece| piece["sort"] == "sling" }
+    document["snapshots"]["slings"], document["snapshots"]["beams"] = [ slings, beams ].map { |some| some.to_h { |piece| [ piece["data"]["number"], piece.slice("digest", "data") ] } }
     get "/api/charts"
     document["snapshots"]["charts"] = json.to_h { |one| [ one["data"]["id"], one ] }
     get "/api/rule_sets"

@@ -1,0 +1,265 @@
+RSpec.describe "The rigging room" do
+  before { load_store }
+
+  def offered(words)
+    click_button "More"
+    find("[role=menuitem]", text: words).click
+    expect(page).to have_css("[role=dialog]", text: words)
+  end
+
+  def take_home = find("[role=dialog] button[aria-label=Close]").click
+  def carried(name) = find("[data-leg=#{name}]", visible: :all)
+
+  it "does the job: four legs leave most to one corner, a spreader shares it, it is levelled, and its slings come from the store" do
+    plan = demo_plan("receiver-cabin-four")
+    open_plan(plan)
+    expect(page).to have_css("[data-headline]", text: /Stop: level/)
+    rung("slings").click
+    # One diagonal carries most: counted as three of four every leg would do, as it hangs the north-west one does not.
+    expect(page).to have_css("[data-part=NW]", text: /115/)
+    expect(page).to have_css("[data-rung=sharing][data-verdict=holds]")
+    expect(page).to have_css("[data-leg-card]", text: /worst 2\W862\Wkg/)
+
+    click_button "Ways to hold it"
+    within("[data-proposal=spreader]", wait: 60) do
+      expect(page).to have_text(/Rigging (tight|holds)/)
+      click_button "Take it"
+    end
+    expect(page).to have_css("[data-rung=beam][data-verdict=holds]", wait: 30)
+    expect(page).to have_css("[data-rung=upper][data-verdict=holds]")
+    expect(page).to have_no_css("[data-rung=sharing]")
+    expect(page).to have_no_css("[data-headline]", text: /Stop/)
+
+    click_button "Make it level"
+    before = find("[role=dialog] strong", match: :first, wait: 60).text.to_f
+    expect(page).to have_css("[data-advice]", wait: 60)
+    find("[data-advice] button", match: :first).click
+    expect(page).to have_no_css("[role=dialog]")
+    expect(page).to have_css("[data-rung=level][data-verdict=holds]", wait: 30)
+    expect(find("[data-rung=level] .rung-note").text[/tilt (\d\.\d)/, 1].to_f).to be < before
+
+    click_button "Pick from the store"
+    expect(page).to have_css("[data-need]", text: "Asked of each of 4 straight legs", wait: 60)
+    find("summary", text: "cannot serve").click
+    expect(page).to have_css("[data-rejected=R-04]", text: "it is quarantined")
+    expect(page).to have_css("[data-rejected=C-51]", text: "its legs meet in one ring")
+    find("[data-choice='R-21 R-22 R-23 R-24'] button").click
+    expect(page).to have_no_css("[role=dialog]")
+    expect(page).to have_css("[role=status]", text: /rev \d+, saved/, wait: 30)
+    document = plan.revisions.reload.last.document
+    expect(document["rigging"]["legs"].map { |leg| leg["sling"] }).to eq(%w[R-21 R-22 R-23 R-24])
+    expect(document["snapshots"]["slings"].keys).to match_array(%w[R-21 R-22 R-23 R-24] + document["rigging"]["beam"]["legs"].map { |leg| leg["sling"] }.uniq)
+    find("[aria-label^='Undo: R-21, R-22']").click
+    expect(page).to have_css("[data-rung=beam]:not([data-verdict=working])", wait: 30)
+  end
+
+  it "chokes a bundle of pipes with two slings, and catches the flat angle of choke" do
+    open_plan(demo_plan("pipe-bundle"))
+    expect(page).to have_css("[data-rung=slings][data-verdict=holds]")
+    rung("slings").click
+    %w[West East].each { |name| fill_in "inner angle of the #{name} choke", with: "18 deg" }
+    expect(page).to have_css("[data-rung=loop]")
+    rung("loop").click
+    expect(page).to have_css("[data-line=T]", text: /F .* \(2 × sin\(g\)\)/m)
+    %w[West East].each { |name| fill_in "angle of choke of the #{name} leg", with: "55 deg" }
+    expect(page).to have_css("[data-rung=slings][data-verdict=stop], [data-rung=slings][data-verdict=tight], [data-rung=slings] .rung-percent")
+    rung("slings").click
+    expect(page).to have_css("[data-line=k]", text: "0.6200", match: :first)
+    expect(page).to have_css("[data-part=West]", text: /of 1\W488/)
+    %w[West East].each { |name| fill_in "what holds the #{name} leg", with: "" }
+    expect(page).to have_css("[data-rung=slings][data-verdict=stop]", text: "slides")
+  end
+
+  it "counts a basket that is not plumb for less than double, and looks at its grip" do
+    open_plan(demo_plan("receiver-cabin"))
+    rung("slings").click
+    %w[West East].each do |name|
+      select "R-71, 4 t, endless", from: "sling of the #{name} leg"
+      select "basket", from: "hitch of the #{name} leg"
+      fill_in "basket width of the #{name} leg", with: "2.3 m"
+      fill_in "what the #{name} sling goes round the load".sub("what the #{name} sling", "what of the #{name} sling"), with: "3.0 m"
+      fill_in "what holds the #{name} leg", with: "base channels"
+    end
+    expect(page).to have_css("[data-part=West]", text: /of [67]\W\d{3}\Wkg/)
+    expect(find("[data-part=West]").text[/of (\d\W\d{3})/, 1].gsub(/\D/, "").to_i).to be < 8000
+    expect(page).to have_css("[data-line=C]", text: "R × H / S", match: :first)
+    rung("grip").click
+    expect(page).to have_css("[data-rung=grip]:not([data-verdict=not_known])")
+    expect(page).to have_text("keep it from sliding round the load")
+  end
+
+  it "rejects shouldered eyebolts at this angle and proposes hoist rings" do
+    open_plan(demo_plan("gearbox"))
+    expect(page).to have_css("[data-headline]", text: /Stop: fittings/)
+    rung("fittings").click
+    expect(page).to have_text("A hoist ring keeps its rating in any direction")
+    fill_in "hook height", with: "1.90 m" if page.has_field?("hook height")
+    click_button "Hoist rings of the same rating in their place"
+    expect(page).to have_css("[data-rung=fittings]:not([data-verdict=stop])")
+    expect(page).to have_text("hoist ring of the West leg")
+  end
+
+  it "draws from the side, the end and above, with grips that snap, lengths typed in place, zoom and a file" do
+    plan = demo_plan("chiller")
+    open_plan(plan)
+    find("body").send_keys("o")
+    expect(page).to have_text("seen along x")
+    expect(find("[data-grip=point-0]")["aria-valuetext"]).to include("1.95 m across")
+    click_button "Plan"
+    expect(page).to have_text("seen from above")
+    drag("point-0", 40, 0) { expect(page).to have_text(/0\.30 m → \d/) if page.has_text?("→") }
+    expect(page).to have_css("[role=status]", text: "rev 2, saved")
+    moved = plan.revisions.reload.last.document.dig("load", "points", 0, "x").to_f
+    expect(moved).to be > 0.35
+    find("body").send_keys("e")
+    grip = find("[data-grip=length-0]")
+    grip.send_keys(:enter)
+    within("[role=dialog]", text: "NW leg") { fill_in "NW leg length, in place", with: "4.10 m" }
+    find("[role=dialog] input", match: :first).send_keys(:enter)
+    expect(page).to have_no_css("[role=dialog]")
+    expect(page).to have_css("[role=status]", text: /rev \d, saved/)
+    expect(plan.revisions.reload.last.document.dig("rigging", "legs", 0, "length")).to eq("4.10 m")
+    click_button "Tilt ×5"
+    expect(page).to have_text("drawn 5 times as large")
+    click_button "Nearer"
+    expect(page).to have_button("Fit", disabled: false)
+    click_button "Save the drawing as SVG"
+    file = File.join(BrowserHelp::DOWNLOADS, "chiller-ch-3-on-four-round-slings-seen-along-y.svg")
+    Timeout.timeout(10) { sleep 0.1 until File.exist?(file) }
+    drawing = File.read(file)
+    expect(drawing).to include("<svg", "CH-3")
+    expect(drawing).not_to match(/var\(--|data-grip/)
+    expect { REXML::Document.new(drawing) }.not_to raise_error
+  end
+
+  it "snaps a point to the load's middle and to a rated point, and a spreader's end to a marked span" do
+    plan = demo_plan("receiver-cabin-four")
+    open_plan(plan)
+    click_button "Plan"
+    drag("point-0", 60, 30)
+    drag("point-0", -58, -29)
+    expect(page).to have_css("[data-rung=points][data-verdict=holds]")
+    expect(plan.reload.then { find("[data-grip=point-0]")["aria-valuetext"] }).to eq("0.60 m along, 2.10 m across")
+  end
+
+  it "never shows a half verdict under a beam: while the worst case is worked out its rungs and the headline say so" do
+    open_plan(demo_plan("receiver-cabin-four"))
+    click_button "Ways to hold it" if rung("slings").click
+    within("[data-proposal=spreader]", wait: 60) { click_button "Take it" }
+    expect(page).to have_css("[data-rung=beam][data-verdict=holds]", wait: 30)
+    page.execute_script(<<~JS)
+      window.seen = []
+      const look = () => window.seen.push([...document.querySelectorAll('[data-rung]')].filter((one) => ['slings', 'beam', 'upper', 'level'].includes(one.dataset.rung)).map((one) => one.dataset.verdict).join(' ') + ' | ' + document.querySelector('[data-headline]').textContent)
+      new MutationObserver(look).observe(document.querySelector('nav'), { subtree: true, childList: true, attributes: true, characterData: true })
+    JS
+    drag("cg", 24, 0, steps: 12)
+    expect(page).to have_css("[data-rung=beam]:not([data-verdict=working])", wait: 30)
+    seen = page.evaluate_script("window.seen").uniq
+    pending = seen.select { |line| line.include?("working") }
+    expect(pending).not_to be_empty
+    pending.each { |line| expect(line.split(" | ").last).to eq("Working") }
+  end
+
+  it "shows all working with its sources on one sheet to print, and the schools side by side" do
+    plan = demo_plan("gearbox")
+    open_plan(plan)
+    offered("Rule sets side by side")
+    expect(page).to have_css("[data-school-rung=fittings]", text: "they differ", wait: 30)
+    take_home
+    click_button "More"
+    find("[role=menuitem]", text: "All working, to print").click
+    expect(page).to have_css("[data-working]", count: DustLadder.check(plan.document).rungs.size)
+    within("[data-working=fittings]") { expect(page).to have_text("rule set strict: bending is touchy", match: :first) }
+    expect(page).to have_button("Print")
+    click_link "To the ladder"
+    expect(page).to have_css("[data-rung=fittings]")
+  end
+
+  it "is clean of serious findings and holds together on tablet and phone, day and night" do
+    open_plan(demo_plan("receiver-cabin-four"))
+    rung("slings").click
+    expect(serious_findings).to eq([])
+    offered("Ways to hold it")
+    expect(page).to have_css("[data-proposal]", wait: 60)
+    expect(serious_findings).to eq([])
+    take_home
+    look(1024, 768)
+    click_button "End"
+    small = page.evaluate_script("[...document.querySelectorAll('main button, main [role=slider] rect:first-child')].filter((one) => one.getBoundingClientRect().width > 0).filter((one) => Math.min(one.getBoundingClientRect().width, one.getBoundingClientRect().height) < 40).map((one) => one.textContent || one.outerHTML)")
+    expect(small).to eq([])
+    expect(page.evaluate_script("document.documentElement.scrollWidth <= window.innerWidth")).to be(true)
+    look(390, 844)
+    expect(page.evaluate_script("document.documentElement.scrollWidth <= window.innerWidth")).to be(true)
+    offered("Pick from the store")
+    expect(page).to have_css("[data-choice]", wait: 60)
+    expect(page.evaluate_script("document.documentElement.scrollWidth <= window.innerWidth")).to be(true)
+    take_home
+    find("body").send_keys("n")
+    expect(serious_findings).to eq([])
+  end
+end
+
+RSpec.describe "The gear store" do
+  before { load_store }
+
+  it "lists, finds, adds, changes and keeps what was typed when something cannot be read" do
+    look
+    visit "/"
+    click_link "Gear store"
+    expect(page).to have_css("[data-piece]", count: 28)
+    fill_in "Find a piece", with: "chain rack"
+    expect(page).to have_css("[data-piece]", count: 5)
+    fill_in "Find a piece", with: ""
+    select "quarantined", from: "State"
+    expect(page).to have_css("[data-piece]", count: 1)
+    expect(page).to have_css("[data-piece=R-04]", text: "cut near the label")
+    select "every state", from: "State"
+    click_button "Add a piece"
+    within("[role=dialog]") do
+      fill_in "Number", with: "R-81"
+      fill_in "Reach, bearing to bearing", with: "5"
+      fill_in "Straight, one leg", with: "5 ton"
+      click_button "Add it"
+      expect(page).to have_text("the unit is missing after 5")
+      expect(page).to have_text("can mean three things")
+      expect(page).to have_field("Straight, one leg", with: "5 ton")
+      fill_in "Reach, bearing to bearing", with: "5 m"
+      fill_in "Straight, one leg", with: "5 t"
+      fill_in "Last thorough examination", with: "2026-11-02"
+      click_button "Add it"
+    end
+    expect(page).to have_css("[data-piece=R-81]", text: "2027-05-02")
+    click_button "R-81"
+    within("[role=dialog]") do
+      select "out", from: "State"
+      click_button "Keep the change"
+    end
+    expect(page).to have_css("[data-piece=R-81]", text: "out")
+    click_button "Add a piece"
+    within("[role=dialog]") do
+      fill_in "Number", with: "R-81"
+      fill_in "Reach, bearing to bearing", with: "5 m"
+      fill_in "Straight, one leg", with: "5 t"
+      click_button "Add it"
+      expect(page).to have_text("a piece of this number is in the store already")
+    end
+    expect(serious_findings).to eq([])
+  end
+
+  it "reads a CSV file with a preview, takes what can be read, and writes one that it reads again" do
+    look
+    visit "/store"
+    path = File.join(Dir.mktmpdir, "rack-4.csv")
+    File.write(path, "No;Type;Length (m);WLL (t);Last examined;Colour\nR-91;round;4;3;2026-10-01;red\nR-92;round;four;3;2026-10-01;red\nR-03;round;8;2;2026-10-01;red\n")
+    attach_file "CSV file of the store", path, visible: :all
+    expect(page).to have_css("[data-store-csv]", text: "3 pieces read, 1 of them with something to mend; 1 are in the store already")
+    expect(page).to have_text("Not taken: Colour")
+    expect(page).to have_css("[data-csv-line='3']", text: "reach: ")
+    click_button "Take the 2 that can be read"
+    expect(page).to have_css("[data-piece=R-91]", text: "2026-10-01")
+    expect(page).to have_no_css("[data-piece=R-92]")
+    expect(Piece.find_by(number: "R-03").fields["examined"]).to eq("2026-10-01")
+    text = DustLadder::Gear::StoreSheet.write(Piece.in_order.map(&:fields))
+    expect(DustLadder::Gear::StoreSheet.new(text.b).read["rows"].map { |row| row["fields"] }).to eq(Piece.in_order.map(&:fields))
+  end
+end
