@@ -66,18 +66,20 @@ RSpec.describe "The rigging room" do
     rung("slings").click
     expect(page).to have_css("[data-line=k]", text: "0.6200", match: :first)
     expect(page).to have_css("[data-part=West]", text: /of 1\W488/)
-    %w[West East].each { |name| fill_in "what holds the #{name} leg", with: "" }
+    %w[West East].each { |name| find_field("what holds the #{name} leg").send_keys([ :control, "a" ], :backspace) }
     expect(page).to have_css("[data-rung=slings][data-verdict=stop]", text: "slides")
   end
 
   it "counts a basket that is not plumb for less than double, and looks at its grip" do
     open_plan(demo_plan("receiver-cabin"))
+    rung("angle").click
+    fill_in "hook height", with: "5.60 m"
     rung("slings").click
-    %w[West East].each do |name|
-      select "R-71, 4 t, endless", from: "sling of the #{name} leg"
+    { "West" => "R-71", "East" => "R-72" }.each do |name, number|
+      select "#{number}, 4 t, endless", from: "sling of the #{name} leg"
       select "basket", from: "hitch of the #{name} leg"
       fill_in "basket width of the #{name} leg", with: "2.3 m"
-      fill_in "what the #{name} sling goes round the load".sub("what the #{name} sling", "what of the #{name} sling"), with: "3.0 m"
+      fill_in "what of the #{name} sling goes round the load", with: "3.0 m"
       fill_in "what holds the #{name} leg", with: "base channels"
     end
     expect(page).to have_css("[data-part=West]", text: /of [67]\W\d{3}\Wkg/)
@@ -93,7 +95,6 @@ RSpec.describe "The rigging room" do
     expect(page).to have_css("[data-headline]", text: /Stop: fittings/)
     rung("fittings").click
     expect(page).to have_text("A hoist ring keeps its rating in any direction")
-    fill_in "hook height", with: "1.90 m" if page.has_field?("hook height")
     click_button "Hoist rings of the same rating in their place"
     expect(page).to have_css("[data-rung=fittings]:not([data-verdict=stop])")
     expect(page).to have_text("hoist ring of the West leg")
@@ -107,7 +108,7 @@ RSpec.describe "The rigging room" do
     expect(find("[data-grip=point-0]")["aria-valuetext"]).to include("1.95 m across")
     click_button "Plan"
     expect(page).to have_text("seen from above")
-    drag("point-0", 40, 0) { expect(page).to have_text(/0\.30 m → \d/) if page.has_text?("→") }
+    drag("point-0", 40, 0) { expect(page).to have_text(/0\.30 m → \d/) }
     expect(page).to have_css("[role=status]", text: "rev 2, saved")
     moved = plan.revisions.reload.last.document.dig("load", "points", 0, "x").to_f
     expect(moved).to be > 0.35
@@ -129,17 +130,17 @@ RSpec.describe "The rigging room" do
     drawing = File.read(file)
     expect(drawing).to include("<svg", "CH-3")
     expect(drawing).not_to match(/var\(--|data-grip/)
-    expect { REXML::Document.new(drawing) }.not_to raise_error
+    expect(Nokogiri::XML(drawing, &:strict).root.name).to eq("svg")
   end
 
-  it "snaps a point to the load's middle and to a rated point, and a spreader's end to a marked span" do
-    plan = demo_plan("receiver-cabin-four")
-    open_plan(plan)
+  it "snaps a point that was dragged off its rated point back to it" do
+    open_plan(demo_plan("receiver-cabin-four"))
     click_button "Plan"
     drag("point-0", 60, 30)
+    expect(page).to have_css("[data-rung=points][data-verdict=stop]", text: "not at a rated point")
     drag("point-0", -58, -29)
     expect(page).to have_css("[data-rung=points][data-verdict=holds]")
-    expect(plan.reload.then { find("[data-grip=point-0]")["aria-valuetext"] }).to eq("0.60 m along, 2.10 m across")
+    expect(find("[data-grip=point-0]")["aria-valuetext"]).to eq("0.60 m along, 2.10 m across")
   end
 
   it "never shows a half verdict under a beam: while the worst case is worked out its rungs and the headline say so" do
@@ -169,7 +170,7 @@ RSpec.describe "The rigging room" do
     click_button "More"
     find("[role=menuitem]", text: "All working, to print").click
     expect(page).to have_css("[data-working]", count: DustLadder.check(plan.document).rungs.size)
-    within("[data-working=fittings]") { expect(page).to have_text("rule set strict: bending is touchy", match: :first) }
+    within("[data-working=fittings]") { expect(page).to have_text("rule set strict: bending is touchy") }
     expect(page).to have_button("Print")
     click_link "To the ladder"
     expect(page).to have_css("[data-rung=fittings]")

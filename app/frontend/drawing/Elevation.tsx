@@ -4,6 +4,7 @@ import type { Plan } from '../api/plan.generated'
 import { usePreferences, useShown } from '../display/preferences'
 import { COLOUR } from '../ladder/verdict'
 import type { Hand } from '../workbench/usePlanEditor'
+import { changed } from './changes'
 import { Dimensions } from './Dimensions'
 import { ElevationGrips, type Entry } from './ElevationGrips'
 import { AngleArcs, BeamFigure, CgMark, Flag, flagWidth, HookBlock, Label, LegLine, SlackLine } from './figures'
@@ -20,18 +21,6 @@ const kindOf = (plan: Plan, sling: string | null | undefined) => plan.snapshots.
 
 // Is a leg seen nearly square, so that its angles look as they are?
 const inPlane = (top: { x: number; y: number }, foot: { x: number; y: number }, deg: number) => Math.abs((Math.atan2(foot.y - top.y, Math.abs(foot.x - top.x)) * 180) / Math.PI - deg) < 8
-
-// What a drag has changed so far, as it was and is written, and the thing it is about.
-const changed = (before: Plan, now: Plan) => {
-  const pairs: { was: string | null | undefined; is: string | null | undefined; thing: 'hook' | 'cg' | number }[] = [
-    { was: before.rigging.hook_height, is: now.rigging.hook_height, thing: 'hook' },
-    { was: before.rigging.beam?.span, is: now.rigging.beam?.span, thing: 'hook' }, { was: before.rigging.beam?.headroom, is: now.rigging.beam?.headroom, thing: 'hook' },
-    ...(['x', 'y', 'z'] as const).map((axis) => ({ was: before.load.cg[axis], is: now.load.cg[axis], thing: 'cg' as const })),
-    ...now.load.points.flatMap((point, thing) => (['x', 'y', 'z'] as const).map((axis) => ({ was: before.load.points[thing]?.[axis] ?? null, is: point[axis], thing }))),
-    ...now.rigging.legs.map((leg, thing) => ({ was: before.rigging.legs[thing]?.length, is: leg.length, thing })),
-  ]
-  return pairs.filter(({ was, is }) => was !== is && is).map((pair) => ({ ...pair, was: pair.was ?? 'not set' }))
-}
 
 // The load under the hook, to scale, as it will hang; with its grips. Seen along the load's y, or along its x.
 export function Elevation({ drawing, before, ghost, ghostScale, scale, plan, editor, working, leg: selected, onLeg, onRung, onEntry, top, width, lit, exaggerate, moved }: Props) {
@@ -63,6 +52,7 @@ export function Elevation({ drawing, before, ghost, ghostScale, scale, plan, edi
   const stacked = (index: number) => points.map((_, one) => one).filter((one) => Math.abs(points[one]!.x - points[index]!.x) < 24 && Math.abs((tops[one]?.x ?? 0) - (tops[index]?.x ?? 0)) < 24).sort((one, two) => (drawing.legs[two]?.worst?.value ?? 0) - (drawing.legs[one]?.worst?.value ?? 0)).indexOf(index)
   // Under a beam the flags of the right side stand inside, clear of the dimensions.
   const flags = drawing.legs.map((one, index) => ({ one, x: (tops[index]!.x + points[index]!.x) / 2, y: (tops[index]!.y + points[index]!.y) / 2, left: points.length > 1 && (points[index]!.x < hook.x || (!!drawing.beam && axis === 0)) }))
+  const right = Math.min(width - (width >= CARD_FROM ? CARD_ROOM : 14), Math.max(Math.max(...corners.map(({ x }) => x)) + 34, ...flags.map(({ one, x, left }) => (left ? 0 : x + 16 + flagWidth(one.name, shown(one.worst) || 'not known') + 14)), ...drawing.uppers.map((one) => (narrow ? 0 : (at(one.top).x + at(one.bottom).x) / 2 + 29 + flagWidth(one.name.replace('upper sling', 'upper'), shown(one.worst) || 'not known')))))
   const wide = Math.abs(corners[1]!.x - corners[0]!.x)
   const tall = size[2] * scale.perMetre
 
@@ -101,13 +91,13 @@ export function Elevation({ drawing, before, ghost, ghostScale, scale, plan, edi
       <rect x={cg.x - half[axis] * scale.perMetre} y={cg.y - half[2] * scale.perMetre} width={2 * half[axis] * scale.perMetre} height={2 * half[2] * scale.perMetre} fill="none" stroke="var(--mark)" strokeWidth={1.6} strokeDasharray="4 3" pointerEvents="none" />
       <CgMark x={cg.x} y={cg.y} r={8} />
       {drawing.uppers.map((one, index) => !narrow && (
-        <Flag key={index} x={(at(one.top).x + at(one.bottom).x) / 2 + (at(one.bottom).x < hook.x ? -13 : 13)} y={(at(one.top).y + at(one.bottom).y) / 2 - (axis === 1 ? 28 * index : 0)} left={at(one.bottom).x < hook.x} name={one.name.replace('upper sling', 'upper')} value={working ? 'working' : shown(one.worst) || 'not known'} verdict={working ? 'not_known' : one.verdict} selected={false} />
+        <Flag key={index} x={at(one.bottom).x < hook.x ? (at(one.top).x + at(one.bottom).x) / 2 - 13 : Math.min((at(one.top).x + at(one.bottom).x) / 2 + 13, right - 16 - flagWidth(one.name.replace('upper sling', 'upper'), shown(one.worst) || 'not known'))} y={(at(one.top).y + at(one.bottom).y) / 2 - (axis === 1 ? 28 * index : 0)} left={at(one.bottom).x < hook.x} name={one.name.replace('upper sling', 'upper')} value={working ? 'working' : shown(one.worst) || 'not known'} verdict={working ? 'not_known' : one.verdict} selected={false} />
       ))}
       {drawing.hook && flags.map(({ one, x, y, left }, index) => (
         <Flag key={index} x={points.length > 1 ? x + (left ? -1 : 1) * 13 : x + 13} y={y - (one.from_horizontal.value < 40 ? 34 : 8) - (points.length > 2 || axis === 1 ? stacked(index) * 28 : 0)} left={left} name={one.name}
           value={working ? 'working' : one.slack ? 'slack' : shown(one.worst) || 'not known'} verdict={working ? 'not_known' : one.verdict} selected={index === selected} />
       ))}
-      <Dimensions narrow={narrow} drawing={drawing} scale={scale} points={points} lowest={lowest} right={Math.min(width - (width >= CARD_FROM ? CARD_ROOM : 14), Math.max(Math.max(...corners.map(({ x }) => x)) + 34, ...flags.map(({ one, x, left }) => (left ? 0 : x + 16 + flagWidth(one.name, shown(one.worst) || 'not known') + 14)), ...drawing.uppers.map((one) => (narrow ? 0 : (at(one.top).x + at(one.bottom).x) / 2 + 29 + flagWidth(one.name.replace('upper sling', 'upper'), shown(one.worst) || 'not known')))))} />
+      <Dimensions narrow={narrow} drawing={drawing} scale={scale} points={points} lowest={lowest} right={right} />
       <g transform={`translate(${width - 132} ${scale.ground + (narrow ? 35 : 30)})`} stroke="var(--ink)" strokeWidth={1.6}>
         <path d={`M${116 - metres * scale.perMetre} 0H116M${116 - metres * scale.perMetre} -5V5M116 -5V5`} />
         <g stroke="none"><Label x={108 - metres * scale.perMetre} y={5} anchor="end" size={14} weight={500} fill="var(--ink2)">{`0 to ${system === 'us' ? writeLength(metres, 'us') : `${metres} m`}${narrow ? '' : `, to scale, seen along ${axis === 0 ? 'y' : 'x'}`}`}</Label></g>

@@ -4,6 +4,7 @@ import type { Plan } from '../api/plan.generated'
 import { usePreferences, useShown } from '../display/preferences'
 import { COLOUR } from '../ladder/verdict'
 import type { Hand } from '../workbench/usePlanEditor'
+import { changed } from './changes'
 import type { Entry } from './ElevationGrips'
 import { CgMark, Dimension, Flag, Label } from './figures'
 import { Grip, type Move } from './Grip'
@@ -12,7 +13,7 @@ import { PLAN, silhouette } from './solids'
 import { pointPlaces, snapTo, written } from './snaps'
 import { writeLength } from './write'
 
-interface Props { drawing: Drawing; frozen: PlanScale | null; scale: PlanScale; plan: Plan; editor: Hand; working: boolean; leg: number; onLeg: (leg: number) => void; onRung: (id: Rung['id']) => void; onEntry: (entry: Entry) => void; width: number; lit: string | null }
+interface Props { drawing: Drawing; before: Plan | null; frozen: PlanScale | null; scale: PlanScale; plan: Plan; editor: Hand; working: boolean; leg: number; onLeg: (leg: number) => void; onRung: (id: Rung['id']) => void; onEntry: (entry: Entry) => void; width: number; lit: string | null }
 export interface PlanScale { perMetre: number; left: number; bottom: number }
 
 // From above, x to the right and y up the sheet.
@@ -26,7 +27,7 @@ export const planScale = (drawing: Drawing, room: { left: number; right: number;
 }
 
 // The load from above, to scale: points, CG and its box, legs with what they carry at worst; with its grips.
-export function PlanSheet({ drawing, frozen, scale: fresh, plan, editor, working, leg: selected, onLeg, onRung, onEntry, width, lit }: Props) {
+export function PlanSheet({ drawing, before, frozen, scale: fresh, plan, editor, working, leg: selected, onLeg, onRung, onEntry, width, lit }: Props) {
   const { system } = usePreferences().preferences
   const shown = useShown()
   const scale = frozen ?? fresh
@@ -97,6 +98,10 @@ export function PlanSheet({ drawing, frozen, scale: fresh, plan, editor, working
         <Grip key={index} id={`point-${index}`} {...at(point.at)} name={`${point.name} point`} value={`${writeLength(point.at[0]!, system)} along, ${writeLength(point.at[1]!, system)} across`} perMetre={scale.perMetre} axis="both" filled={index === selected} onMove={movePoint(index)} onEnd={end(`${point.name} point moved`)} onSelect={() => onLeg(index)}
           onEntry={() => onEntry({ ...at(point.at), title: `${point.name} point`, fields: ['x', 'y', 'z'].map((axis) => ({ pointer: `/load/points/${index}/${axis}`, label: `${point.name} point ${axis}` })) })} />
       ))}
+      {before && changed(before, plan).map(({ was, is, thing }, index) => {
+        const place = typeof thing === 'number' ? at(drawing.points[thing]!.at) : cg
+        return <Label key={`${was} ${is}`} x={place.x + 28} y={place.y - 10 - 20 * (index % 3)} size={17} fill="var(--mark)" halo>{`${was} → ${is}`}</Label>
+      })}
       {snap && <Label x={snap.at.x + 28} y={snap.at.y + 30} size={15} fill="var(--mark)" halo>{snap.words}</Label>}
     </g>
   )

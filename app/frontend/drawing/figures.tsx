@@ -148,7 +148,7 @@ export function AngleArcs({ hook, point, h, b }: { hook: At; point: At; h: strin
       <path d={`M${hook.x} ${hook.y + r}A${r} ${r} 0 0 ${side > 0 ? 0 : 1} ${end.x} ${end.y}`} />
       <path d={`M${low.x} ${low.y}A46 46 0 0 ${side > 0 ? 1 : 0} ${high.x} ${high.y}`} />
       <g stroke="none">
-        {b && <Label x={end.x + side * 8} y={end.y - 4} anchor={side > 0 ? 'start' : 'end'} size={17} fill="var(--mark)" halo>{b}</Label>}
+        {b && long > 220 && <Label x={end.x + side * 8} y={end.y - 4} anchor={side > 0 ? 'start' : 'end'} size={17} fill="var(--mark)" halo>{b}</Label>}
         <Label x={low.x - side * 4} y={low.y - 20} anchor={side > 0 ? 'end' : 'start'} size={17} fill="var(--mark)" halo>{h}</Label>
       </g>
     </g>

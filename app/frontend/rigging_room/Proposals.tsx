@@ -32,7 +32,7 @@ export function Proposals({ editor, take }: RiggingProps) {
               <dt>weakest</dt><dd style={{ color: COLOUR[one.weakest.verdict] }}>{one.weakest.label}: {shown(one.weakest.note)}</dd>
               <dt>whole ladder</dt><dd style={{ color: COLOUR[one.verdict] }}>{shown(one.headline)}</dd>
             </Box>
-            <Button variant={one.rigging === 'stop' ? 'outlined' : 'contained'} sx={{ mt: 'auto', minHeight: 44 }} onClick={() => take(one.changes, `held by: ${shown(one.words)}`)} aria-label={`Take: ${shown(one.words)}`}>Take it</Button>
+            <Button variant={one.rigging === 'stop' ? 'outlined' : 'contained'} sx={{ mt: 'auto', minHeight: 44 }} onClick={() => take(one.changes, `held by: ${shown(one.words)}`)} aria-label={`Take it: ${shown(one.words)}`}>Take it</Button>
           </Box>
         ))}
       </Box>

@@ -28,18 +28,18 @@ export function FittingsPanel({ editor, ladder }: PanelProps) {
               const note = `fitting ${place + 1} of the ${name} leg`
               return (
                 <div key={place} style={{ marginBottom: 8 }}>
-                  <Row columns="96px 1fr 84px">
-                    <ChoiceField id={fieldId(`${at}/end`)} label="At the" note={`end of ${note}`} value={one.end} choices={[['load', 'load'], ['hook', 'top']]} onChoose={(end) => editor.change({ [`${at}/end`]: end }, note)} />
+                  <Row columns="1fr 84px 44px">
                     <ChoiceField id={fieldId(`${at}/kind`)} label="Kind" note={`kind of ${note}`} value={one.kind} choices={KINDS} onChoose={(kind) => editor.change({ [`${at}/kind`]: kind, ...(kind === 'hook' && { [`${at}/off_centre`]: null }) }, note)} />
                     <QuantityField editor={editor} ladder={ladder} kind="mass" pointer={`${at}/wll`} label="Rating" note={`rating of ${note}`} />
+                    <Button variant="outlined" sx={{ minWidth: 44, minHeight: 48 }} aria-label={`take away ${note}`} onClick={() => set(index, fittings.length > 1 ? fittings.filter((_, other) => other !== place) : undefined, `${note} taken away`)}>−</Button>
                   </Row>
-                  {one.kind !== 'hook' && (
-                    <Row columns="1fr 1fr 44px">
-                      <ChoiceField id={fieldId(`${at}/axis`)} label={one.kind === 'shackle' ? 'Its centre line' : 'Its shank'} note={`axis of ${note}`} value={one.axis ?? ''} choices={one.kind === 'shackle' ? [['', 'turns into the pull'], ...AXES.slice(1)] : AXES} onChoose={(axis) => editor.change({ [`${at}/axis`]: axis || null }, note)} />
-                      {OF_AN_EYE.includes(one.kind) ? <ChoiceField id={fieldId(`${at}/across`)} label="Square to its eye" note={`normal of ${note}`} value={one.across ?? ''} choices={AXES} onChoose={(across) => editor.change({ [`${at}/across`]: across || null }, note)} /> : <span />}
-                      <Button variant="outlined" sx={{ minWidth: 44, minHeight: 48 }} aria-label={`take away ${note}`} onClick={() => set(index, fittings.length > 1 ? fittings.filter((_, other) => other !== place) : undefined, `${note} taken away`)}>−</Button>
-                    </Row>
-                  )}
+                  <Row columns={OF_AN_EYE.includes(one.kind) ? '76px 1fr 1fr' : '76px 1fr'}>
+                    <ChoiceField id={fieldId(`${at}/end`)} label="At the" note={`end of ${note}`} value={one.end} choices={[['load', 'load'], ['hook', 'top']]} onChoose={(end) => editor.change({ [`${at}/end`]: end }, note)} />
+                    {one.kind === 'hook'
+                      ? <QuantityField editor={editor} ladder={ladder} kind="share" pointer={`${at}/off_centre`} label="Off its bowl, of the way to the tip" note={`how far off its bowl, ${note}`} empty="in the bowl" />
+                      : <ChoiceField id={fieldId(`${at}/axis`)} label={one.kind === 'shackle' ? 'Its centre line' : 'Its shank'} note={`axis of ${note}`} value={one.axis ?? ''} choices={one.kind === 'shackle' ? [['', 'turns into the pull'], ...AXES.slice(1)] : AXES} onChoose={(axis) => editor.change({ [`${at}/axis`]: axis || null }, note)} />}
+                    {OF_AN_EYE.includes(one.kind) && <ChoiceField id={fieldId(`${at}/across`)} label="Square to its eye" note={`normal of ${note}`} value={one.across ?? ''} choices={AXES} onChoose={(across) => editor.change({ [`${at}/across`]: across || null }, note)} />}
+                  </Row>
                 </div>
               )
             })}

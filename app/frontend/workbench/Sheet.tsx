@@ -19,6 +19,8 @@ import { useSheetZoom } from './useSheetZoom'
 import type { Hand } from './usePlanEditor'
 
 const HOOK_TOP = 92
+// Where there is no card the tools stand over the drawing: the hook begins below them.
+const TOOLS_HEIGHT = 96
 const CARD_WIDTH = 284
 const CARD_FROM = 640
 const ROOM_LEFT = 22
@@ -40,7 +42,7 @@ export function sheetLayout({ ladder, frozen, width, height, view, zoom, exagger
   const right = width - 8
   const drawing = ladder?.drawing ?? null
   const reach = ladder?.reach ?? null
-  const room = { top: STRIP_HEIGHT + HOOK_TOP, left: ROOM_LEFT, right: card ? width - CARD_WIDTH - 74 : width - 60 }
+  const room = { top: STRIP_HEIGHT + HOOK_TOP + (card ? 0 : TOOLS_HEIGHT), left: ROOM_LEFT, right: card ? width - CARD_WIDTH - 74 : width - 60 }
   const pickX = Math.max(FRAME.left + 40, (room.left + room.right) / 2)
 
   const pick = reach?.stations[0]
@@ -114,7 +116,7 @@ export const Sheet = memo(function Sheet({ editor, plan, undoNote, redoNote, lad
           ? (
               <g clipPath={moved ? 'url(#sheet)' : undefined}>
                 {view === 'plan'
-                  ? <PlanSheet drawing={drawing} frozen={frozen?.plan ?? null} scale={layout.plan} plan={plan} editor={editor} working={working} leg={Math.min(leg, drawing.points.length - 1)} onLeg={setLeg} onRung={select} onEntry={onEntry} width={width} lit={lit} />
+                  ? <PlanSheet drawing={drawing} before={frozen?.of ?? null} frozen={frozen?.plan ?? null} scale={layout.plan} plan={plan} editor={editor} working={working} leg={Math.min(leg, drawing.points.length - 1)} onLeg={setLeg} onRung={select} onEntry={onEntry} width={width} lit={lit} />
                   : <Elevation drawing={drawing} before={frozen?.of ?? null} ghost={frozen?.drawing ?? null} ghostScale={frozen?.scale ?? null} scale={scale} plan={plan} editor={editor} working={working} leg={Math.min(leg, drawing.points.length - 1)} onLeg={setLeg} onRung={select} onEntry={onEntry} top={STRIP_HEIGHT} width={width} lit={lit} exaggerate={exaggerate} moved={moved} />}
               </g>
             )

@@ -39,6 +39,7 @@ export function Workbench({ editor }: { editor: Editor }) {
     setChosen(id)
     setOpen(true)
   }, [])
+  const phoneHeight = Math.max(640, 90 + 62 * (ladder?.rungs.length ?? 0))
   const governing = ladder?.governs[0] as RungId | undefined
   const toGoverning = useCallback(() => governing && select(governing), [governing, select])
   const navigate = useNavigate()
@@ -72,7 +73,7 @@ export function Workbench({ editor }: { editor: Editor }) {
           ? <Ladder rungs={ladder.rungs} working={working} governs={ladder.governs} selected={selected} onSelect={select} tops={layout.tops} height={layout.height} notChecked={ladder.not_checked} />
           : <Box role="alert" sx={{ width: { xs: 'auto', sm: LADDER_WIDTH }, flex: 'none', p: 2, overflow: 'auto', overflowWrap: 'anywhere' }}><strong>No ladder.</strong> {editor.checked.silentSince ? `No answer from the server since ${editor.checked.silentSince.toLocaleTimeString()}. What you typed is kept here.` : editor.checked.faults.map((fault) => `${fault.pointer} ${fault.message}; expected ${fault.expected}`).join(' ')}</Box>}
         {phone && open && <Box sx={{ bgcolor: 'var(--chalk)', borderTop: '2.5px solid var(--ink)' }}>{panel}</Box>}
-        <Box ref={ref} sx={{ flex: 1, minWidth: 0, height: { xs: 640, sm: 'auto' }, minHeight: { xs: 640, sm: 0 }, bgcolor: 'var(--bone)', position: 'relative', overflow: { xs: 'hidden', sm: 'visible' } }}>
+        <Box ref={ref} sx={{ flex: 1, minWidth: 0, height: { xs: phoneHeight, sm: 'auto' }, minHeight: { xs: phoneHeight, sm: 0 }, bgcolor: 'var(--bone)', position: 'relative', overflow: { xs: 'hidden', sm: 'visible' } }}>
           <Sheet editor={editor.hand} plan={editor.checked.of ?? editor.document} undoNote={editor.undoNote} redoNote={editor.redoNote} ladder={ladder} layout={layout} leaders={!phone} selected={selected} leg={leg} setLeg={setLeg} select={select} working={working} lit={lit} looking={looking} look={look} onEntry={setEntry} title={editor.document.title} />
           {entry && <EntryFields key={entry.title} entry={entry} editor={editor} ladder={ladder} width={size.width} height={size.height} onClose={() => setEntry(null)} />}
         </Box>
