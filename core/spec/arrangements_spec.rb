@@ -83,6 +83,17 @@ RSpec.describe DustLadder::Rigging::UnderBeam do
     expect(lift(made.(0, 3, "2.5 m")).bridle.beam_tilt_deg).to be > 5
   end
 
+  it "stops in words, quickly, where the CG is above all hope, and for a tag that says nothing" do
+    high = answer(under_beam("/load/cg/z": "5 m"))
+    expect(high.rung("level").verdict).to eq("stop")
+    outside = answer(under_beam("/load/cg/x": "-1 m"))
+    expect(outside.rung("level").verdict).to eq("stop")
+    nothing = under_beam.tap { |document| document["snapshots"]["slings"]["S-3"] = DustLadder::PlanFile::Digest.snapshot(sling("S-3", kind: "polyester_round", tag: { "vertical_kg" => 0 })) }
+    expect(answer(nothing).verdict).to eq("not_known")
+    bent = answer(under_beam(beam: beam(bending_kg_m: 30)))
+    expect(DustLadder::PlanFile::Schema.ladder_errors(JSON.parse(JSON.generate(bent.as_json)))).to be_empty
+  end
+
   it "takes typed lengths, and tells a beam that leans" do
     lengths = level_lengths(under_beam).transform_keys(&:to_sym)
     level = answer(under_beam("/rigging/set_by": "leg_lengths", **lengths))
@@ -100,6 +111,25 @@ RSpec.describe DustLadder::Rigging::UnderBeam do
     expect(answer(reeved.(" ")).rung("sharing").missing.first.pointer).to eq("/rigging/reeved/decided_by")
     two_slings = reeved.("Imke Falk").tap { |document| document["rigging"]["legs"][2]["sling"] = "S-3" }
     expect(answer(two_slings).rung("level").missing.first.pointer).to eq("/rigging/legs/2/sling")
+  end
+end
+
+RSpec.describe "Cautions where they matter" do
+  def cautions(id, ...) = rung(id, ...).cautions.map(&:id)
+
+  it "warns of thrust under flat legs, of a single sling, of bundles in a choke, and not elsewhere" do
+    expect(cautions("angle", "/rigging/hook_height" => "3.2 m")).to include("thrust")
+    expect(cautions("angle")).not_to include("thrust")
+    one = plan({ "/load/points" => plan["load"]["points"].first(1), "/rigging/legs" => plan["rigging"]["legs"].first(1) })
+    expect(DustLadder.check(one).rung("level").cautions.map(&:id)).to include("one_point")
+    choked = [ 0, 1 ].flat_map { |leg| [ [ "/rigging/legs/#{leg}/hitch", "choker" ], [ "/rigging/legs/#{leg}/choke_angle", "125°" ], [ "/rigging/legs/#{leg}/held_by", "lug" ] ] }.to_h
+    expect(cautions("slings", choked)).to include("choke")
+  end
+
+  it "counts for a basket at least its width as going round the load" do
+    baskets = [ 0, 1 ].flat_map { |leg| [ [ "/rigging/legs/#{leg}/hitch", "basket" ], [ "/rigging/legs/#{leg}/basket_width", "1 m" ], [ "/rigging/legs/#{leg}/round", "0 m" ] ] }.to_h
+    lift = DustLadder::Lift.new(DustLadder::PlanFile.accept(plan(baskets)))
+    expect(DustLadder::Slings::Leg.of(lift, 0).taken(4.0)).to be_within(1e-9).of(2 * Math.sqrt(16.25) + 1)
   end
 end
 

@@ -58,7 +58,8 @@ export interface Rung {
 }
 export interface Figure {
   value: number;
-  unit: "kg" | "m" | "deg" | "percent" | "factor" | "kg_per_m" | "count" | "m2" | "m3" | "kg_per_m2" | "kg_per_m3";
+  unit:
+    "kg" | "m" | "deg" | "percent" | "factor" | "kg_per_m" | "count" | "m2" | "m3" | "kg_per_m2" | "kg_per_m3" | "kg_m";
   metric: string;
   us: string;
 }
@@ -201,7 +202,8 @@ export interface Strand {
  */
 export interface Figure1 {
   value: number;
-  unit: "kg" | "m" | "deg" | "percent" | "factor" | "kg_per_m" | "count" | "m2" | "m3" | "kg_per_m2" | "kg_per_m3";
+  unit:
+    "kg" | "m" | "deg" | "percent" | "factor" | "kg_per_m" | "count" | "m2" | "m3" | "kg_per_m2" | "kg_per_m3" | "kg_m";
   metric: string;
   us: string;
 }

@@ -64,7 +64,7 @@ module DustLadder
         {
           "name" => name, "length" => Figure.m(leg.length).as_json, "run" => Figure.m(leg.run).as_json, "height" => Figure.m(leg.height).as_json,
           "from_horizontal" => Figure.deg(deg).as_json, "from_plumb" => Figure.deg(90 - deg, :up).as_json, "included" => Figure.deg(included, :up).as_json,
-          "verdict" => part&.verdict || "not_known", "worst" => part&.demand&.as_json, "nominal" => part&.nominal&.as_json, "utilisation" => part&.utilisation && Figure.percent(part.utilisation).as_json,
+          "verdict" => part&.verdict || "not_known", "worst" => part&.demand&.as_json, "nominal" => part&.nominal&.as_json, "utilisation" => part&.utilisation&.finite? ? Figure.percent(part.utilisation).as_json : nil,
           "slack" => false, "share" => nil, "thrust" => nil
         }
       end

@@ -49,12 +49,19 @@ module DustLadder
       def advise(bridle, flattest)
         aim = rules[:angle_aim_deg_from_horizontal]
         caution("below_aim", "Flatter than the #{aim.round}° from the horizontal that this rule set aims at.") if flattest.min < aim
+        thrust(bridle) if flattest.min < rules[:angle_attention_deg_from_horizontal]
         return unless bridle.points.size == 2 && bridle.by_hand?
 
         low = bridle.pose.margin < rules[:narrow_depth_share] * bridle.points[0].zip(bridle.points[1]).sum { |a, b| (a - b)**2 }**0.5
         return unless low && bridle.pose.legs.any? { |leg| leg.deg_from_horizontal > rules[:narrow_deg_from_horizontal] }
 
         caution("narrow", "A narrow bridle over low points: the load is easy to tip.")
+      end
+
+      # What flat legs press along the level.
+      def thrust(bridle)
+        most = bridle.worst.map { |pull| pull.tension * pull.leg.run.abs / pull.leg.length }.max
+        caution("thrust", both { |system| "Legs this flat press up to #{Figure.kg(most, :up).shown(system)} along the level into the load: thin walls and frames bend, eyebolts suffer." })
       end
     end
   end

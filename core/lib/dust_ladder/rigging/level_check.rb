@@ -66,6 +66,7 @@ module DustLadder
       def cautions(bridle, tilt)
         aim = rules[:tilt_aim_deg]
         caution("tilt_aim", "It may hang up to #{Figure.deg(tilt, :up)} off level; aim for #{Figure.deg(aim)}.") if tilt > aim
+        caution("one_point", "One sling: as it comes free it moves toward the side where the sling sits higher. Keep people off that side.") if bridle.points.size == 1
         high_cg(bridle) if bridle.points.size > 2 && !lift.beam
         least = bridle.least_margin
         return unless least < rules[:stability_caution_m]

@@ -44,13 +44,13 @@ module DustLadder
         reeved_soundly
         envelope.nominal
         self
-      rescue Statics::Equilibrium::NotFound => error
+      rescue Statics::Equilibrium::NotFound, Statics::Envelope::TurnsOver => error
         raise Impossible.new(error.what, pointer: @hook_height.pointer)
       end
 
       def envelope
         @envelope ||= SpaceBridle.worked(envelope_key) do
-          Statics::Envelope.new(rig, body: 0, masses: [ @load.least_kg, @load.planned_kg ], half_widths: @load.cg_half_width, tolerance: @rules[:leg_length_tolerance])
+          Statics::Envelope.new(rig, body: 0, masses: [ @load.least_kg, @load.planned_kg ], half_widths: @load.cg_half_width, tolerance: @rules[:leg_length_tolerance], halt: true)
         end
       end
 
@@ -70,10 +70,10 @@ module DustLadder
       def slack? = idle.any? && points.size < 4
       def steepest = poses.max_by(&:tilt_deg)
 
-      # Height of the pendulum that holds as firmly, m; below zero where some corner would turn over.
+      # Height of the pendulum that holds as firmly, m. Where some corner would turn over that is Impossible.
       def least_margin
-        margin = margins.min
-        corners_of.all?(&:stable) && envelope.nominal.stable? ? margin : [ margin, -1e-3 ].min
+        corners_of
+        margins.min
       end
 
       # Shares by hand, level and stiff: as equalised, kg. Raises NotKnown.
@@ -89,6 +89,8 @@ module DustLadder
         raise Pending, "the worst case is being worked out" if @hasty && !envelope.worked?
 
         envelope.corners
+      rescue Statics::Equilibrium::NotFound, Statics::Envelope::TurnsOver => error
+        raise Impossible.new(error.what, pointer: @hook_height.pointer)
       end
 
       def least_tensions = corners_of && envelope.least_tensions
@@ -131,6 +133,8 @@ module DustLadder
       def stiffness_of(sling, name, pointer)
         raise NotKnown.new("how the legs share depends on their slings: none is chosen for the #{name}", pointer: pointer) unless sling
         rating = sling.dig("tag", "vertical_kg") or raise NotKnown.new("the tag of #{sling['number']} gives no figure for one leg: its stretch is not known", pointer: pointer)
+        raise NotKnown.new("the tag of #{sling['number']} gives no figure above nothing", pointer: pointer) unless rating.positive?
+
         rating / @rules[:stretch_at_wll, sling["kind"]]
       end
 

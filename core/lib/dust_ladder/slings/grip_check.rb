@@ -107,6 +107,8 @@ module DustLadder
         leg = Leg.of(lift, index)
         half = leg.hitch == "basket" ? lift.basket_widths[index].positive / 2 : 0.0
         rating = leg.tag.vertical_kg || leg.tag.rating("basket").kg / 2
+        raise NotKnown.new("the tag of #{leg.sling['number']} gives no figure above nothing", pointer: leg.pointer) unless rating.positive?
+
         { name: name, nodes: [ "hook", "load.#{name}" ], rest: Math.hypot(lift.bridle.lengths[index], half), stiffness: rating / rules[:stretch_at_wll, leg.sling["kind"]] }
       end
 

@@ -36,7 +36,7 @@ module DustLadder
       def taken(length)
         return length + round.to_f unless hitch == "basket"
 
-        2 * Math.sqrt(length**2 + width**2 / 4) + (round || width)
+        2 * Math.sqrt(length**2 + width**2 / 4) + [ round || 0.0, width ].max
       end
 
       # The Outcome at its worst. Raises NotKnown for what is missing.

@@ -2,6 +2,7 @@ module DustLadder
   module Slings
     # A vertical hitch or a choker: the leg's own tension against the tag, less for a tight angle of choke.
     class StraightLeg < Leg
+      def advice = super + (hitch == "choker" ? [ [ "choke", "Loose stacks and bundles: double wrap. Never beat a choke down." ] ] : [])
       def choke_share = hitch == "choker" ? choke_factor : 1.0
 
       private

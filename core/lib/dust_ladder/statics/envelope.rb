@@ -10,6 +10,8 @@ module DustLadder
         def tilt_deg = hang.pose.tilt_deg(body)
         def stable = hang.stable?
       end
+      # Some corner would turn over, or hang so far off level that nothing more can be said of it.
+      class TurnsOver < NotKnown; end
       SIGNS = [ -1, 1 ].freeze
       MOST_LINES = 8
       # Of fewer lines all signs of the lengths are looked at: see telling.
@@ -19,9 +21,10 @@ module DustLadder
       attr_reader :rig, :body
 
       # rig: nominal. body: index of the body whose weight (masses: [low, high], kg) and CG (half_widths: [x, y, z], m)
-      # are open. tolerance: share of every line's length, each way. every: also corners that tell nothing new. Raises ArgumentError for more lines than that every
-      # corner can be looked at, Equilibrium::NotFound when a corner's pose is not found.
-      def initialize(rig, body:, masses:, half_widths:, tolerance:, every: false)
+      # are open. tolerance: share of every line's length, each way. every: also corners that tell nothing
+      # new. halt: is one corner that would turn over enough? Then TurnsOver ends it there. Raises ArgumentError for more
+      # lines than that every corner can be looked at, Equilibrium::NotFound when a corner's pose is not found.
+      def initialize(rig, body:, masses:, half_widths:, tolerance:, every: false, halt: false)
         raise ArgumentError, "corners of #{rig.lines.size} lines are too many; #{MOST_LINES} at most" if rig.lines.size > MOST_LINES
 
         @rig = rig
@@ -30,16 +33,22 @@ module DustLadder
         @half_widths = half_widths
         @tolerance = tolerance
         @every = every
+        @halt = halt
       end
 
-      def nominal = @nominal ||= Equilibrium.of(rig)
-      def worked? = !@corners.nil?
+      def nominal = @nominal ||= Equilibrium.of(rig).tap { |hang| steady(hang) }
+      def worked? = !@corners.nil? || !@fault.nil?
+      # Raises TurnsOver or Equilibrium::NotFound, and the same again when asked again.
       def corners
+        raise @fault if @fault
+
         @corners ||= begin
           some = telling if !@every && rig.lines.size >= MANY_LINES
           found = some&.flat_map { |signs| of_lengths(signs) }
           found && found.all? { |corner| corner.tensions.min.positive? } ? found : all_lengths.flat_map { |signs| of_lengths(signs) }
         end
+      rescue TurnsOver, Equilibrium::NotFound => error
+        raise @fault = error
       end
 
       # By line: the greatest and the least tension, kg, with their Corner.
@@ -51,6 +60,12 @@ module DustLadder
       def stable? = corners.all?(&:stable)
 
       private
+
+      def steady(hang)
+        return unless @halt
+        raise TurnsOver, "it would turn over at worst: the CG is too high for these points" unless hang.stable?
+        raise TurnsOver, "it would hang more than #{Equilibrium::NEAR_DEG.round}° off level: the CG is outside the points" if hang.pose.tilt_deg(body) > Equilibrium::NEAR_DEG
+      end
 
       def all_lengths = SIGNS.product(*Array.new(rig.lines.size - 1) { SIGNS })
 
@@ -83,7 +98,7 @@ module DustLadder
           cg = rig.bodies[body].cg.each_with_index.map { |at, axis| at + box[axis] * @half_widths[axis] }
           changed = long.with(masses: rig.bodies.each_with_index.map { |one, index| index == body ? @masses[weight.positive? ? 1 : 0].to_f : one.mass },
             cgs: rig.bodies.each_with_index.map { |one, index| index == body ? cg : one.cg })
-          found = Equilibrium.of(changed, start: shifted(start, cg, cg_before))
+          found = Equilibrium.of(changed, start: shifted(start, cg, cg_before)).tap { |hang| steady(hang) }
           start, cg_before = found.pose, cg
           Corner.new(weight, box, signs, body, found)
         end
