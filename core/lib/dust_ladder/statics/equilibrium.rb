@@ -12,7 +12,6 @@ module DustLadder
       MOST_STEPS = 40
       MOST_DOWNHILL = 300
       MOST_TURN = 0.35
-      LEAST_STEP = 1e-4
       BALANCE = 1e-8
       # What counts as near level: further over the load is lost anyway.
       NEAR_DEG = 40.0
@@ -141,7 +140,7 @@ module DustLadder
           largest = step.map(&:abs).max
           pose = pose.moved(step, largest > MOST_TURN ? share_of(step) : 1.0)
           energy = Energy.new(rig, pose)
-          return found(rig, pose, energy) if largest < LEAST_STEP && energy.gradient.map(&:abs).max < BALANCE * rig.weight
+          return found(rig, pose, energy) if energy.gradient.map(&:abs).max < BALANCE * rig.weight
         end
         nil
       end
