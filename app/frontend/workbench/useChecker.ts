@@ -4,7 +4,8 @@ import type { Ladder } from '../api/ladder.generated'
 import type { Plan } from '../api/plan.generated'
 
 export const PATIENCE_MS = 150
-const takesLong = (document: Plan) => !!document.rigging.beam
+// Past this the worst case is waited for apart: how it hangs comes first, its rungs pending.
+const LONG_MS = 200
 
 // What of the take-off is wanted beside the ladder: a group by its number or the load's own list, and the row whose
 // working is shown.
@@ -24,6 +25,7 @@ export function useChecker(document: Plan, look: Look | null, first: { ladder: L
   const newest = useRef(question)
   const asking = useRef(false)
   const gone = useRef(false)
+  const lastTook = useRef(0)
 
   useEffect(() => {
     gone.current = false
@@ -48,15 +50,16 @@ export function useChecker(document: Plan, look: Look | null, first: { ladder: L
       for (let asked: Question | null = null; asked !== newest.current && !gone.current; ) {
         const now = (asked = newest.current)
         try {
-          // Under a beam the worst case takes long: how it hangs comes first, its rungs pending, the rest when nothing
-          // newer is asked.
-          if (takesLong(now.document) && !now.look) {
+          if (lastTook.current > LONG_MS && !now.look) {
             const hasty = await api.check(now.document, null, true)
             setAnswer((last) => ({ ladder: hasty, of: now.document, to: now, faults: [], silentSince: null, answers: last.answers + 1 }))
             if (now !== newest.current || !hasty.rungs.some((rung) => rung.pending)) continue
           }
+          const from = performance.now()
           const ladder = await api.check(now.document, now.look)
-          if (now !== newest.current && takesLong(now.document)) continue
+          const apart = lastTook.current > LONG_MS
+          lastTook.current = performance.now() - from
+          if (now !== newest.current && apart) continue
           setAnswer((last) => ({ ladder, of: now.document, to: now, faults: [], silentSince: null, answers: last.answers + 1 }))
         } catch (error) {
           const refused = error instanceof Refused ? error : new Refused(0, [])
