@@ -156,6 +156,17 @@ RSpec.describe DustLadder::Slings::GripCheck do
     expect(held.parts.first.verdict).not_to eq("stop")
   end
 
+  it "looks at baskets under a spreader too: their sides pull apart as the CG goes off across the load" do
+    two = { "West" => [ 1.4, 0.5 ], "East" => [ 2.6, 0.5 ] }
+    fuller = [ "0.50 m", "0.53 m", "0.56 m" ].map do |across|
+      baskets = [ 0, 1 ].flat_map { |leg| [ [ :"/rigging/legs/#{leg}/hitch", "basket" ], [ :"/rigging/legs/#{leg}/basket_width", "1 m" ] ] }.to_h
+      document = under_beam(points: two, beam: beam(spans: [ { "span_m" => 1.2, "kg" => 6000 } ]), "/rigging/beam/span": "1.2 m", "/load/cg/y": across, **baskets)
+      DustLadder.check(DustLadder::PlanFile.accept(document)).rung("grip").parts.find { |part| part.name.include?("fuller") }.demand.value
+    end
+    expect(fuller).to eq(fuller.sort)
+    expect(fuller.first).to be > 3090 / 4.0
+  end
+
   it "is not asked of straight legs, and knows nothing without the width" do
     expect(check.rungs.map(&:id)).not_to include("grip")
     expect(grip("0.5 m", width: nil).verdict).to eq("not_known")

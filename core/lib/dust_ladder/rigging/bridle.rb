@@ -35,6 +35,8 @@ module DustLadder
       def names = @load.points.map(&:name)
       # Legs, and slings above a beam.
       def strand_names = names
+      # Lines between hook and a beam, as of a Rig.
+      def lines_above = []
       # Are its shares worked out by hand?
       def by_hand? = true
       # Do all legs hang straight from one hook, so that they may be rated together?

@@ -119,7 +119,7 @@ module DustLadder
         ends = [ cg[0] - span / 2, cg[0] + span / 2 ]
         return if ends.first < EDGE_SHARE * length || ends.last > (1 - EDGE_SHARE) * length
 
-        places = %w[West East].zip(ends).map { |name, x| { "name" => "#{name} basket", "x" => written(x), "y" => written(cg[1]), "z" => written(height) } }
+        places = %w[West East].zip(ends).map { |name, x| { "name" => "#{name} basket", "x" => written(x), "y" => written(width / 2), "z" => written(height) } }
         legs = [ 0, 1 ].map { |hole| { "hole" => hole, "hitch" => "basket", "basket_width" => written(width), "round" => written(width + 2 * height) } }
         under(beam, span, "baskets", both { |system| "Two baskets under spreader #{beam['number']} set to #{Figure.m(span).shown(system)}" }, height, legs, "/load/points" => places)
       end

@@ -23,6 +23,8 @@ module DustLadder
       def names_above = beam.uppers.map(&:name)
       def strand_names = names + names_above
 
+      def lines_above = lines.drop(points.size)
+
       # Lengths of the slings above the beam, bearing to bearing, m.
       def upper_lengths = @upper_lengths ||= @set_by == "leg_lengths" ? beam.uppers.map { |upper| upper.length.positive } : level.uppers
       # Worst and nominal Pull of a sling above the beam.

@@ -12,7 +12,7 @@ module DustLadder
         def ratio = tensions.min.positive? ? tensions.max / tensions.min : Float::INFINITY
       end
 
-      def self.applies?(lift) = lift.legs.size == 2 && lift.beam.nil? && lift.legs.any? { |leg| leg["hitch"] == "basket" }
+      def self.applies?(lift) = lift.legs.size == 2 && lift.legs.any? { |leg| leg["hitch"] == "basket" }
 
       private
 
@@ -66,7 +66,7 @@ module DustLadder
       # Every basket in every corner of the CG's box.
       def found
         @found ||= corners.flat_map do |words, cg|
-          hang = Statics::Equilibrium.of(rig.with(cgs: [ cg ]))
+          hang = Statics::Equilibrium.of(rig.with(cgs: [ cg, *rig.bodies.drop(1).map(&:cg) ]))
           @legs.map { |leg| Side.new(leg, [ 0, 1 ].map { |side| hang.tensions[names.index("#{leg.index} #{side}")] }, bend(hang, leg), words) }
         end
       end
@@ -98,7 +98,7 @@ module DustLadder
       def rig
         @rig ||= begin
           body = Statics::Rig::Body.new(name: "load", mass: lift.load.planned_kg, cg: lift.bridle.cg, points: places)
-          Statics::Rig.new(bodies: [ body ], lines: places.keys.map { |name| side_line(name) })
+          Statics::Rig.new(bodies: [ body, *(lift.beam ? [ lift.beam.body ] : []) ], lines: places.keys.map { |name| side_line(name) } + lift.bridle.lines_above)
         end
       end
 
@@ -109,7 +109,7 @@ module DustLadder
         rating = leg.tag.vertical_kg || leg.tag.rating("basket").kg / 2
         raise NotKnown.new("the tag of #{leg.sling['number']} gives no figure above nothing", pointer: leg.pointer) unless rating.positive?
 
-        { name: name, nodes: [ "hook", "load.#{name}" ], rest: Math.hypot(lift.bridle.lengths[index], half), stiffness: rating / rules[:stretch_at_wll, leg.sling["kind"]] }
+        { name: name, nodes: [ lift.beam ? lift.beam.node(index) : "hook", "load.#{name}" ], rest: Math.hypot(lift.bridle.lengths[index], half), stiffness: rating / rules[:stretch_at_wll, leg.sling["kind"]] }
       end
 
       # How far a basket turns round both its edges: from each side into the level between them, radians.
