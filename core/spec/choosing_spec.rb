@@ -123,6 +123,13 @@ RSpec.describe DustLadder::Rigging::Proposals do
     expect([ missing["proposals"], missing["missing"]["pointer"] ]).to eq([ [], "/load/weight/bare" ])
   end
 
+  it "proposes baskets for a load whose points are not known, and says what its points still need" do
+    document = accepted(on_points("/load/points/1/x" => nil).tap { |one| one["rigging"]["legs"].each { |leg| leg["sling"] = nil } })
+    found = proposals(document)
+    expect(found.all.map(&:id)).to eq([ "baskets" ])
+    expect(found.as_json["vain"].map { |one| one["why"] }).to include("x of point NE is not given")
+  end
+
   it "never proposes a rigging that is milder in its own words than in the ladder" do
     proposals.all.each { |one| expect(DustLadder::Ladder::Verdict.rank(one.rigging)).to be >= DustLadder::Ladder::Verdict.rank(one.ladder.verdict) }
   end

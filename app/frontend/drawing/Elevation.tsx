@@ -103,8 +103,9 @@ export function Elevation({ drawing, before, ghost, ghostScale, scale, plan, edi
         <g stroke="none"><Label x={108 - metres * scale.perMetre} y={5} anchor="end" size={14} weight={500} fill="var(--ink2)">{`0 to ${system === 'us' ? writeLength(metres, 'us') : `${metres} m`}${narrow ? '' : `, to scale, seen along ${axis === 0 ? 'y' : 'x'}`}`}</Label></g>
       </g>
       {drawing.tilt && drawing.tilt.deg.value > 0.05 && !working && (
-        <Label x={corners[0]!.x + 12} y={corners[0]!.y - 12} size={15} fill="var(--mark)" halo>{exaggerate > 1 ? `tilt ${shown(drawing.tilt.deg)}, drawn ${exaggerate} times as large` : wide > 230 ? `tilt ${shown(drawing.tilt.deg)}, ${shown(drawing.tilt.end_to_end)} end to end` : `tilt ${shown(drawing.tilt.deg)}`}</Label>
+        <Label x={corners[0]!.x + 12} y={corners[0]!.y - 12} size={15} fill="var(--mark)" halo>{wide > 230 ? `tilt ${shown(drawing.tilt.deg)}, ${shown(drawing.tilt.end_to_end)} end to end` : `tilt ${shown(drawing.tilt.deg)}`}</Label>
       )}
+      {exaggerate > 1 && <Label x={16} y={top + 26} size={16} fill="var(--mark)" halo>{`tilt drawn ${exaggerate} times as large`}</Label>}
       {before && changed(before, plan).map(({ was, is, thing }) => {
         const place = thing === 'hook' ? { x: hook.x + 52, y: hook.y - 8 } : thing === 'cg' ? { x: cg.x + 18, y: cg.y + 44 } : { x: points[thing]!.x + 28, y: points[thing]!.y - 12 }
         return <Label key={`${was} ${is}`} x={place.x} y={place.y} size={17} fill="var(--mark)" halo>{`${was} → ${is}`}</Label>

@@ -36,7 +36,7 @@ export function Proposals({ editor, take }: RiggingProps) {
           </Box>
         ))}
       </Box>
-      {(asked.data?.vain.length ?? 0) > 0 && <Box sx={{ mt: 2 }}>Tried in vain: {asked.data!.vain.map(({ words, why }) => `${words}: ${why}`).join('; ')}.</Box>}
+      {!asked.data?.missing && (asked.data?.vain.length ?? 0) > 0 && <Box sx={{ mt: 2 }}>Tried in vain: {asked.data!.vain.map(({ words, why }) => `${words}: ${why}`).join('; ')}.</Box>}
     </Asked>
   )
 }

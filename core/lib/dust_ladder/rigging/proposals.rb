@@ -39,9 +39,9 @@ module DustLadder
         @vain = []
       end
 
-      # Those that hold first. Raises NotKnown where size, CG or weight are not known.
+      # Those that hold first. Baskets need no points. Raises NotKnown where size, CG or weight are not known.
       def all
-        @all ||= [ bridle, *spreaders, baskets ].compact.sort_by { |one| [ -Ladder::Verdict.rank(one.rigging), one.ladder.rung("slings").utilisation || 2 ] }
+        @all ||= [ *to_points, baskets ].compact.sort_by { |one| [ -Ladder::Verdict.rank(one.rigging), one.ladder.rung("slings").utilisation || 2 ] }
       end
 
       def as_json(*)
@@ -51,6 +51,17 @@ module DustLadder
       end
 
       private
+
+      def to_points
+        [ load.planned_kg, load.size, cg ]
+        points
+        [ bridle, *spreaders ]
+      rescue NotKnown => error
+        raise unless error.pointer.to_s.start_with?("/load/points")
+
+        @vain << Vain.new("Legs to its points", error.what)
+        []
+      end
 
       def load = @lift.load
       def cg = load.cg
