@@ -44,11 +44,18 @@ RSpec.describe DustLadder::Gear::StoreSheet do
 
   it "reads what it writes" do
     pieces = [ { "number" => "C-9", "kind" => "alloy_chain", "reach" => "6 m", "vertical" => "4 t", "note" => "=1+1, \"quoted\"; é", "state" => "out" }, { "number" => "B-1", "kind" => "spreader", "depth" => "0.3 m", "span_ratings" => "3 m: 6 t" } ]
-    found = read(described_class.write(pieces), known: [ "B-1" ])
+    found = read(described_class.write(pieces), known: { "B-1" => pieces[1] })
     expect(found["faulty"]).to eq(0)
     expect(found["rows"].map { |row| row["fields"].reject { |_, text| text.empty? } }).to eq([ pieces[0], pieces[1].merge("state" => "ready") ])
     expect(found["rows"].map { |row| row["known"] }).to eq([ false, true ])
     expect(described_class.write(pieces)).to include("'=1+1")
+  end
+
+  it "leaves of a known piece what the file does not tell, and names what it changes" do
+    kept = DustLadder::Gear::Piece.new("number" => "R-1", "kind" => "polyester_round", "reach" => "4 m", "vertical" => "3 t", "choker" => "2.4 t", "mass" => "6 kg", "state" => "quarantined", "note" => "cut").fields
+    row = read("number,reach,kind\nR-1,5 m,polyester round\n", known: { "R-1" => kept })["rows"].first
+    expect(row["fields"]).to eq(kept.merge("reach" => "5 m"))
+    expect(row.values_at("known", "changed")).to eq([ true, [ "reach" ] ])
   end
 
   it "takes units from headings, other delimiters, and says what of a row is wrong on which line" do

@@ -260,10 +260,11 @@ RSpec.describe "The gear store" do
     expect(page).to have_css("[data-store-csv]", text: "3 pieces read, 1 of them with something to mend; 1 are in the store already")
     expect(page).to have_text("Not taken: Colour")
     expect(page).to have_css("[data-csv-line='3']", text: "reach: ")
+    expect(page).to have_css("[data-csv-line='4']", text: "changes vertical, examined")
     click_button "Take the 2 that can be read"
     expect(page).to have_css("[data-piece=R-91]", text: "2026-10-01")
     expect(page).to have_no_css("[data-piece=R-92]")
-    expect(Piece.find_by(number: "R-03").fields["examined"]).to eq("2026-10-01")
+    expect(Piece.find_by(number: "R-03").fields).to include("examined" => "2026-10-01", "choker" => "1600 kg", "mass" => "6 kg")
     text = DustLadder::Gear::StoreSheet.write(Piece.in_order.map(&:fields))
     expect(DustLadder::Gear::StoreSheet.new(text.b).read["rows"].map { |row| row["fields"] }).to eq(Piece.in_order.map(&:fields))
   end

@@ -31,7 +31,7 @@ export type StoredSling = Snapshot<Sling> & Stored & { sort: 'sling' }
 export type StoredBeam = Snapshot<Beam> & Stored & { sort: 'beam' }
 export type Piece = StoredSling | StoredBeam
 export interface FieldProblem { field: string; typed: string; message: string; expected: string }
-export interface StoreReading { notices: string[]; columns: { text: string; field: string | null; unit: string | null }[]; rows: { line: number; fields: PieceFields; problems: FieldProblem[]; known: boolean }[]; faulty: number; fault: string | null }
+export interface StoreReading { notices: string[]; columns: { text: string; field: string | null; unit: string | null }[]; rows: { line: number; fields: PieceFields; problems: FieldProblem[]; known: boolean; changed: string[] }[]; faulty: number; fault: string | null }
 export interface Proposal {
   id: string; words: Sentence; changes: Record<string, unknown>; rigging: Word; verdict: Word; headline: Sentence; slings: string[]; hook_height: Figure | null; utilisation: Figure | null; tilt: Figure | null
   weakest: { label: string; verdict: Word; note: Sentence | null }; drawing: Drawing | null

@@ -36,7 +36,7 @@ export function StoreCsvDialog({ file, onClose, onDone }: { file: File; onClose:
         {error && <Box role="alert" sx={{ color: 'var(--stop)' }}>{error}</Box>}
         {data && (
           <>
-            <Box role="status" data-store-csv sx={{ fontSize: 17, mb: 1 }}>{data.fault ?? `${data.rows.length} pieces read, ${data.faulty ? `${data.faulty} of them with something to mend` : 'all of them understood'}; ${data.rows.filter((row) => row.known).length} are in the store already and would be changed`}</Box>
+            <Box role="status" data-store-csv sx={{ fontSize: 17, mb: 1 }}>{data.fault ?? `${data.rows.length} pieces read, ${data.faulty ? `${data.faulty} of them with something to mend` : 'all of them understood'}; ${data.rows.filter((row) => row.known).length} are in the store already`}</Box>
             <Box sx={{ mb: 1 }}>{data.notices.join('; ')}.{ignored.length > 0 && ` Not taken: ${ignored.join(', ')}.`}</Box>
             <Box sx={{ maxHeight: 420, overflow: 'auto' }} tabIndex={0} role="region" aria-label="Pieces of the file">
               <table className="grid">
@@ -45,7 +45,7 @@ export function StoreCsvDialog({ file, onClose, onDone }: { file: File; onClose:
                   {data.rows.map((row) => (
                     <tr key={row.line} data-csv-line={row.line}>
                       <td>{row.line}</td><th scope="row">{row.fields.number}</th><td>{plain(row.fields.kind ?? '')}</td><td>{row.fields.size}</td><td>{row.fields.reach}</td><td>{row.fields.vertical || row.fields.span_ratings}</td><td>{row.fields.state}</td><td>{row.fields.examined}</td>
-                      <td style={row.problems.length ? { color: 'var(--stop)', fontWeight: 600 } : undefined}>{row.problems.length ? row.problems.map((one) => `${one.field.replaceAll('_', ' ')}: ${one.message}; expected ${one.expected}`).join('. ') : row.known ? 'changes the one in the store' : 'new'}</td>
+                      <td style={row.problems.length ? { color: 'var(--stop)', fontWeight: 600 } : undefined}>{row.problems.length ? row.problems.map((one) => `${one.field.replaceAll('_', ' ')}: ${one.message}; expected ${one.expected}`).join('. ') : row.known ? (row.changed.length ? `changes ${row.changed.map((one) => one.replaceAll('_', ' ')).join(', ')}` : 'as it is in the store') : 'new'}</td>
                     </tr>
                   ))}
                 </tbody>

@@ -14,13 +14,15 @@ module DustLadder
       # pieces: fields of each, { name => text }. Returns CSV text, UTF-8 with its mark.
       def self.write(pieces) = "\ufeff#{CSV.generate { |csv| csv << Piece::FIELDS; pieces.each { |fields| csv << Piece::FIELDS.map { |field| CsvText.harmless(fields[field].to_s) } } }}"
 
-      # bytes: the file as it came. known: numbers that the store has already.
-      def initialize(bytes, known: [])
+      # bytes: the file as it came. known: fields of the pieces that the store has already, by number; what a file does not
+      # tell of them stays as it is.
+      def initialize(bytes, known: {})
         @text = CsvText.new(bytes)
         @known = known
       end
 
-      # { "notices", "columns", "rows": [{ "line", "fields", "problems", "known" }], "fault" }. Nothing is taken here.
+      # { "notices", "columns", "rows": [{ "line", "fields", "problems", "known", "changed" }], "fault" }. Nothing is taken
+      # here.
       def read
         table = CSV.new(@text.io, col_sep: @text.delimiter, liberal_parsing: true, field_size_limit: 5000)
         headings = headings_of(table.shift || [])
@@ -58,8 +60,9 @@ module DustLadder
           text = CsvText.as_meant(cell.to_s.strip)
           fields[field] = unit && text.match?(BARE) ? "#{text} #{unit}" : text if field
         end
-        piece = Piece.new(fields)
-        { "line" => line, "fields" => piece.fields, "problems" => piece.problems.map(&:as_json), "known" => @known.include?(piece.fields["number"]) }
+        before = @known[fields["number"]]
+        piece = Piece.new(before ? before.merge(fields) : fields)
+        { "line" => line, "fields" => piece.fields, "problems" => piece.problems.map(&:as_json), "known" => !before.nil?, "changed" => before ? piece.fields.reject { |name, text| text == before[name].to_s }.keys : [] }
       end
 
       # The same number twice in one file: neither can be told from the other.
