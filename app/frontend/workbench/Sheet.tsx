@@ -129,7 +129,7 @@ export const Sheet = memo(function Sheet({ editor, plan, undoNote, redoNote, lad
           <History editor={editor} undoNote={undoNote} redoNote={redoNote} />
           <Tools looking={looking} look={look} svg={svg} title={`${title}, ${view === 'plan' ? 'plan' : view === 'end' ? 'seen along x' : 'seen along y'}`} tilted={(drawing?.tilt?.deg.value ?? 0) > 0.05} />
         </Box>
-        {card && view !== 'plan' && drawing?.hook && <LegCard drawing={drawing} leg={Math.min(leg, drawing.legs.length - 1)} working={working} />}
+        {card && view !== 'plan' && drawing?.hook && <LegCard drawing={drawing} leg={Math.min(leg, drawing.legs.length - 1)} working={working} pair={drawing.legs.length === 2 && !plan.rigging.beam && !plan.rigging.reeved} />}
       </Box>
       {card && drawing && view !== 'plan' && height > 700 && <Box sx={{ position: 'absolute', right: 12, bottom: GROUND_FROM_BOTTOM + 10, width: CARD_WIDTH }}><PlanView drawing={drawing} width={CARD_WIDTH} height={Math.max(120, Math.min(170, height - STRIP_HEIGHT - GROUND_FROM_BOTTOM - 390))} leg={leg} working={working} /></Box>}
     </>
@@ -142,7 +142,7 @@ function DrawnValues({ drawing }: { drawing: Drawing }) {
   return (
     <table className="hush">
       <caption>The legs as they hang, hook bearing {shown(drawing.hook_height) || 'not known'} above the base</caption>
-      <thead><tr>{['leg', 'length', 'from plumb line', 'height', 'from horizontal', 'from plumb', 'included', 'worst tension'].map((head) => <th key={head} scope="col">{head}</th>)}</tr></thead>
+      <thead><tr>{['leg', 'length', 'level run', 'height', 'from horizontal', 'from plumb', 'included', 'worst tension'].map((head) => <th key={head} scope="col">{head}</th>)}</tr></thead>
       <tbody>
         {drawing.legs.map((leg, index) => (
           <tr key={index}>
@@ -169,11 +169,11 @@ function Leader({ y, thing, heavy }: { y: number; thing: Thing | undefined; heav
 }
 
 // The selected leg in all three conventions.
-function LegCard({ drawing, leg, working }: { drawing: Drawing; leg: number; working: boolean }) {
+function LegCard({ drawing, leg, working, pair }: { drawing: Drawing; leg: number; working: boolean; pair: boolean }) {
   const shown = useShown()
   const one = drawing.legs[leg]
   if (!one) return null
-  const angles: [Parameters<typeof AngleSign>[0]['convention'], Rung['demand'], string][] = [['horizontal', one.from_horizontal, 'from horizontal'], ['plumb', one.from_plumb, 'from plumb'], ['included', one.included, drawing.legs.length === 2 ? 'included, both legs' : 'twice from plumb']]
+  const angles: [Parameters<typeof AngleSign>[0]['convention'], Rung['demand'], string][] = [['horizontal', one.from_horizontal, 'from horizontal'], ['plumb', one.from_plumb, 'from plumb'], ['included', one.included, pair ? 'included, both legs' : 'twice from plumb']]
   return (
     <Box data-leg-card>
       <Box sx={{ display: 'flex', alignItems: 'baseline', borderBottom: '1.5px solid var(--ink)', pb: '2px' }}>
