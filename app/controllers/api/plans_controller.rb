@@ -46,7 +46,7 @@ module Api
       {
         id: plan.id, title: plan.title, site: document["site"], lift_at: plan.lift_at, revision: revision.number,
         load: document.dig("load", "name"), legs: document.dig("rigging", "legs").size, chart: ladder_chart(document),
-        planned: ladder.rung("load").working.find { |line| line.symbol == "W" }&.result, verdict: ladder.verdict, headline: %i[metric us].to_h { |system| [ system, ladder.headline(system) ] }, governs: ladder.governing.map(&:id),
+        planned: ladder.rung("load").working.find { |line| line.symbol == "W" }&.result, verdict: ladder.verdict, headline: ladder.headlines, governs: ladder.governing.map(&:id),
         rungs: ladder.rungs.map { |rung| { id: rung.id, label: rung.label, verdict: rung.verdict, percent: rung.percent } },
         needs: ladder.rungs.flat_map(&:missing).map(&:what).uniq.first(3)
       }

@@ -55,8 +55,8 @@ module DustLadder
       def state = fields["state"]
       # Days as "2026-12-14", or nil.
       def due = @due
-      # The same with what the store knows beside, for choosing; nil while something cannot be read.
-      def for_choosing = data&.merge("state" => state, "due" => due, "place" => fields["place"])
+      # What a plan keeps of a piece that was chosen from, with what the store knows beside.
+      def self.snapshot(chosen) = PlanFile::Digest.snapshot(chosen.except("state", "due", "place"))
 
       private
 

@@ -36,6 +36,8 @@ module DustLadder
         "#{Verdict.words(verdict).capitalize}: #{governing.map { |rung| in_words(rung, system) }.join(' and ')}"
       end
 
+      def headlines = { "metric" => headline(:metric), "us" => headline(:us) }
+
       # What comes next after the governing rung, worst first.
       def afterwards
         rest = (rungs - governing).sort_by { |rung| [ Verdict.rank(rung.verdict), -weight(rung) ] }.reject { |rung| rung.verdict == "holds" }
@@ -45,7 +47,7 @@ module DustLadder
       def as_json(*)
         {
           "format" => FORMAT, "version" => 1, "core" => VERSION,
-          "verdict" => verdict, "headline" => %i[metric us].to_h { |system| [ system.to_s, headline(system) ] }, "then" => afterwards, "governs" => governing.map(&:id),
+          "verdict" => verdict, "headline" => headlines, "then" => afterwards, "governs" => governing.map(&:id),
           "rungs" => rungs.map(&:as_json), "not_checked" => Climb.not_checked(lift),
           "readings" => lift.document.readings, "problems" => lift.document.problems,
           "drawing" => Drawing.new(lift, rung("slings"), rung("upper")).as_json, "reach" => Reach.new(lift, rung("crane")).as_json, "take_off" => nil

@@ -6,7 +6,7 @@ module DustLadder
       # words: a Sentence of what to do. changes: { JSON pointer => new value }. ladder: the Answer with them made.
       Way = Struct.new(:id, :words, :changes, :ladder, keyword_init: true) do
         def as_json(*)
-          { "id" => id, "words" => words.as_json, "changes" => changes, "verdict" => ladder.verdict, "headline" => %i[metric us].to_h { |system| [ system.to_s, ladder.headline(system) ] } }
+          { "id" => id, "words" => words.as_json, "changes" => changes, "verdict" => ladder.verdict, "headline" => ladder.headlines }
         end
       end
       include Sentences

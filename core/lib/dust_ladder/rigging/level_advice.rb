@@ -11,7 +11,7 @@ module DustLadder
         def ladder = @ladder ||= DustLadder.check(document)
 
         def as_json(*)
-          { "id" => id, "words" => words.as_json, "changes" => changes, "tilt" => Figure.deg(tilt_deg, :up).as_json, "verdict" => ladder.verdict, "level" => ladder.rung("level").verdict, "headline" => %i[metric us].to_h { |system| [ system.to_s, ladder.headline(system) ] } }
+          { "id" => id, "words" => words.as_json, "changes" => changes, "tilt" => Figure.deg(tilt_deg, :up).as_json, "verdict" => ladder.verdict, "level" => ladder.rung("level").verdict, "headline" => ladder.headlines }
         end
       end
       STIFF = 100.0
@@ -94,7 +94,7 @@ module DustLadder
 
         option = level_up.from_list(line, reaches)
         piece = fitting.find { |one| one["reach_m"] == option.length }
-        slings = @document.dig("snapshots", "slings").merge(piece["number"] => PlanFile::Digest.snapshot(piece.except(*Slings::PlanSelection::STORE_FIELDS)))
+        slings = @document.dig("snapshots", "slings").merge(piece["number"] => Gear::Piece.snapshot(piece))
         kept = [ *used - [ now["number"] ], *(used.count(now["number"]) > 1 ? [ now["number"] ] : []), piece["number"] ]
         [ [ "#{place}-sling", both { |system| "#{piece['number']} of #{Figure.m(piece['reach_m']).shown(system)} on the #{name}" }, { "#{place}/sling" => piece["number"], "#{place}/length" => format("%.3f m", piece["reach_m"]), "/snapshots/slings" => slings.slice(*kept) }, (option.length - length).abs ] ]
       rescue Statics::Equilibrium::NotFound

@@ -8,7 +8,6 @@ module DustLadder
         def name = "upper sling #{index + 1}"
         def pointer(field) = "/rigging/beam/legs/#{index}/#{field}"
       end
-      ENDS = { 1 => [ "" ], 2 => %w[west east] }.freeze
       POINTER = "/rigging/beam".freeze
       # A bail goes straight on the hook: as good as no length, as good as stiff.
       BAIL_M = 0.02
@@ -25,7 +24,7 @@ module DustLadder
         @span = document.length("the beam's span", "rigging", "beam", "span")
         @headroom = document.length("the hook's height above the beam", "rigging", "beam", "headroom")
         @holes = document.dig("rigging", "legs").map { |leg| leg["hole"] }
-        @uppers = @plan["legs"].each_index.map { |index| Upper.new(data: @plan["legs"][index], index: index, length: document.length("the length of upper sling #{index + 1}", *POINTER.split("/").drop(1), "legs", index, "length")) }
+        @uppers = @plan["legs"].each_index.map { |index| Upper.new(data: @plan["legs"][index], index: index, length: document.length("the length of upper sling #{index + 1}", "rigging", "beam", "legs", index, "length")) }
       end
 
       def chosen = @data || raise(NotKnown.new("which beam it is is not given", pointer: "#{POINTER}/beam"))
@@ -37,7 +36,6 @@ module DustLadder
       def mass = chosen["mass_kg"] || raise(NotKnown.new("the mass of beam #{number} is not known", pointer: "#{POINTER}/beam"))
       def span = @span.positive
       def headroom = @headroom.positive
-      def headroom_pointer = @headroom.pointer
 
       # Where the legs may hang, and where the slings above it hold it.
       def holes = spreader? ? [ -span / 2, span / 2 ] : chosen["holes_m"].sort

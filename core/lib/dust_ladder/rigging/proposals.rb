@@ -7,12 +7,10 @@ module DustLadder
 
       # words: a Sentence; changes: { JSON pointer => value }; ladder: with them made; rigging: verdict of its rigging.
       Proposal = Struct.new(:id, :words, :changes, :ladder, :rigging, :slings, keyword_init: true) do
-        def holds? = %w[holds tight].include?(rigging)
-
         def as_json(*)
           drawing = ladder.as_json["drawing"]
           worst = ladder.rung("slings")
-          { "id" => id, "words" => words.as_json, "changes" => changes, "rigging" => rigging, "verdict" => ladder.verdict, "headline" => %i[metric us].to_h { |system| [ system.to_s, ladder.headline(system) ] }, "slings" => slings,
+          { "id" => id, "words" => words.as_json, "changes" => changes, "rigging" => rigging, "verdict" => ladder.verdict, "headline" => ladder.headlines, "slings" => slings,
             "hook_height" => drawing&.dig("hook_height"), "utilisation" => worst&.percent&.as_json, "tilt" => drawing&.dig("tilt", "deg"), "weakest" => weakest, "drawing" => drawing }
         end
 
@@ -77,20 +75,20 @@ module DustLadder
         all = [ lower, both_tiers ].compact
         final = all.last
         Proposal.new(id: id, words: words, changes: changes.merge(*all.map(&:changes)), ladder: final.ladder, slings: all.flat_map { |one| one.choice.pieces.map { |piece| piece["number"] } }.uniq,
-          rigging: Slings::PlanSelection.new(bare, @pieces).rigging_verdict(final.ladder))
+          rigging: Slings::PlanSelection.rigging_verdict(final.ladder))
       rescue Bridle::Impossible, NotKnown => error
-        @vain << Vain.new(words.to_s == words ? words : words["metric"], error.what)
+        @vain << Vain.new(words["metric"], error.what)
         nil
       end
 
       def taken(document, upper: false)
         selection = Slings::PlanSelection.new(document, @pieces, upper: upper)
-        upper || document.dig("rigging", "beam").nil? ? (found = selection.best) : (found = selection.first)
+        # Below a beam nothing can be judged before the slings above it are there.
+        found = upper || document.dig("rigging", "beam").nil? ? selection.best : selection.first
         found or raise NotKnown, "nothing in the store serves: #{Figure.kg(selection.need.tension, :up)} #{upper ? 'on a sling above the beam' : 'on a leg'} is needed"
       end
 
-      def clear(set_by = "hook_height") = { "/rigging/beam" => nil, "/rigging/reeved" => nil, "/rigging/set_by" => set_by }
-      def legs(count, **changes) = Array.new(count) { |index| kept(index).merge(LEG).merge(changes.transform_keys(&:to_s)) }
+      def clear = { "/rigging/beam" => nil, "/rigging/reeved" => nil, "/rigging/set_by" => "hook_height" }
       # Fittings stay with their points.
       def kept(index) = @document.dig("rigging", "legs", index).to_h.slice("fittings")
       def aim = @lift.rules[:angle_aim_deg_from_horizontal].clamp(AIM_DEG, 80.0)
@@ -100,7 +98,7 @@ module DustLadder
         run = points.map { |x, y, _| Math.hypot(x - cg[0], y - cg[1]) }.max
         height = points.map(&:last).max + [ run * Math.tan(aim * Math::PI / 180), GAP_M ].max
         count = points.size
-        proposal("bridle", both("#{NUMBERS[count]} from the hook"), clear.merge("/rigging/legs" => legs(count), "/rigging/hook_height" => written(height)))
+        proposal("bridle", both("#{NUMBERS[count]} from the hook"), clear.merge("/rigging/legs" => Array.new(count) { |index| kept(index).merge(LEG) }, "/rigging/hook_height" => written(height)))
       end
       NUMBERS = { 1 => "One leg", 2 => "Two-leg bridle", 3 => "Three-leg bridle", 4 => "Four-leg bridle" }.freeze
 
@@ -141,7 +139,7 @@ module DustLadder
           **clear, "/rigging/legs" => rows.each_with_index.map { |row, index| (row["hitch"] == "basket" ? {} : kept(index)).merge(LEG).merge(row) },
           "/rigging/beam" => { "beam" => beam["number"], "span" => written(span), "headroom" => written(headroom), "legs" => Array.new(2) { { "sling" => nil, "length" => nil } } },
           "/rigging/hook_height" => written(top + GAP_M + beam["depth_m"] + headroom),
-          "/snapshots/beams" => { beam["number"] => PlanFile::Digest.snapshot(beam.except(*Slings::PlanSelection::STORE_FIELDS)) }, **more
+          "/snapshots/beams" => { beam["number"] => Gear::Piece.snapshot(beam) }, **more
         })
       end
 

@@ -58,7 +58,6 @@ module DustLadder
       def nominal = @nominal ||= pulls(envelope.nominal.tensions, pose, "nominal")
       # Does a leg hang slack, nominally?
       def slack_now?(index) = envelope.nominal.tensions[line_of[index]] <= 0.0
-      def thrust(index) = nominal[index].then { |pull| pull.tension * pull.leg.run / pull.leg.length }
       def worst = @worst ||= nominal.each_index.map { |index| [ nominal[index], worst_of(index) ].max_by(&:tension) }
       def pulls_of(index) = [ nominal[index], *corners_seen.map { |corner, pose| pulls(corner.tensions, pose, words(corner))[index] } ]
       def corners = corners_seen.map { |corner, pose| [ words(corner), pose ] }

@@ -14,7 +14,6 @@ module DustLadder
       STAND_IN = "not chosen yet".freeze
       # Rating of what stands in, as a share of the load.
       STAND_IN_SHARE = 0.7
-      STORE_FIELDS = %w[state due place].freeze
       # What makes a rigging hold, apart from the crane.
       RIGGING = %w[level angle points fittings loop sharing slings grip beam upper].freeze
 
@@ -41,7 +40,7 @@ module DustLadder
       # The first choice under which the rigging does not stop, or the first of all; nil when nothing serves.
       def best
         some = choices.first(@document.dig("rigging", "beam") ? MOST_TRIED : MOST_JUDGED).lazy.map { |choice| taken_with(choice) }
-        some.find { |one| rigging_verdict(one.ladder) != "stop" } || some.first
+        some.find { |one| self.class.rigging_verdict(one.ladder) != "stop" } || some.first
       end
 
       # The first choice, without the ladder's word.
@@ -49,10 +48,10 @@ module DustLadder
 
       # The best choices, each with the ladder that the plan would have.
       def taken
-        @taken ||= choices.first(MOST_JUDGED).map { |choice| taken_with(choice) }.sort_by { |one| [ -Ladder::Verdict.rank(rigging_verdict(one.ladder)), *one.choice.score ] }
+        @taken ||= choices.first(MOST_JUDGED).map { |choice| taken_with(choice) }.sort_by { |one| [ -Ladder::Verdict.rank(self.class.rigging_verdict(one.ladder)), *one.choice.score ] }
       end
 
-      def rigging_verdict(ladder) = Ladder::Verdict.weakest(ladder.rungs.select { |rung| RIGGING.include?(rung.id) }.map(&:verdict))
+      def self.rigging_verdict(ladder) = Ladder::Verdict.weakest(ladder.rungs.select { |rung| RIGGING.include?(rung.id) }.map(&:verdict))
 
       def as_json(*)
         {
@@ -123,7 +122,7 @@ module DustLadder
 
       def taken_with(choice, judged: true)
         numbers = choice.pieces.flat_map { |piece| [ piece["number"] ] * piece["legs"].to_i }.first(places.size)
-        snapshots = choice.pieces.to_h { |piece| [ piece["number"], PlanFile::Digest.snapshot(piece.except(*STORE_FIELDS)) ] }
+        snapshots = choice.pieces.to_h { |piece| [ piece["number"], Gear::Piece.snapshot(piece) ] }
         changes = places.zip(numbers).to_h { |place, number| [ "#{place}/sling", number ] }
         changes["/snapshots/slings"] = kept(numbers).merge(snapshots)
         changes.merge!(lengths_of(choice.pieces.first)) if own_length?(choice.pieces.first)
@@ -164,8 +163,8 @@ module DustLadder
         {
           "numbers" => one.choice.pieces.map { |each| each["number"] }, "kind" => piece["kind"], "size" => piece["size"], "legs" => piece["legs"], "reach" => Figure.m(piece["reach_m"]).as_json,
           "utilisation" => Figure.percent(one.choice.utilisation).as_json, "in_band" => one.choice.in_band, "carry" => Figure.kg(one.choice.carry, :up).as_json, "reasons" => one.reasons.map(&:as_json),
-          "flattest" => flattest && Figure.deg(flattest, :up).as_json, "changes" => one.changes, "rigging" => rigging_verdict(one.ladder), "verdict" => one.ladder.verdict,
-          "headline" => %i[metric us].to_h { |system| [ system.to_s, one.ladder.headline(system) ] }
+          "flattest" => flattest && Figure.deg(flattest, :up).as_json, "changes" => one.changes, "rigging" => self.class.rigging_verdict(one.ladder), "verdict" => one.ladder.verdict,
+          "headline" => one.ladder.headlines
         }
       end
 

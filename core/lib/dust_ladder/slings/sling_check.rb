@@ -13,15 +13,14 @@ module DustLadder
         legs = lift.legs.each_index.map { |index| Leg.of(lift, index) }
         outcomes = legs.map(&:outcome)
         outcomes += Pair.new(lift, legs).outcomes if legs.size > 1 && bridle.one_hook? && legs.none?(&:no_figure?)
-        @legs = legs
         warn_of_spread(bridle)
-        settle(outcomes)
+        settle(legs, outcomes)
       end
 
       # Shows every outcome and judges the worst.
-      def settle(outcomes)
+      def settle(legs, outcomes)
         show(outcomes)
-        @legs.each { |leg| leg.advice.each { |id, text| caution(id, text, about: "leg:#{leg.index}") } }
+        legs.each { |leg| leg.advice.each { |id, text| caution(id, text, about: "leg:#{leg.index}") } }
         governs = outcomes.max_by(&:share)
         return stop(governs.stop, subject: governs.subject) if governs.stop
 

@@ -39,7 +39,8 @@ module DustLadder
 
       def examine
         lift.bridle
-        settle(UpperLeg.all(lift).map { |leg| [ leg, leg.outcome ] }.then { |all| @legs = all.map(&:first); all.map(&:last) })
+        legs = UpperLeg.all(lift)
+        settle(legs, legs.map(&:outcome))
       end
     end
   end
