@@ -28,9 +28,10 @@ module DustLadder
     # The stack from the load up: load, slings, block, rope, and what the chart or the plan deducts.
     def gross = @gross ||= Cranes::GrossLoad.new([ load_item, *sling_items, *beam_items, *block_and_rope, *deduction_items ])
 
-    # Largest row of the chart that holds the gross load in every sector on the way, m, or nil.
+    # Largest row of the chart that holds the gross load in every sector on the way, with the boom of the governing place,
+    # m, or nil.
     def largest_radius
-      @largest_radius ||= crane.path.sectors.map { |sector| sector.table.largest_radius(gross.kg, crane.boom_m) || 0.0 }.min&.then { |radius| radius.zero? ? nil : radius }
+      @largest_radius ||= crane.path.sectors.map { |sector| sector.largest_radius(gross.kg, crane.path.least.at.boom) || 0.0 }.min&.then { |radius| radius.zero? ? nil : radius }
     end
 
     private
@@ -57,18 +58,30 @@ module DustLadder
 
     def beam_items = beam ? [ item(symbol: "t", name: "beam #{beam.number}", kg: beam.mass.to_f, source: "as marked", on_hook: true) ] : []
 
+    # Hook block and rope, where the machine's rating does not begin below them.
     def block_and_rope
-      hoist, block = crane.chart_data.values_at("hoist", "hook_block")
-      hanging = crane.most_rope_m(bridle.hook_range.first)
-      rope = Cranes::GrossLoad.rope_kg(crane.parts_of_line, [ hanging, 0.0 ].max, hoist["rope_kg_per_m"])
-      [
-        item(symbol: "b", name: "hook block", kg: block["mass_kg"].to_f, source: "as marked", on_hook: true),
-        item(symbol: "r", name: "rope below the tip", kg: rope, source: "#{crane.parts_of_line} parts × #{Figure.m(hanging, :up)} × #{Figure.new(hoist['rope_kg_per_m'], :kg_per_m, :up)}", on_hook: true)
-      ]
+      return [] if crane.chosen? && !crane.family.hoists?
+
+      crane.chart_data
+      hoist, block, parts = crane.part("hoist"), crane.part("hook_block"), crane.parts_of_line
+      hanging = [ crane.most_rope_m(bridle.hook_range.first), 0.0 ].max
+      [ item(symbol: "b", name: "hook block", kg: block["mass_kg"].to_f, source: "as marked", on_hook: true), rope("r", "rope below the tip", parts, hanging, hoist, true), *idle_line(hoist) ]
+    end
+
+    def rope(symbol, name, parts, hanging, hoist, on_hook)
+      item(symbol: symbol, name: name, kg: Cranes::GrossLoad.rope_kg(parts, hanging, hoist["rope_kg_per_m"]), on_hook: on_hook,
+           source: "#{parts} part#{'s' if parts > 1} × #{Figure.m(hanging, :up)} × #{Figure.new(hoist['rope_kg_per_m'], :kg_per_m, :up)}")
+    end
+
+    # A second line that hangs idle: as far as it is known to hang, else as long as the boom.
+    def idle_line(hoist)
+      line = crane.idle_line or return []
+      parts = line["parts"] or raise NotKnown.new("the parts of the idle line are not given", pointer: "/crane/idle_line/parts")
+      [ rope("i", "idle line", parts, crane.idle_hanging.given? ? crane.idle_hanging.not_negative : crane.booms.max, hoist, false) ]
     end
 
     def deduction_items
-      chart = crane.chart_data["deductions"].map { |entry| [ entry["what"], entry["kg"].to_f, "the chart's own list" ] }
+      chart = (crane.chart_data["deductions"] || []).map { |entry| [ entry["what"], entry["kg"].to_f, "the chart's own list" ] }
       own = crane.deductions.map { |what, mass| [ what, mass.not_negative, "the plan" ] }
       (chart + own).each_with_index.map { |(what, kg, source), index| item(symbol: "e#{index + 1}", name: what, kg: kg, source: source, on_hook: false) }
     end

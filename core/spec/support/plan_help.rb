@@ -21,10 +21,13 @@ module PlanHelp
     }.merge(changes.transform_keys(&:to_s))
   end
 
+  RECORD = { "version" => 1, "entered_by" => "A. Writer", "entered_on" => "2026-10-01", "checked_by" => "B. Reader", "checked_on" => "2026-10-02", "source" => "spec binder, page 1" }.freeze
+
   def chart(**changes)
     {
       "id" => "test",
       "title" => "Test crane, full",
+      "record" => RECORD,
       "identity" => IDENTITY,
       "boom_length_m" => [ 15.0, 20.0, 25.0 ],
       "radius_m" => [ 4.0, 6.0, 8.0, 10.0, 12.0 ],

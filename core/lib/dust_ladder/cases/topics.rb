@@ -7,11 +7,12 @@ module DustLadder
       TABLE = {
         "leg_tension_symmetric" => :leg_tension_symmetric, "angle_conversion" => :angle_conversion, "two_point_unequal" => :two_point_unequal,
         "multi_leg_rating" => :multi_leg_rating, "chart_lookup" => :chart_lookup, "deductions" => :deductions, "parts_of_line" => :parts_of_line,
-        "takeoff" => :takeoff, "three_point_bridle" => :rigging, "elastic_equilibrium" => :rigging, "worst_case_envelope" => :rigging, "hitch_and_derates" => :rigging, "fittings" => :rigging
+        "tower_crane" => :tower_crane, "platform_and_jib" => :platform_and_jib, "takeoff" => :takeoff, "three_point_bridle" => :rigging, "elastic_equilibrium" => :rigging, "worst_case_envelope" => :rigging, "hitch_and_derates" => :rigging, "fittings" => :rigging
       }.freeze
-      CHART_QUESTIONS = { "capacity" => :chart_capacity, "path_minimum" => :path_minimum, "largest_radius" => :largest_radius }.freeze
+      CHART_QUESTIONS = { /\Acapacity/ => :chart_capacity, /path/ => :path_minimum, /radius/ => :largest_radius, /boom/ => :best_boom }.freeze
 
-      def covers?(topic, given) = TABLE.key?(topic) && (topic != "chart_lookup" || CHART_QUESTIONS.key?(given["question"]))
+      def covers?(topic, given) = TABLE.key?(topic) && (topic != "chart_lookup" || !chart_question(given).nil?)
+      def chart_question(given) = CHART_QUESTIONS.find { |words, _| words.match?(given["question"].to_s) }&.last
       def name_of(topic, given) = topic == "chart_lookup" ? "chart_lookup (#{given['question']})" : topic
       def compute(topic, given) = TABLE.fetch(topic) == :rigging ? Rigging.public_send(topic, given) : send(TABLE.fetch(topic), given)
 
@@ -97,7 +98,7 @@ module DustLadder
       MULTI = Slings::MultiLeg
 
       def table(chart) = Cranes::Table.new(chart.fetch("radius_m"), chart.fetch("boom_length_m"), chart.fetch("capacity_kg"))
-      def chart_lookup(given) = send(CHART_QUESTIONS.fetch(given["question"]), given)
+      def chart_lookup(given) = send(chart_question(given), given)
 
       def chart_capacity(given)
         capacity = table(given.fetch("chart")).capacity(given.fetch("radius_m"), given.fetch("boom_length_m"))
@@ -108,6 +109,37 @@ module DustLadder
         chart, boom = table(given.fetch("chart")), given.fetch("boom_length_m")
         radius = chart.largest_radius(given.fetch("gross_load_kg"), boom)
         { "largest_radius_m" => radius, "allowed" => !radius.nil?, "gross_capacity_kg" => radius && chart.capacity(radius, boom) }
+      end
+
+      # The boom length that holds a gross load at every station with the least of it used.
+      def best_boom(given)
+        chart = Cranes::Chart.all_round(table(given.fetch("chart")))
+        radii = given["radii_m"] || given["station_radii_m"] || given.fetch("stations").map { |station| station.is_a?(Hash) ? station.fetch("radius_m") : station }
+        stations = radii.map { |radius| Cranes::Path::Station.new(radius: radius.to_f, slew: nil, boom: nil) }
+        # Only the stations count here, not the way between them.
+        best = chart.booms.filter_map { |boom|
+          least = stations.map { |station| chart.capacity(station.radius, boom, nil).first }
+          [ boom, least.min ] if least.none?(&:nil?) && Ladder::Verdict.of(given.fetch("gross_load_kg") / least.min.to_f, nil) == "holds"
+        }.min_by { |boom, kg| [ -kg, boom ] }
+        { "best_boom_length_m" => best&.first, "boom_length_m" => best&.first, "least_gross_capacity_kg" => best&.last, "gross_capacity_kg" => best&.last, "allowed" => !best.nil? }
+      end
+
+      def tower_crane(given)
+        crane, falls = given.fetch("crane"), given.fetch("falls")
+        reason = Cranes::Tower.unavailable(crane.fetch("falls"), falls, crane["second_trolley_fitted"])
+        set = crane["falls"][falls.to_s]
+        capacity = Cranes::Tower.table(set["radius_m"], crane.fetch("jib_length_m"), set["capacity_kg"], set["max_kg"]).capacity(given.fetch("trolley_radius_m"), crane["jib_length_m"]) unless reason
+        { "gross_capacity_kg" => capacity, "available" => reason.nil?, "allowed" => !capacity.nil?, "within_capacity" => !capacity.nil? && Ladder::Verdict.of(given.fetch("gross_load_kg") / capacity.to_f, nil) == "holds" }
+      end
+
+      def platform_and_jib(given)
+        machine, use = Cranes::PlatformJib.new(given.fetch("machine")), given.fetch("use")
+        aboard = use.fetch("platform_load_kg").then { |load| load.is_a?(Hash) ? load.values.sum : load }
+        lower = use["lower_boom_range_deg_from_horizontal"] || [ use.fetch("lower_boom_deg_from_horizontal") ].flatten
+        reading = machine.read(lower: lower.minmax, upper: use.fetch("upper_boom_range_deg_from_horizontal"), radius: use.fetch("load_radius_m"), aboard_kg: aboard)
+        platform = Ladder::Verdict.of(aboard / machine.rated_kg, nil) == "holds"
+        jib = !reading.allowed_kg.nil? && Ladder::Verdict.of(use.fetch("jib_load_kg") / reading.allowed_kg.to_f, nil) == "holds"
+        { "platform_load_kg" => aboard, "platform_ok" => platform, "jib_chart_kg" => reading.chart_kg, "jib_allowed_kg" => reading.allowed_kg, "jib_ok" => jib, "both_hold" => platform && jib }
       end
 
       def path_minimum(given)

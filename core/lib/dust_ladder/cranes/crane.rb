@@ -2,23 +2,24 @@ module DustLadder
   module Cranes
     # The crane of a plan: its chart, the machine as rigged, its stations, and what hangs from its tip.
     class Crane
-      Station = Struct.new(:name, :radius, :slew, :support_height, keyword_init: true)
+      Station = Struct.new(:name, :radius, :slew, :support_height, :boom_length, :turn, keyword_init: true)
+      Zone = Struct.new(:name, :slew_from, :slew_to, :radius_from, :radius_to, keyword_init: true)
 
-      attr_reader :stations, :boom_length, :obstacle_height, :deductions
+      attr_reader :stations, :boom_length, :obstacle_height, :deductions, :rules, :level, :side_pull, :wind, :zones, :idle_hanging
 
       def initialize(document, rules)
         @document = document
         @rules = rules
         @data = document.dig("crane")
-        @stations = @data["stations"].each_with_index.map do |station, index|
-          Station.new(name: station["name"],
-                      radius: document.length("the radius at #{station['name']}", "crane", "stations", index, "radius"),
-                      slew: document.angle("the slew at #{station['name']}", "crane", "stations", index, "slew"),
-                      support_height: document.length("the support height at #{station['name']}", "crane", "stations", index, "support_height"))
-        end
+        @stations = @data["stations"].each_index.map { |index| station(index) }
         @boom_length = document.length("the boom length", "crane", "boom_length")
         @obstacle_height = document.length("the highest thing on the way", "crane", "obstacle_height")
         @deductions = @data["deductions"].each_with_index.map { |item, index| [ item["what"], document.mass("the mass of #{item['what']}", "crane", "deductions", index, "mass") ] }
+        @level = document.field(:share, "how far out of level the crane stands", "crane", "level")
+        @side_pull = document.angle("the planned side pull", "crane", "side_pull")
+        @wind = document.field(:speed, "the wind", "crane", "wind")
+        @zones = (@data["zones"] || []).each_index.map { |index| zone(index) }
+        @idle_hanging = document.length("what hangs of the idle line", "crane", "idle_line", "hanging") if @data["idle_line"]
       end
 
       # The chart's data as snapshot. Raises NotKnown when none is chosen.
@@ -27,16 +28,33 @@ module DustLadder
         @chart_data ||= DustLadder.floats(@document.dig("snapshots", "charts", id, "data"))
       end
 
-      def chart
-        @chart ||= Chart.of(radii: chart_data["radius_m"], booms: chart_data["boom_length_m"], tables: chart_data["tables"],
-                            sectors: chart_data["sectors"], tolerance: @rules[:row_tolerance_m])
-      end
-
+      def chosen? = !@data["chart"].nil?
+      def family = @family ||= Families.of(chart_data, self)
+      def family?(name) = chosen? ? family.name == name : name == "mobile"
+      def chart = family.chart
       def chart_title = chart_data["title"]
+      def record = chart_data["record"]
+      def limits = chosen? && chart_data["limits"] || {}
       def as_rigged = @data["as_rigged"]
-      def boom_m = boom_length.positive
+      def second_trolley = @data["second_trolley"]
+      def idle_line = @data["idle_line"]
+      def boom_m = family.boom_at(stations.first)
+      def booms = stations.map { |station| family.boom_at(station) }
       def parts_of_line = @data["parts_of_line"] || raise(NotKnown.new("parts of line are not given", pointer: "/crane/parts_of_line"))
       def measured_loaded? = @data["radius_measured_loaded"]
+
+      # A part of the chart that a mobile or tower crane's figures need. Raises NotKnown when the chart lacks it.
+      def part(name) = chart_data[name] || raise(NotKnown.new("the chart gives no #{name.tr('_', ' ')}", pointer: "/crane/chart"))
+
+      # What a platform and jib machine's dry run showed, as Fields. Raises NotKnown when nothing is given.
+      def platform
+        given = @data["platform"] or raise NotKnown.new("what the dry run showed of the booms is not given", pointer: "/crane/platform")
+        @platform ||= {
+          **%w[lower_boom_from lower_boom_to upper_boom_from upper_boom_to].to_h { |name| [ name.to_sym, @document.angle("the #{name.tr('_', ' ').sub(' from', ' angle, least').sub(' to', ' angle, most')}", "crane", "platform", name) ] },
+          load_radius: @document.length("the jib's load radius", "crane", "platform", "load_radius"),
+          aboard: given["aboard"].each_with_index.map { |item, index| [ item["what"], @document.mass("the mass of #{item['what']}", "crane", "platform", "aboard", index, "mass") ] }
+        }
+      end
 
       # Fields of the chart's identity: [[name, chart's value, machine's value or nil, verdict], ...].
       def identity
@@ -51,54 +69,72 @@ module DustLadder
 
       # What the boom's bending adds to a radius that was not measured under load, m.
       def growth(radius)
-        return 0.0 if measured_loaded?
+        return 0.0 if measured_loaded? || !family.radius?
 
         [ radius * @rules[:radius_allowance, :fraction], @rules[:radius_allowance, :least_m] ].max
       end
 
-      def loaded_radius(index)
-        radius = stations[index].radius.positive
-        radius + growth(radius)
-      end
+      def radius(index) = family.radius? ? stations[index].radius.positive : 1.0
+      def loaded_radius(index) = radius(index).then { |radius| radius + growth(radius) }
 
       # Stations of the way at their loaded radius, slews counted on in the stated direction.
-      def path_stations
-        @path_stations ||= begin
-          slews = unwound_slews
-          stations.each_index.map { |index| Path::Station.new(radius: loaded_radius(index), slew: slews[index], boom: boom_m) }
-        end
-      end
+      def path_stations = @path_stations ||= way { |index| loaded_radius(index) }
+
+      # The same before the load is on.
+      def unloaded_stations = way { |index| radius(index) }
 
       def path = @path ||= Path.new(chart, path_stations)
 
-      # Height of the boom tip above the crane's ground at a loaded radius, m.
-      def tip_height(radius)
-        foot = chart_data["boom_foot"]
-        level = radius - foot["radius_m"]
-        raise NotKnown.new("a boom of #{Figure.m(boom_m)} does not reach #{Figure.m(radius)}", pointer: boom_length.pointer) if level.abs >= boom_m
+      # Height of the tip above the crane's ground at a radius of a station, m.
+      def tip_height(radius, index = 0) = family.tip_height(radius, booms[index])
 
-        foot["height_m"] + Math.sqrt(boom_m**2 - level**2)
-      end
+      # Row of the chart that a place is read at, m; nil past the last.
+      def row(place) = chart.sectors.first.table.row(place.radius, place.boom)
 
       # Most rope that hangs below the tip on the way, m: with the hook at its lowest, before the boom bends.
       def most_rope_m(hook_above_base)
-        stations.each_index.map { |index| tip_height(stations[index].radius.positive) - stations[index].support_height.value - hook_above_base }.max
+        stations.each_index.map { |index| family.most_rope(radius(index), booms[index], stations[index].support_height.value + hook_above_base) }.max
       end
 
       private
 
+      def station(index)
+        name = @data["stations"][index]["name"]
+        at = ->(kind, what, key) { @document.field(kind, "#{what} at #{name}", "crane", "stations", index, key) }
+        Station.new(name: name, radius: at.(:length, "the radius", "radius"), slew: at.(:angle, "the slew", "slew"), support_height: at.(:length, "the support height", "support_height"),
+                    boom_length: at.(:length, "the boom length", "boom_length"), turn: @data["stations"][index]["turn"])
+      end
+
+      def zone(index)
+        name = @data["zones"][index]["name"]
+        at = ->(kind, what, key) { @document.field(kind, "#{what} of zone #{name}", "crane", "zones", index, key) }
+        Zone.new(name: name, slew_from: at.(:angle, "the first slew", "slew_from"), slew_to: at.(:angle, "the last slew", "slew_to"), radius_from: at.(:length, "the least radius", "radius_from"), radius_to: at.(:length, "the greatest radius", "radius_to"))
+      end
+
       def plain(text) = text.strip.squeeze(" ").downcase
 
+      def way
+        slews = unwound_slews
+        stations.each_index.map { |index| Path::Station.new(radius: yield(index), slew: slews[index], boom: booms[index]) }
+      end
+
       def unwound_slews
-        return stations.map { nil } if chart.all_round? && stations.none? { |station| station.slew.given? }
+        return stations.map { nil } if chart.all_round? && zones.empty? && stations.none? { |station| station.slew.given? }
 
         slews = stations.map { |station| station.slew.value }
-        difference = (slews[1] - slews[0]) % 360
-        turn = @data["turn"]
-        raise NotKnown.new("which way the crane turns is not given", pointer: "/crane/turn") if turn.nil?
-        raise NotKnown.new("it does not turn, yet the slews differ", pointer: "/crane/turn") if turn == "none" && difference > 1e-9
+        slews.each_index.drop(1).reduce(slews.first(1)) { |counted, index| counted << counted.last + turned(slews[index - 1], slews[index], index) }
+      end
 
-        [ slews[0], slews[0] + (turn == "anticlockwise" && difference.positive? ? difference - 360 : difference) ]
+      # Degrees from one station to the next, in the direction that is stated.
+      def turned(from, to, index)
+        difference = (to - from) % 360
+        own = stations[index].turn
+        turn = own || @data["turn"]
+        pointer = own ? "/crane/stations/#{index}/turn" : "/crane/turn"
+        raise NotKnown.new("which way the crane turns is not given", pointer: "/crane/turn") if turn.nil?
+        raise NotKnown.new("it does not turn, yet the slews differ", pointer: pointer) if turn == "none" && difference > 1e-9
+
+        turn == "anticlockwise" && difference.positive? ? difference - 360 : difference
       end
     end
   end

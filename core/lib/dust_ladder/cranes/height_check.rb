@@ -7,14 +7,18 @@ module DustLadder
       LABEL = "Hook height"
       Place = Struct.new(:name, :needed, :parts, :tip, :available, keyword_init: true)
 
+      def self.applies?(lift) = !lift.crane.family?("platform_jib")
+
       private
 
       def examine
         crane = lift.crane
         @hook = lift.bridle.hook_range.last
-        @block = crane.chart_data.dig("hook_block", "length_m").to_f
-        @gap = crane.chart_data["least_block_to_tip_m"].to_f
-        places = crane.stations.each_with_index.map { |station, index| at(station.name, station.support_height.value, 0.0, crane.tip_height(crane.loaded_radius(index))) }
+        crane.chart_data
+        @block = crane.family.hoists? ? crane.part("hook_block")["length_m"].to_f : 0.0
+        @gap = crane.part("least_block_to_tip_m").to_f
+        # Between stations the tip's height bends downward and the hook's changes evenly: the stations are the worst of the way.
+        places = crane.stations.each_with_index.map { |station, index| at(station.name, station.support_height.value, 0.0, crane.tip_height(crane.loaded_radius(index), index)) }
         places << at("over the obstacle", crane.obstacle_height.value, rules[:obstacle_clearance_m], places.map(&:tip).min)
         places.each { |place| show(place) }
         worst = places.max_by { |place| share(place) }
@@ -51,7 +55,7 @@ module DustLadder
       end
 
       def tip_lines(place)
-        line("tip", Figure.m(place.tip, :down), source: "boom of #{lift.crane.boom_length.typed} at the loaded radius; lowest on the way")
+        line("tip", Figure.m(place.tip, :down), source: lift.crane.family.tip_source)
         tip, block, needed = Figure.m(place.tip, :down), Figure.m(@block, :up), Figure.m(place.needed, :up)
         line("A", Figure.m(place.available, :down), formula: "tip − l − g", from: { tip: tip, l: block, g: Figure.m(@gap, :up) }, source: "less block length and the least block-to-tip gap")
         line("gap", Figure.m(place.tip - @block - place.needed, :down), formula: "tip − l − N", from: { tip: tip, l: block, N: needed }, source: "block to tip with the hook this high; at least #{Figure.m(@gap, :up)}")

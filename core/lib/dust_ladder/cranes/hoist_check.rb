@@ -6,13 +6,16 @@ module DustLadder
       ID = "hoist"
       LABEL = "Gross load"
 
+      def self.applies?(lift) = !lift.crane.chosen? || lift.crane.family.hoists?
+
       private
 
       def examine
         gross = lift.gross
         stack(gross)
-        hoist, block = lift.crane.chart_data.values_at("hoist", "hook_block")
-        pull = [ hoist["line_pull_kg"], hoist["rope_wll_kg"] ].min
+        hoist, block = lift.crane.part("hoist"), lift.crane.part("hook_block")
+        drum = Drum.of(lift)
+        pull = [ drum&.least_pull || hoist["line_pull_kg"], hoist["rope_wll_kg"] ].min
         parts = lift.crane.parts_of_line
         rope = Reeving.capacity(pull, parts, hoist["lead_sheaves"], hoist["efficiency_per_sheave"])
         outcomes = [ [ "rope", gross.on_rope_kg, rope ], [ "hook block", gross.items.select(&:on_hook).take_while { |item| item.name != "hook block" }.sum(&:kg), block["wll_kg"].to_f ] ]
@@ -21,7 +24,7 @@ module DustLadder
           part(name: name, verdict: Ladder::Verdict.of(share, rules[:attention, :hoist]), utilisation: share.finite? ? share : nil, demand: Figure.kg(demand, :up), capacity: Figure.kg(capacity, :down))
         end
         subject, demand, capacity = outcomes.max_by { |_, load, limit| load / limit }
-        subject == "rope" ? rope_lines(demand, capacity, pull, parts, hoist) : block_lines(demand, capacity)
+        subject == "rope" ? rope_lines(demand, capacity, pull, parts, hoist, drum) : block_lines(demand, capacity)
         judge(Figure.kg(demand, :up), Figure.kg(capacity, :down), attention: rules[:attention, :hoist], subject: subject,
               note: both { |system| "#{Figure.kg(gross.kg, :up).shown(system)} gross; #{parts} parts of line" })
       end
@@ -32,13 +35,16 @@ module DustLadder
         line("G", Figure.kg(gross.kg, :up), formula: operands.keys.join(" + "), from: operands, source: "gross load, all that hangs from the tip", about: "hook")
       end
 
-      def rope_lines(demand, capacity, pull, parts, hoist)
+      def rope_lines(demand, capacity, pull, parts, hoist, drum)
         line("Q", Figure.kg(demand, :up), source: "of it on the hoist rope", about: "hook")
         operands = { P: Figure.kg(pull, :down), n: Figure.count(parts), m: Figure.count(hoist["lead_sheaves"]), η: Figure.factor(hoist["efficiency_per_sheave"], :down) }
-        line("P", operands[:P], source: "line pull, the lesser of drum and rope")
+        line("P", operands[:P], source: drum ? "line pull, the lesser of the rope and of layer #{drum.top_layer} of the drum, where the hook is highest" : "line pull, the lesser of drum and rope")
         formula = hoist["efficiency_per_sheave"] == 1 ? "P × n" : "P × η^m × (1 − η^n) / (1 − η)"
         line("C", Figure.kg(capacity, :down), formula: formula, from: operands, source: "#{parts} parts of line, #{hoist['lead_sheaves'].to_i} lead sheave")
+        enough = Reeving.least_parts(pull, demand, hoist["lead_sheaves"], hoist["efficiency_per_sheave"], MOST_PARTS)
+        line("least", Figure.count(enough), source: "fewest parts of line that hold it, by the rope alone") if enough
       end
+      MOST_PARTS = 16
 
       def block_lines(demand, capacity)
         line("Q", Figure.kg(demand, :up), source: "load and rigging on the hook", about: "hook")

@@ -1,6 +1,7 @@
 module DustLadder
   module Cranes
-    # Is this the chart of this very machine as it stands? Every identity field of the chart must match.
+    # Is this the chart of this very machine as it stands, and was it read against the paper? Every identity field of the
+    # chart must match, and two different people must stand for its figures.
     class IdentityCheck < Ladder::Check
       ID = "chart"
       LABEL = "Chart"
@@ -16,15 +17,45 @@ module DustLadder
         caution("chart_assumes", "The chart holds for a freely hanging load, a level machine on firm ground and no side pull. The chart in the cab governs.")
         wrong = fields.select { |field| field.last == "stop" }
         blank = fields.select { |field| field.last == "not_known" }
+        unchecked = Record.new(lift.crane.record).doubt
+        part(name: "checked against the paper", verdict: unchecked ? "not_known" : "holds", note: both(unchecked || Record.new(lift.crane.record).words))
         return stop(both("#{words(wrong)} of the machine differ#{'s' if wrong.one?} from the chart"), subject: words(wrong)) if wrong.any?
 
-        blank.each { |name, *| @missing << Ladder::Missing.new(what: "#{name.tr('_', ' ')} of the machine is not given", pointer: "/crane/as_rigged/#{name}") }
+        blank.each { |name, *| @missing << Ladder::Missing.new(what: "#{name.tr('_', ' ')} of the machine is not given", pointer: "/crane/as_rigged/#{name.gsub('~', '~0').gsub('/', '~1')}") }
         return answer("not_known", note: both("#{words(blank)} of the machine not given")) if blank.any?
+
+        raise NotKnown.new(unchecked, pointer: "/crane/chart") if unchecked
 
         answer("holds", note: both("#{fields.size} of #{fields.size} fields match"))
       end
 
       def words(fields) = fields.map { |name, *| name.tr("_", " ") }.join(", ")
+    end
+
+    # Who entered a chart's figures, and who read them against the paper. data: the chart's record, or nil.
+    class Record
+      def initialize(data)
+        @data = data || {}
+      end
+
+      def entered_by = @data["entered_by"].to_s.strip
+      def checked_by = @data["checked_by"].to_s.strip
+
+      # Why an issued plan cannot rest on it; nil when two different people stand for it.
+      def doubt
+        return "who entered the chart is not on record" if entered_by.empty?
+        return "the chart is not checked against the paper by a second person" if checked_by.empty?
+
+        "the chart was checked by #{checked_by}, who entered it: another person must" if same?(checked_by)
+      end
+
+      # Is this whoever entered it?
+      def same?(name) = plain(name) == plain(entered_by)
+      def words = "version #{@data['version'].to_i}: entered by #{entered_by}, checked by #{checked_by}"
+
+      private
+
+      def plain(name) = name.strip.squeeze(" ").downcase
     end
   end
 end

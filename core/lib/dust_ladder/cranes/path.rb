@@ -1,11 +1,18 @@
 module DustLadder
   module Cranes
     # The way from station to station: radius, slew and boom length change linearly together. The capacity
-    # is the least along it; every border of a sector, row and column that is crossed is looked at exactly.
+    # is the least along it. It is looked at in fine steps, and every border of a sector, row and column that is crossed
+    # exactly (handbook, section 6).
     class Path
-      Station = Struct.new(:radius, :slew, :boom, keyword_init: true)
+      FINE_RADIUS_M = 0.25
+      FINE_SLEW_DEG = 1.0
+
+      # slew nil: on a chart that is the same all round. hook: height of the hook, m, or nil.
+      Station = Struct.new(:radius, :slew, :boom, :hook, keyword_init: true)
       # kg nil: not allowed there. between: index of the leg of the way. at: the Station of the least.
       Least = Struct.new(:kg, :sector, :between, :at, keyword_init: true)
+      # A place of the way: share of its leg, its Station, and what the chart says there.
+      Place = Struct.new(:between, :share, :at, :kg, :sector)
 
       # stations: in order; slew in degrees, counted on past 360 or below 0 to state the turning direction.
       def initialize(chart, stations)
@@ -18,63 +25,59 @@ module DustLadder
       # The sectors that the way touches, in order.
       def sectors = walk.last
 
+      # Every place looked at, in order, as Place.
+      def places = @places ||= look
+
+      # Level length of each leg of the way that the hook goes, m.
+      def lengths = @stations.each_cons(2).map { |from, to| Path.length(from, to) }
+
+      # Length of an arc whose radius changes evenly, by its middle radius.
+      def self.length(from, to)
+        turned = from.slew ? (to.slew - from.slew).abs * Math::PI / 180 : 0.0
+        Math.hypot((from.radius + to.radius) / 2 * turned, to.radius - from.radius)
+      end
+
+      # The Station at a share of a leg.
+      def self.between(from, to, share)
+        return from if share.zero?
+        return to if share == 1.0
+
+        Station.new(radius: mixed(from.radius, to.radius, share), slew: from.slew && mixed(from.slew, to.slew, share), boom: mixed(from.boom, to.boom, share), hook: from.hook && to.hook && mixed(from.hook, to.hook, share))
+      end
+
+      def self.mixed(from, to, share) = from == to ? from : from + (to - from) * share
+
       private
 
-      # Once along the way: [Least, sectors].
+      # [Least, sectors].
       def walk
         @walk ||= begin
           worst, touched = nil, []
-          each_place do |station, between|
-            found = @chart.sectors_at(station.slew)
-            touched |= found
-            kg, sector = @chart.least_of(found, station.radius, station.boom)
-            next if worst && (worst.kg.nil? || (kg && kg >= worst.kg))
-
-            worst = Least.new(kg: kg, sector: sector&.name, between: between, at: station)
+          places.each do |place|
+            touched |= @chart.sectors_at(place.at.slew)
+            worst = place if worst.nil? || (worst.kg && (place.kg.nil? || place.kg < worst.kg))
           end
-          [ worst, touched ]
+          [ Least.new(kg: worst.kg, sector: worst.sector&.name, between: worst.between, at: worst.at), touched ]
         end
       end
 
-      def each_place
-        return yield(@stations.first, 0) if @stations.size == 1
+      def look
+        return [ place(0, 0.0, @stations.first) ] if @stations.size == 1
 
-        @stations.each_cons(2).with_index do |(from, to), between|
-          times = crossings(from, to)
-          middles = times.each_cons(2).map { |before, after| (before + after) / 2 }
-          (times + middles).sort.each { |time| yield(place(from, to, time), between) }
-        end
+        @stations.each_cons(2).with_index.flat_map { |(from, to), between| times(from, to).map { |share| place(between, share, Path.between(from, to, share)) } }
       end
 
-      # Shares of the way, 0 to 1, at which something of the chart is crossed.
-      def crossings(from, to)
-        tables = @chart.sectors.map(&:table).uniq
-        marks = tables.flat_map { |table| hits(from.radius, to.radius, table.radii) + hits(from.boom, to.boom, table.booms) }
-        marks += borders(from.slew, to.slew) if from.slew
-        ([ 0.0, 1.0 ] + marks).uniq.sort
+      def place(between, share, station) = Place.new(between, share, station, *@chart.capacity(station.radius, station.boom, station.slew))
+
+      # Fine steps, whatever is crossed, and the middles between them.
+      def times(from, to)
+        marks = [ 0.0, 1.0, *@chart.crossings(from, to) ].uniq.sort
+        (marks + marks.each_cons(2).map { |before, after| (before + after) / 2 } + fine(from, to)).uniq.sort
       end
 
-      def hits(from, to, values)
-        return [] if from == to
-
-        values.map { |value| (value - from) / (to - from) }.select { |time| time.between?(0.0, 1.0) }
-      end
-
-      def borders(from, to)
-        low, high = [ from, to ].minmax
-        angles = @chart.sectors.flat_map { |sector| [ sector.from, sector.to ] }.uniq.flat_map do |angle|
-          first = angle + 360 * ((low - angle) / 360.0).ceil
-          (0..((high - first) / 360.0).floor).map { |turn| first + 360 * turn }
-        end
-        hits(from, to, angles)
-      end
-
-      def place(from, to, time)
-        return from if time.zero?
-        return to if time == 1.0
-
-        slew = from.slew && from.slew + (to.slew - from.slew) * time
-        Station.new(radius: from.radius + (to.radius - from.radius) * time, slew: slew, boom: from.boom + (to.boom - from.boom) * time)
+      def fine(from, to)
+        steps = [ (to.radius - from.radius).abs / FINE_RADIUS_M, from.slew ? (to.slew - from.slew).abs / FINE_SLEW_DEG : 0.0 ].max.ceil
+        (1...steps).map { |step| step / steps.to_f }
       end
     end
   end

@@ -15,15 +15,24 @@ module DustLadder
         Rigging::BeamCheck,
         Slings::UpperSlingsCheck,
         Cranes::HoistCheck,
+        Cranes::DrumCheck,
         Cranes::HeightCheck,
+        Cranes::ClearanceCheck,
+        Cranes::SidePullCheck,
         Cranes::IdentityCheck,
-        Cranes::CapacityCheck
+        Cranes::PlatformCheck,
+        Cranes::CapacityCheck,
+        Cranes::JibCheck,
+        Cranes::LevelCheck,
+        Cranes::WindCheck,
+        Cranes::ZonesCheck
       ].freeze
 
       # What a lift needs looked at that no rung here does yet. Shown with every verdict.
       NOT_CHECKED = [
-        "lifting points", "fittings", "edges", "heat", "ground", "wind", "power lines", "gear dates", "crew"
+        "lifting points", "fittings", "edges", "heat", "crane level", "side pull", "ground", "wind", "power lines", "gear dates", "crew"
       ].freeze
+      LOOKED_AT = { "crane level" => Cranes::LevelCheck, "side pull" => Cranes::SidePullCheck, "wind" => Cranes::WindCheck, "fittings" => Fittings::FittingsCheck }.freeze
 
       def initialize(lift)
         @lift = lift
@@ -31,7 +40,7 @@ module DustLadder
 
       # What no rung looks at in this plan.
       def self.not_checked(lift)
-        NOT_CHECKED - (lift.load.rated.any? ? [ "lifting points" ] : []) - (Fittings::FittingsCheck.applies?(lift) ? [ "fittings" ] : []) - (lift.surroundings ? %w[edges heat] : [])
+        NOT_CHECKED - (lift.load.rated.any? ? [ "lifting points" ] : []) - (lift.surroundings ? %w[edges heat] : []) - LOOKED_AT.filter_map { |name, check| name if check.applies?(lift) }
       end
 
       def ladder = Answer.new(@lift, CHECKS.select { |check| check.applies?(@lift) }.map { |check| check.new(@lift).rung })

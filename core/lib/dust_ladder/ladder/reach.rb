@@ -14,7 +14,7 @@ module DustLadder
 
         sectors = way_sectors
         {
-          "title" => [ @crane.chart_title, "boom #{@crane.boom_length.typed}" ].join(", "), "sectors" => sectors.map(&:name), "steps" => steps(sectors),
+          "title" => [ @crane.chart_title, @crane.family.boom_words ].join(", "), "sectors" => sectors.map(&:name), "steps" => steps(sectors),
           "gross" => gross&.as_json, "end" => largest_radius, "stations" => @crane.stations.each_index.filter_map { |index| station(index) }
         }
       rescue NotKnown
@@ -33,9 +33,9 @@ module DustLadder
       # One step for each row: from the row before it (nothing is allowed short of the first) to its own radius.
       def steps(sectors)
         boom = @crane.boom_m
-        radii = sectors.first.table.radii
+        radii = sectors.first.table.rows(boom)
         radii.each_cons(2).map do |from, to|
-          capacities = sectors.map { |sector| sector.table.capacity((from + to) / 2, boom) }
+          capacities = sectors.map { |sector| sector.capacity((from + to) / 2, boom) }
           { "from_m" => from, "to_m" => to, "kg" => capacities.any?(&:nil?) ? nil : capacities.min }
         end
       end
@@ -55,10 +55,10 @@ module DustLadder
       def station(index)
         loaded = @crane.loaded_radius(index)
         part = @rung.parts[index]
-        row = @crane.chart.sectors.first.table.row(loaded)
+        row = @crane.chart.sectors.first.table.row(loaded, @crane.booms[index])
         left = part&.capacity && Figure.kg(part.capacity.value - part.demand.value, :down)
         {
-          "name" => @crane.stations[index].name, "radius" => Figure.m(@crane.stations[index].radius.value, :up).as_json, "loaded_radius" => Figure.m(loaded, :up).as_json,
+          "name" => @crane.stations[index].name, "radius" => Figure.m(@crane.radius(index), :up).as_json, "loaded_radius" => Figure.m(loaded, :up).as_json,
           "row" => row && Figure.m(row).as_json, "capacity" => part&.capacity&.as_json, "left" => left&.as_json,
           "utilisation" => part&.utilisation && Figure.percent(part.utilisation).as_json, "verdict" => part&.verdict || "not_known"
         }

@@ -100,7 +100,7 @@ module DustLadder
       def nearer
         @lift.crane.stations.each_index.map do |index|
           station = @lift.crane.stations[index]
-          rows = @lift.crane.chart.sectors.first.table.radii.reverse.filter_map { |row| unloaded(row) }.select { |radius| radius < station.radius.value - STEP_M }
+          rows = @lift.crane.chart.sectors.first.table.rows(@lift.crane.booms[index]).reverse.filter_map { |row| unloaded(row) }.select { |radius| radius < station.radius.value - STEP_M }
           rows.lazy.filter_map { |radius| try("nearer-#{index}", both { |system| "#{station.name.capitalize} at #{Figure.m(radius, :down).shown(system)} or nearer" }, "/crane/stations/#{index}/radius" => written(radius)) }.first
         end.compact
       rescue NotKnown

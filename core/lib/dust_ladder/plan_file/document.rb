@@ -35,7 +35,8 @@ module DustLadder
         figure = case @kind
         when :mass then Figure.kg(@reading)
         when :length then Figure.m(@reading)
-        when :share then Figure.percent(@reading)
+        when :share then Figure.percent(@reading, digits: ((@reading * 100) % 1).zero? ? 0 : 2)
+        when :speed then Figure.speed(@reading)
         when :temperature then Figure.new(@reading, :celsius)
         else Figure.deg(@reading, :near)
         end

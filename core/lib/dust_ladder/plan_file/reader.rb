@@ -145,27 +145,7 @@ module DustLadder
         end
       end
 
-      def chart(pointer, data)
-        rising("#{pointer}/radius_m", data["radius_m"])
-        rising("#{pointer}/boom_length_m", data["boom_length_m"])
-        rows, columns = data["radius_m"].size, data["boom_length_m"].size
-        data["tables"].each do |name, table|
-          place = "#{pointer}/tables/#{escape(name)}"
-          error(place, "the table has #{table.size} rows", "#{rows}, one for each radius") if table.size != rows
-          table.each_with_index { |row, index| error("#{place}/#{index}", "this row has #{row.size} cells", "#{columns}, one for each boom length") if row.size != columns }
-        end
-        data["sectors"].each_with_index do |sector, index|
-          next if data["tables"].key?(sector["table"])
-
-          error("#{pointer}/sectors/#{index}/table", "there is no table #{sector['table'].inspect}", "one of #{data['tables'].keys.inspect}")
-        end
-      end
-
-      def rising(pointer, values)
-        values.each_cons(2).with_index(1) do |(before, after), index|
-          error("#{pointer}/#{index}", "#{after} comes after #{before}", "values that rise") unless after > before
-        end
-      end
+      def chart(pointer, data) = @errors.concat(Cranes::ChartFile.faults(data).map { |fault| fault.merge("pointer" => "#{pointer}#{fault['pointer']}") })
     end
     private_constant :Soundness
   end

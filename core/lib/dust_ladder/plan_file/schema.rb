@@ -17,6 +17,10 @@ module DustLadder
       # Errors of one group of a take-off, { "title", "parts" }.
       def group_errors(group) = errors(group_schemer, group)
 
+      # Errors of one chart's data.
+      def chart_errors(chart) = errors(chart_schemer, chart)
+
+      def chart_schemer = @chart_schemer ||= JSONSchemer.schema({ "$ref" => "#/$defs/chart", "$defs" => PLAN["$defs"] })
       def group_schemer = @group_schemer ||= JSONSchemer.schema({ "$ref" => "#/$defs/group", "$defs" => PLAN["$defs"] })
       def plan_schemer = @plan_schemer ||= JSONSchemer.schema(PLAN)
       def ladder_schemer = @ladder_schemer ||= JSONSchemer.schema(LADDER)
@@ -51,7 +55,7 @@ module DustLadder
         limits = schema.slice("minimum", "maximum", "exclusiveMinimum", "minLength", "maxLength", "minItems", "maxItems")
         [ kinds, limits.map { |name, value| "#{name.gsub(/([A-Z])/) { " #{$1.downcase}" }} #{value}" }.join(", ") ].reject(&:empty?).join(", ")
       end
-      private_class_method :plan_schemer, :group_schemer, :ladder_schemer, :errors, :in_words, :kind_message, :expectation
+      private_class_method :plan_schemer, :group_schemer, :chart_schemer, :ladder_schemer, :errors, :in_words, :kind_message, :expectation
     end
   end
 end

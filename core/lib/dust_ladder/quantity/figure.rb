@@ -3,7 +3,7 @@ module DustLadder
     # A number with its unit and the side it may be rounded to: up for a demand, down for a capacity,
     # near for a plain measure. Shown in metric and US; never rounded in the user's favour.
     # value: Float; unit: :kg, :m, :deg, :factor, :percent (value is the fraction), :count, :m2, :m3, :kg_per_m,
-    # :kg_per_m2, :kg_per_m3, :kg_m, :celsius. digits: decimals of a mass; whole kg when nothing is said.
+    # :kg_per_m2, :kg_per_m3, :kg_m, :m_per_s, :celsius. digits: decimals of a mass or of a percentage; none when nothing is said.
     class Figure
       SLACK = 1e-9
       THIN = "\u202f"
@@ -14,7 +14,7 @@ module DustLadder
 
       # Unit and decimals by system, and what one of it is worth in the US unit.
       DERIVED = {
-        m2: [ "m²", 4, "ft²", 3, 1 / 0.3048**2 ], m3: [ "m³", 6, "ft³", 4, 1 / 0.3048**3 ],
+        m_per_s: [ "m/s", 1, "mph", 1, 1 / 0.44704 ], m2: [ "m²", 4, "ft²", 3, 1 / 0.3048**2 ], m3: [ "m³", 6, "ft³", 4, 1 / 0.3048**3 ],
         kg_per_m: [ "kg/m", 2, "lb/ft", 2, 0.3048 / KG_PER_LB ], kg_per_m2: [ "kg/m²", 2, "lb/ft²", 2, 0.3048**2 / KG_PER_LB ],
         kg_per_m3: [ "kg/m³", 0, "lb/ft³", 1, 0.3048**3 / KG_PER_LB ], kg_m: [ "kg m", 0, "lb ft", 0, 1 / (0.3048 * KG_PER_LB) ]
       }.freeze
@@ -24,7 +24,8 @@ module DustLadder
       def self.kg(value, round = :near, digits: 0) = new(value, :kg, round, digits)
       def self.m(value, round = :near) = new(value, :m, round)
       def self.deg(value, round = :down) = new(value, :deg, round)
-      def self.percent(value) = new(value, :percent, :up)
+      def self.percent(value, digits: 0) = new(value, :percent, :up, digits)
+      def self.speed(value, round = :near) = new(value, :m_per_s, round)
       def self.factor(value, round = :near) = new(value, :factor, round)
       def self.count(value) = new(value, :count, :near)
 
@@ -53,9 +54,9 @@ module DustLadder
         case unit
         when :kg then us ? [ grouped(value / KG_PER_LB, digits, ","), "lb" ] : [ grouped(value, digits, THIN), "kg" ]
         when :m then us ? [ feet, "" ] : [ grouped(value, 3, THIN), "m" ]
-        when :m2, :m3, :kg_per_m, :kg_per_m2, :kg_per_m3, :kg_m then derived(us)
+        when :m_per_s, :m2, :m3, :kg_per_m, :kg_per_m2, :kg_per_m3, :kg_m then derived(us)
         when :deg then [ grouped(value, 1, THIN), "°" ]
-        when :percent then [ grouped(value * 100, 0, THIN), "%" ]
+        when :percent then [ grouped(value * 100, digits, THIN), "%" ]
         when :celsius then us ? [ grouped(value * 1.8 + 32, 0, ","), "°F" ] : [ grouped(value, 0, THIN), "°C" ]
         when :count then [ grouped(value, 0, THIN), "" ]
         else [ grouped(value, 4, THIN), "" ]

@@ -1,0 +1,83 @@
+module DustLadder
+  module Cranes
+    # Does the load keep clear of the boom that it hangs beside, turned as badly as may be, all along the way?
+    class ClearanceCheck < Ladder::Check
+      ID = "boom"
+      LABEL = "Boom clearance"
+      STEP_M = 0.25
+      # A corner that might meet the boom: what it is of, how far it reaches from the plumb line, how high above the base.
+      Corner = Struct.new(:what, :reach, :height)
+      Place = Struct.new(:name, :corner, :radius, :support, :room)
+
+      def self.applies?(lift) = lift.crane.chosen? && lift.crane.family?("mobile") && !lift.crane.chart_data["boom_depth_m"].nil?
+
+      private
+
+      def examine
+        needed = rules[:boom_clearance_m]
+        places = stations.map { |name, radii, support, boom| worst(name, radii, support, boom) } + over
+        places.each { |place| part(name: place.name, verdict: verdict(place.room, needed), utilisation: place.room.positive? ? needed / place.room : nil, demand: Figure.m(needed, :up), capacity: place.room.positive? ? Figure.m(place.room, :down) : nil) }
+        least = places.min_by(&:room)
+        show(least, needed)
+        note = both { |system| least.room.positive? ? "#{Figure.m(least.room, :down).shown(system)} between #{least.corner.what} and boom, #{least.name}" : "#{least.corner.what} meets the boom, #{least.name}" }
+        return stop(note, subject: least.name) unless least.room.positive?
+
+        judge(Figure.m(needed, :up), Figure.m(least.room, :down), subject: least.name, note: note)
+      end
+
+      def verdict(room, needed) = room.positive? ? Ladder::Verdict.of(needed / room, nil) : "stop"
+
+      def stations
+        crane = lift.crane
+        crane.stations.each_index.map { |index| [ crane.stations[index].name, [ crane.radius(index), crane.loaded_radius(index) ], crane.stations[index].support_height.value, crane.booms[index] ] }
+      end
+
+      # On the way the load is held over the highest thing in it, wherever that may be.
+      def over
+        crane = lift.crane
+        obstacle = crane.obstacle_height.value
+        return [] unless obstacle.positive?
+
+        raised = obstacle + rules[:obstacle_clearance_m]
+        stations.each_cons(2).map { |(_, from, _, boom), (_, to, _, other)|
+          steps = [ ((to[0] - from[0]).abs / STEP_M).ceil, 1 ].max
+          (0..steps).flat_map { |step| [ 0, 1 ].map { |loaded| worst("over the obstacle", [ Path.mixed(from[loaded], to[loaded], step / steps.to_f) ], raised, Path.mixed(boom, other, step / steps.to_f)) } }.min_by(&:room)
+        }.min_by(&:room).then { |place| [ place ] }
+      end
+
+      def worst(name, radii, support, boom)
+        radii.uniq.flat_map { |radius| corners.map { |corner| Place.new(name, corner, radius, support, room(radius, boom, support, corner)) } }.min_by(&:room)
+      end
+
+      def room(radius, boom, support, corner)
+        lift.crane.family.boom(boom).clearance(radius, [ radius - corner.reach, support + corner.height ]) || raise(NotKnown.new("a boom of #{Figure.m(boom)} does not reach #{Figure.m(radius)}", pointer: "/crane/boom_length"))
+      end
+
+      # The load's top edge and, where there is one, the beam's ends, whichever way they are turned under the hook.
+      def corners
+        @corners ||= begin
+          size, cg, spread = lift.load.size, lift.load.cg, lift.load.cg_half_width
+          reach = [ 0, 1 ].map { |axis| [ cg[axis], size[axis] - cg[axis] ].max + spread[axis] }
+          [ Corner.new("the load", Math.hypot(*reach), size[2]), *beam_ends ]
+        end
+      end
+
+      def beam_ends
+        return [] unless lift.beam
+
+        hook = lift.bridle.pose.hook
+        lift.bridle.beam_places.flatten(1).map { |place| Corner.new("the beam", Math.hypot(place[0] - hook[0], place[1] - hook[1]), place[2]) }
+      end
+
+      def show(place, needed)
+        crane = lift.crane
+        line("e", Figure.m(place.corner.reach, :up), source: "#{place.corner.what}: farthest from the plumb line, however it is turned", about: "load")
+        line("z", Figure.m(place.support + place.corner.height, :up), source: "its top above the crane's ground, #{place.name}")
+        line("r", Figure.m(place.radius), source: "radius at #{place.name}")
+        line("d", Figure.m(crane.chart_data["boom_depth_m"], :up), source: "depth of the boom, by the chart; half of it lies below its middle line")
+        line("C", Figure.m(place.room, :down), source: "from there to the boom's underside, square to it")
+        line("need", Figure.m(needed, :up), source: rules.cite(:boom_clearance_m))
+      end
+    end
+  end
+end
