@@ -21,6 +21,9 @@ module DustLadder
       @surroundings = Slings::Surroundings.new(document, rules) if document.dig("rigging", "surroundings")
     end
 
+    # The same load and rigging under another crane. data: a plan that differs from this one in its crane alone.
+    def with_crane(data) = dup.tap { |lift| lift.send(:take_crane, data) }
+
     def legs = document.dig("rigging", "legs")
     def sling_of(leg) = leg["sling"] && (@slings[leg["sling"]] ||= DustLadder.floats(document.dig("snapshots", "slings", leg["sling"], "data")))
     def bridle = @measured_bridle ||= @bridle.measure
@@ -31,7 +34,7 @@ module DustLadder
     # Largest row of the chart that holds the gross load in every sector on the way, with the boom of the governing place,
     # m, or nil.
     def largest_radius
-      @largest_radius ||= crane.path.sectors.map { |sector| sector.largest_radius(gross.kg, crane.path.least.at.boom) || 0.0 }.min&.then { |radius| radius.zero? ? nil : radius }
+      @largest_radius ||= crane.path.sectors.map { |sector| sector.largest_radius(gross.kg, crane.path.tightest.at.boom) || 0.0 }.min&.then { |radius| radius.zero? ? nil : radius }
     end
 
     private
@@ -41,6 +44,16 @@ module DustLadder
       return Rigging::SpaceBridle.new(document, load, rules, slings) if load.points.size > 2 || document.dig("rigging", "reeved", "pairs").to_a.any?
 
       Rigging::Bridle.new(document, load, rules)
+    end
+
+    def take_crane(data)
+      bridle
+    rescue NotKnown
+      nil
+    ensure
+      @document = PlanFile::Document.new(data)
+      @crane = Cranes::Crane.new(@document, rules)
+      @gross = @largest_radius = nil
     end
 
     def item(...) = Cranes::GrossLoad::Item.new(...)

@@ -28,7 +28,7 @@ module DustLadder
 
       def read_json(text, name)
         file = JSON.parse(text)
-        return yield(refused(name, "its format is #{file['format'].inspect}", "#{FORMAT.inspect}, version #{VERSION}"), 1) unless file["format"] == FORMAT && file["version"] == VERSION
+        return yield(refused(name, "its format is #{file['format'].inspect}, version #{file['version'].inspect}", "#{FORMAT.inspect}, version #{VERSION}"), 1) unless file["format"] == FORMAT && file["version"] == VERSION
         return yield(refused(name, "it has no list of charts", "a list under charts"), 1) unless file["charts"].is_a?(Array) && file["charts"].any?
 
         file["charts"].each_with_index { |data, index| yield(judge(data, "/charts/#{index}"), file["charts"].size) }

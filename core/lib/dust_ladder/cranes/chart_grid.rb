@@ -139,7 +139,7 @@ module DustLadder
         booms = cells.drop(1).each_with_index.map { |text, index| length(text, match[:columns] || @grid[:unit], number, index + 2) }
         @grid.merge!(width: booms.size)
         @grid[:preview]["columns"] = cells.drop(1)
-        fault(number, nil, "these boom lengths differ from those of the first table", "the same in every sector") if @data["boom_length_m"] && @data["boom_length_m"] != booms
+        fault(number, nil, "these boom lengths differ from those of the first table", "the same in every sector") if @data["boom_length_m"] && !alike?(@data["boom_length_m"], booms)
         @data["boom_length_m"] ||= booms
       end
 
@@ -195,13 +195,16 @@ module DustLadder
         @faults << ChartFile.fault("", "the file has no line that says chart and its title", "a line: chart, then the title") if @data["title"].to_s.empty?
         @faults << ChartFile.fault("", "no line says what the machine must be", "lines such as machine model, then the model") if @data["identity"].compact.empty?
         first = @rows_of&.values&.first
-        (@rows_of || {}).each { |name, rows| @faults << ChartFile.fault("table #{name}", "its rows differ from those of the first table", "the same rows in every sector; leave cells empty where nothing is allowed") unless rows == first }
+        (@rows_of || {}).each { |name, rows| @faults << ChartFile.fault("table #{name}", "its rows differ from those of the first table", "the same rows in every sector; leave cells empty where nothing is allowed") unless rows[0] == first[0] && alike?(rows[1], first[1]) }
         @data["id"] ||= @data["title"].to_s.downcase.gsub(/[^a-z0-9]+/, "-").gsub(/\A-|-\z/, "")[0, 80]
         @data["record"] = { "version" => 1, "entered_by" => "", "entered_on" => nil, "checked_by" => nil, "checked_on" => nil, "source" => @source.to_s }
         return reading(nil) if @faults.any?
 
         ChartFile.judge(@data).tap { |judged| @faults, @warnings = judged.faults, judged.warnings }.then { |judged| reading(judged.data) }
       end
+
+      # The same figures to the millimetre, however their units were written.
+      def alike?(some, others) = some.size == others.size && some.zip(others).all? { |one, other| one && other && (one - other).abs <= 0.001 }
 
       def reading(data) = ChartFile::Reading.new(title: @data["title"] || @name, data: data, faults: @faults, warnings: @warnings, tables: @tables)
     end

@@ -36,7 +36,7 @@ module DustLadder
       def least_pull = @drum["layer_pulls_kg"][[ top_layer, @drum["layer_pulls_kg"].size ].min - 1]
 
       # Length of one wrap of a layer, m, along the rope's middle.
-      def wrap_m(layer) = Math::PI * (@drum["diameter_m"] + (2 * layer - 1) * @drum["rope_mm"] / 1000)
+      def wrap_m(layer) = Math::PI * (@drum["diameter_m"] + (2 * layer - 1) * @drum["rope_mm"] / 1000.0)
 
       private
 

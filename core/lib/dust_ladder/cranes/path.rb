@@ -11,8 +11,8 @@ module DustLadder
       Station = Struct.new(:radius, :slew, :boom, :hook, keyword_init: true)
       # kg nil: not allowed there. between: index of the leg of the way. at: the Station of the least.
       Least = Struct.new(:kg, :sector, :between, :at, keyword_init: true)
-      # A place of the way: share of its leg, its Station, and what the chart says there.
-      Place = Struct.new(:between, :share, :at, :kg, :sector)
+      # A place of the way: share of its leg, its Station, what the chart says there, and every sector that holds it.
+      Place = Struct.new(:between, :share, :at, :kg, :sector, :sectors)
 
       # stations: in order; slew in degrees, counted on past 360 or below 0 to state the turning direction.
       def initialize(chart, stations)
@@ -24,6 +24,9 @@ module DustLadder
 
       # The sectors that the way touches, in order.
       def sectors = walk.last
+
+      # Of the places that have no more than the least, the farthest out.
+      def tightest = @tightest ||= places.select { |place| place.kg == least.kg }.max_by { |place| place.at.radius }
 
       # Every place looked at, in order, as Place.
       def places = @places ||= look
@@ -52,12 +55,12 @@ module DustLadder
       # [Least, sectors].
       def walk
         @walk ||= begin
-          worst, touched = nil, []
+          worst, touched = nil, {}.compare_by_identity
           places.each do |place|
-            touched |= @chart.sectors_at(place.at.slew)
+            place.sectors.each { |sector| touched[sector] = true }
             worst = place if worst.nil? || (worst.kg && (place.kg.nil? || place.kg < worst.kg))
           end
-          [ Least.new(kg: worst.kg, sector: worst.sector&.name, between: worst.between, at: worst.at), touched ]
+          [ Least.new(kg: worst.kg, sector: worst.sector&.name, between: worst.between, at: worst.at), touched.keys ]
         end
       end
 
@@ -67,7 +70,10 @@ module DustLadder
         @stations.each_cons(2).with_index.flat_map { |(from, to), between| times(from, to).map { |share| place(between, share, Path.between(from, to, share)) } }
       end
 
-      def place(between, share, station) = Place.new(between, share, station, *@chart.capacity(station.radius, station.boom, station.slew))
+      def place(between, share, station)
+        sectors = @chart.sectors_at(station.slew)
+        Place.new(between, share, station, *@chart.least_of(sectors, station.radius, station.boom), sectors)
+      end
 
       # Fine steps, whatever is crossed, and the middles between them.
       def times(from, to)

@@ -50,7 +50,7 @@ module DustLadder
           "verdict" => verdict, "headline" => headlines, "then" => afterwards, "governs" => governing.map(&:id),
           "rungs" => rungs.map(&:as_json), "not_checked" => Climb.not_checked(lift),
           "readings" => lift.document.readings, "problems" => lift.document.problems,
-          "drawing" => Drawing.new(lift, rung("slings"), rung("upper")).as_json, "reach" => Reach.new(lift, rung("crane")).as_json, "take_off" => nil
+          "drawing" => Drawing.new(lift, rung("slings"), rung("upper")).as_json, "reach" => Reach.new(lift, rung("crane")).as_json, "crane" => Cranes::CraneView.new(lift).as_json, "take_off" => nil
         }
       end
 

@@ -1,0 +1,81 @@
+module DustLadder
+  module Cranes
+    # Which of several charts could do a plan's lift from where its crane stands: for each the best boom length and the
+    # fewest parts of line, with the figures or every reason why not. The machine is taken to be as the chart describes it.
+    class Comparison
+      MOST_PARTS = 12
+      Row = Struct.new(:chart, :boom, :parts, :rungs, :lift, :changes, keyword_init: true)
+
+      # document: a plan. charts: snapshots ({ "digest", "data" }) to choose from.
+      def initialize(document, charts)
+        @document = document
+        @charts = charts
+        @lift = Lift.new(document)
+      end
+
+      # Rows, those that can first, the least used first.
+      def rows = @rows ||= @charts.map { |chart| best(chart) }.sort_by { |row| [ -Ladder::Verdict.rank(verdict(row)), crane(row)&.utilisation || Float::INFINITY, row.chart["data"]["id"] ] }
+
+      def as_json(*) = rows.map { |row| line(row) }
+
+      private
+
+      def verdict(row) = Ladder::Verdict.weakest(row.rungs.map(&:verdict))
+      def crane(row) = row.rungs.find { |rung| rung.id == "crane" }
+
+      def best(chart)
+        data = chart["data"]
+        booms(data).flat_map { |boom| parts(data, boom, chart) }.max_by { |row| [ Ladder::Verdict.rank(verdict(row)), -(row.rungs.filter_map(&:utilisation).max || Float::INFINITY), -(row.parts || 0) ] }
+      end
+
+      def booms(data) = data["boom_length_m"] && (data["family"] || "mobile") == "mobile" ? data["boom_length_m"] : [ nil ]
+
+      # The fewest parts of line with which the rope holds; all sets of falls of a tower crane.
+      def parts(data, boom, chart)
+        return data["tower"]["falls"].keys.map { |falls| row(chart, boom, falls.to_i) } if data["family"] == "tower"
+        return [ row(chart, boom, nil) ] if %w[fixed_hoist platform_jib].include?(data["family"])
+
+        tried = (1..MOST_PARTS).lazy.map { |parts| [ parts, lift_with(chart, boom, parts) ] }
+        found = tried.find { |_, lift| HoistCheck.new(lift).rung.verdict != "stop" } || [ 1, lift_with(chart, boom, 1) ]
+        [ row(chart, boom, found[0], found[1]) ]
+      end
+
+      def row(chart, boom, parts, lift = lift_with(chart, boom, parts))
+        checks = Ladder::Climb::CHECKS.select { |check| check.name.include?("::Cranes::") && check != IdentityCheck && check.applies?(lift) }
+        Row.new(chart: chart, boom: boom, parts: parts, lift: lift, rungs: checks.map { |check| check.new(lift).rung }, changes: changes(chart, boom, parts))
+      end
+
+      def lift_with(chart, boom, parts)
+        data = chart["data"]
+        crane = @document["crane"].merge("chart" => data["id"], "as_rigged" => data["identity"], "boom_length" => boom ? "#{boom} m" : @document.dig("crane", "boom_length"), "parts_of_line" => parts, "second_trolley" => @document.dig("crane", "second_trolley") || "not fitted")
+        crane["stations"] = crane["stations"].map { |station| station.merge("boom_length" => nil) } if boom
+        @lift.with_crane(@document.merge("crane" => crane, "snapshots" => @document["snapshots"].merge("charts" => { data["id"] => chart })))
+      end
+
+      # What taking this row changes: the machine's own fields are left for the planner to tick.
+      def changes(chart, boom, parts)
+        data = chart["data"]
+        { "/crane/chart" => data["id"], "/snapshots/charts" => { data["id"] => chart }, "/crane/as_rigged" => {}, "/crane/parts_of_line" => parts }.merge(boom ? { "/crane/boom_length" => "#{boom} m" } : {})
+      end
+
+      def line(row)
+        rung, lift = crane(row), row.lift
+        {
+          "id" => row.chart["data"]["id"], "title" => row.chart["data"]["title"], "boom" => row.boom && Figure.m(row.boom).as_json, "parts" => row.parts, "current" => row.chart["data"]["id"] == @document.dig("crane", "chart"),
+          "verdict" => verdict(row), "utilisation" => rung&.percent&.as_json, "gross" => rung&.demand&.as_json, "capacity" => rung&.capacity&.as_json,
+          "left" => rung&.capacity && rung.demand && Figure.kg(rung.capacity.value - rung.demand.value, :down).as_json, "room" => room(lift, rung),
+          "reasons" => row.rungs.select { |one| %w[stop not_known].include?(one.verdict) }.map { |one| { "label" => one.label, "verdict" => one.verdict, "note" => one.note&.as_json } },
+          "unchecked" => Record.new(row.chart["data"]["record"]).doubt, "changes" => row.changes
+        }
+      end
+
+      def room(lift, rung)
+        return unless rung&.capacity && lift.crane.family.radius? && lift.largest_radius
+
+        Figure.m(lift.largest_radius - lift.crane.path.tightest.at.radius, :down).as_json
+      rescue NotKnown
+        nil
+      end
+    end
+  end
+end

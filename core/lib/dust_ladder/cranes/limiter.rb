@@ -1,0 +1,45 @@
+module DustLadder
+  module Cranes
+    # Where along its way a crane's limiter would stop a plan: at its cut-out share of the rated capacity, where nothing is
+    # rated, or at a zone. A limiter is a last help: its limit is no reserve to plan with (handbook, section 6.1).
+    class Limiter
+      # between: leg of the way; share: of that leg; at: Path::Station; why: words.
+      Trip = Struct.new(:between, :share, :at, :why, keyword_init: true) do
+        def as_json(*) = { "between" => between, "share" => share, "radius" => Figure.m(at.radius).as_json, "slew" => at.slew && Figure.deg(at.slew % 360, :near).as_json, "why" => why }
+      end
+
+      # cut_out: share of the rated capacity at which motion stops.
+      def initialize(lift, cut_out: 1.0)
+        @lift = lift
+        @cut_out = cut_out
+      end
+
+      # The first Trip on the way; nil when it runs through. Raises NotKnown as the plan's own figures do.
+      def trip = [ overload, *zones ].compact.min_by { |trip| [ trip.between, trip.share ] }
+
+      private
+
+      def overload
+        gross, good = @lift.gross.kg, nil
+        @lift.crane.path.places.each do |place|
+          why = why(place, gross)
+          # What is read changes where a row or border is crossed: the last place before is where it stops.
+          return Trip.new(between: (good || place).between, share: (good || place).share, at: (good || place).at, why: why) if why
+
+          good = place
+        end
+        nil
+      end
+
+      def why(place, gross)
+        return "nothing is rated here" if place.kg.nil?
+
+        "load moment" if gross > place.kg * @cut_out * (1 + Ladder::Verdict::SLACK)
+      end
+
+      def zones
+        Zone.all(@lift).filter_map { |zone| zone.entered(@lift.crane.path_stations)&.then { |between, share, at| Trip.new(between: between, share: share, at: at, why: "zone #{zone.name}") } }
+      end
+    end
+  end
+end
