@@ -1,43 +1,12 @@
-# Writes the demo data: two cranes' charts, a store of slings, and the plans of one week at Saltpan Array.
+# Writes the demo data: the cranes' charts, a store of slings, and the plans of one week at Saltpan Array.
 # Run it with: bundle exec ruby demo/make.rb
 require "dust_ladder"
 require "fileutils"
-require_relative "crane_model"
+require_relative "charts"
 require_relative "take_offs"
 
 FOLDER = __dir__
 PLAN_FILE = DustLadder::PlanFile
-
-def chart(id, title, identity, model, radii, booms, edges, rest)
-  sides = { "over rear and sides" => [ 60, 300, "main", edges[0] ], "over front" => [ 300, 60, "front", edges[1] ] }
-  {
-    "id" => id, "title" => title, "identity" => identity, "boom_length_m" => booms, "radius_m" => radii,
-    "sectors" => sides.map { |name, (from, to, table, _)| { "name" => name, "slew_from_deg" => from, "slew_to_deg" => to, "table" => table } },
-    "tables" => sides.values.to_h { |_, _, table, edge| [ table, model.table(radii, booms, edge) ] }
-  }.merge(rest)
-end
-
-juniper = chart(
-  "juniper-full", "Juniper, 60 t rough-terrain, outriggers full",
-  { "model" => "Juniper RT 60", "serial" => "JU-0417", "counterweight" => "9.2 t", "boom" => "main, telescopic", "jib" => "stowed", "outriggers" => "full, wheels clear", "rope" => "19 mm, 8 parts at most", "duty" => "hook" },
-  CraneModel.new(machine_kg: 41_000, machine_behind_m: 0.9, boom_kg_per_m: 230, strongest_kg: 60_000, strongest_m: 3.0, shortest_m: 11.0, foot_radius_m: -1.1),
-  [ 3.0, 3.5, 4.0, 4.5, 5.0, 6.0, 7.0, 8.0, 9.0, 10.0, 12.0, 14.0, 16.0, 18.0, 20.0, 22.0, 24.0, 26.0, 28.0 ], [ 11.0, 16.5, 22.0, 27.4, 33.0 ], [ 3.1, 2.6 ],
-  "boom_foot" => { "radius_m" => -1.1, "height_m" => 2.4 },
-  "hoist" => { "line_pull_kg" => 5200, "rope_wll_kg" => 5600, "rope_kg_per_m" => 1.55, "efficiency_per_sheave" => 0.98, "lead_sheaves" => 1 },
-  "hook_block" => { "mass_kg" => 385, "length_m" => 1.25, "wll_kg" => 35_000 }, "least_block_to_tip_m" => 1.1,
-  "deductions" => [ { "what" => "stowed jib", "kg" => 260 } ]
-)
-acacia = chart(
-  "acacia-full", "Acacia, 25 t truck-mounted, outriggers full",
-  { "model" => "Acacia TM 25", "serial" => "AC-1180", "counterweight" => "3.0 t", "boom" => "main, telescopic", "jib" => "none", "outriggers" => "full, wheels clear", "rope" => "15 mm, 6 parts at most", "duty" => "hook" },
-  CraneModel.new(machine_kg: 24_500, machine_behind_m: 0.4, boom_kg_per_m: 145, strongest_kg: 25_000, strongest_m: 3.0, shortest_m: 9.5, foot_radius_m: -0.8),
-  [ 3.0, 3.5, 4.0, 5.0, 6.0, 7.0, 8.0, 9.0, 10.0, 12.0, 14.0, 16.0, 18.0, 20.0 ], [ 9.5, 14.0, 18.5, 23.0 ], [ 2.7, 2.2 ],
-  "boom_foot" => { "radius_m" => -0.8, "height_m" => 2.1 },
-  "hoist" => { "line_pull_kg" => 3400, "rope_wll_kg" => 3600, "rope_kg_per_m" => 0.98, "efficiency_per_sheave" => 0.98, "lead_sheaves" => 1 },
-  "hook_block" => { "mass_kg" => 210, "length_m" => 1.05, "wll_kg" => 20_000 }, "least_block_to_tip_m" => 0.9,
-  "deductions" => []
-)
-CHARTS = [ juniper, acacia ].to_h { |data| [ data["id"], data ] }
 
 def sling(number, kind, size, reach, mass, vertical, choker: nil, basket: nil, legs: 1, pitch: nil, bands: [])
   { "number" => number, "kind" => kind, "size" => size, "legs" => legs, "reach_m" => reach, "mass_kg" => mass, "link_pitch_m" => pitch,
@@ -106,10 +75,10 @@ end
 def hung(hook_height, *legs) = { "set_by" => "hook_height", "hook_height" => hook_height, "legs" => legs }
 def by_length(*legs) = { "set_by" => "leg_lengths", "hook_height" => nil, "legs" => legs }
 
-def crane(id, boom, parts, pick, set, turn, obstacle: "0 m", rigged: {})
-  stations = { "pick" => pick, "set" => set }.map { |name, (radius, slew, support)| { "name" => name, "radius" => radius, "slew" => slew, "support_height" => support } }
+def crane(id, boom, parts, pick, set, turn, obstacle: "0 m", rigged: {}, past: {}, **more)
+  stations = { "pick" => pick, **past, "set" => set }.map { |name, (radius, slew, support)| { "name" => name, "radius" => radius, "slew" => slew, "support_height" => support } }
   { "chart" => id, "as_rigged" => CHARTS.fetch(id)["identity"].merge(rigged), "boom_length" => boom, "parts_of_line" => parts, "radius_measured_loaded" => false,
-    "turn" => turn, "stations" => stations, "obstacle_height" => obstacle, "deductions" => [] }
+    "turn" => turn, "stations" => stations, "obstacle_height" => obstacle, "deductions" => [], "level" => "0.3 %", "side_pull" => "0°", "wind" => "1.5 m/s" }.merge(more.transform_keys(&:to_s))
 end
 
 PLANS = {
@@ -192,6 +161,37 @@ PLANS = {
     "Dish panel DP-41 in its crate", lift_at: "2026-12-18T10:00",
     load: taken_off(load("DP-41", nil, "unknown", "crate measured, panel estimated", [ "2.60 m", "1.40 m", "1.10 m" ], [ "1.35 m", "0.70 m", "0.50 m" ], "by_eye", [ [ "West", "0.30 m", "0.70 m", "1.10 m" ], [ "East", "2.30 m", "0.70 m", "1.10 m" ] ]), TakeOffs.dish_panel, "weight"),
     rigging: hung("3.60 m", leg("C-14"), leg("C-14")), crane: crane("acacia-full", "18.5 m", 2, [ "6.0 m", "100°", "1.10 m" ], [ "10.0 m", "170°", "2.00 m" ], "clockwise", obstacle: "2.4 m")
+  ),
+  "transformer" => plan(
+    "Transformer TX-3, set over the side", lift_at: "2026-12-21T06:30",
+    load: load("TX-3", "6 350 kg", "certified", "plate on the tank", [ "2.40 m", "1.30 m", "1.80 m" ], [ "1.20 m", "0.65 m", "0.80 m" ], "drawing", [ [ "West", "0.45 m", "0.65 m", "1.80 m" ], [ "East", "1.95 m", "0.65 m", "1.80 m" ] ]),
+    rigging: hung("5.20 m", leg("C-40"), leg("C-40")), crane: crane("juniper-half", "22.0 m", 4, [ "9.0 m", "180°", "1.10 m" ], [ "11.2 m", "105°", "0.60 m" ], "anticlockwise", obstacle: "1.8 m")
+  ),
+  "azimuth-bearing" => plan(
+    "Azimuth bearing AB-1 round the power hut", lift_at: "2026-12-21T13:00",
+    load: load("AB-1", "6 900 kg", "certified", "foundry certificate 553", [ "3.20 m", "2.40 m", "1.90 m" ], [ "1.60 m", "1.20 m", "0.60 m" ], "drawing", [ [ "West", "0.40 m", "1.20 m", "1.90 m" ], [ "East", "2.80 m", "1.20 m", "1.90 m" ] ]),
+    rigging: hung("6.40 m", leg("C-40"), leg("C-40")),
+    crane: crane("sagebrush-main", "42.0 m", 4, [ "14.0 m", "150°", "1.20 m" ], [ "24.0 m", "290°", "3.40 m" ], "clockwise", obstacle: "6.0 m", past: { "past the hut" => [ "12.0 m", "215°", "6.50 m" ] }, wind: "3 m/s",
+                 zones: [ { "name" => "power hut", "slew_from" => "200°", "slew_to" => "222°", "radius_from" => "19.0 m", "radius_to" => "30.0 m" } ])
+  ),
+  "feed-cone" => plan(
+    "Feed cone FC-2 to the platform, Ocotillo", lift_at: "2026-12-22T06:30",
+    load: load("FC-2", "1 540 kg", "weighed", "load cell LC-2, 17 November", [ "2.20 m", "2.20 m", "1.60 m" ], [ "1.10 m", "1.10 m", "0.60 m" ], "drawing", [ [ "West", "0.30 m", "1.10 m", "1.60 m" ], [ "East", "1.90 m", "1.10 m", "1.60 m" ] ]),
+    rigging: hung("4.30 m", leg("C-14"), leg("C-14")),
+    crane: crane("ocotillo-50", nil, 2, [ "36.0 m", "40°", "0.20 m" ], [ "22.0 m", "130°", "21.50 m" ], "clockwise", obstacle: "18.0 m", second_trolley: "not fitted",
+                 zones: [ { "name" => "access road", "slew_from" => "340°", "slew_to" => "25°", "radius_from" => "20.0 m", "radius_to" => nil } ])
+  ),
+  "isolator" => plan(
+    "Isolator IS-2 from the platform, Yarrow", lift_at: "2026-12-22T09:00",
+    load: load("IS-2", "165 kg", "certified", "maker's sheet 40", [ "1.20 m", "0.40 m", "0.50 m" ], [ "0.60 m", "0.20 m", "0.20 m" ], "drawing", [ [ "West", "0.25 m", "0.20 m", "0.50 m" ], [ "East", "0.95 m", "0.20 m", "0.50 m" ] ]),
+    rigging: hung("1.60 m", leg("C-14"), leg("C-14")),
+    crane: crane("yarrow", nil, nil, [ nil, nil, nil ], [ nil, nil, nil ], nil, obstacle: nil, wind: "3 m/s",
+                 platform: { "lower_boom_from" => "35°", "lower_boom_to" => "55°", "upper_boom_from" => "25°", "upper_boom_to" => "45°", "load_radius" => "1.20 m", "aboard" => [ { "what" => "two people with harness", "mass" => "195 kg" }, { "what" => "liner", "mass" => "24 kg" }, { "what" => "tools", "mass" => "32 kg" } ] })
+  ),
+  "drive-motor" => plan(
+    "Drive motor DM-1 in the workshop, Teasel", lift_at: "2026-12-22T13:00",
+    load: load("DM-1", "1 980 kg", "certified", "plate on the motor", [ "1.60 m", "0.90 m", "1.00 m" ], [ "0.80 m", "0.45 m", "0.45 m" ], "drawing", [ [ "West", "0.30 m", "0.45 m", "1.00 m" ], [ "East", "1.30 m", "0.45 m", "1.00 m" ] ]),
+    rigging: hung("2.60 m", leg("C-22"), leg("C-22")), crane: crane("teasel", nil, nil, [ "3.0 m", nil, "0.40 m" ], [ "11.0 m", nil, "0.90 m" ], "none", obstacle: "1.2 m", side_pull: "2°")
   )
 }
 

@@ -22,20 +22,34 @@ module DustLadder
       def overload
         gross, good = @lift.gross.kg, nil
         @lift.crane.path.places.each do |place|
-          why = why(place, gross)
-          # What is read changes where a row or border is crossed: the last place before is where it stops.
-          return Trip.new(between: (good || place).between, share: (good || place).share, at: (good || place).at, why: why) if why
+          why = why(place.kg, gross)
+          return stopped(good, place, why, gross) if why
 
           good = place
         end
         nil
       end
 
-      def why(place, gross)
-        return "nothing is rated here" if place.kg.nil?
+      def why(kg, gross)
+        return "nothing is rated here" if kg.nil?
 
-        "load moment" if gross > place.kg * @cut_out * (1 + Ladder::Verdict::SLACK)
+        "load moment" if gross > kg * @cut_out * (1 + Ladder::Verdict::SLACK)
       end
+
+      # The last place that is still good, between one that is and one that is not.
+      def stopped(good, bad, why, gross)
+        return Trip.new(between: bad.between, share: bad.share, at: bad.at, why: why) if good.nil? || good.between != bad.between
+
+        from, to = @lift.crane.path_stations[bad.between, 2]
+        low, high = good.share, bad.share
+        HALVINGS.times do
+          middle = (low + high) / 2
+          at = Path.between(from, to, middle)
+          why(@lift.crane.chart.capacity(at.radius, at.boom, at.slew).first, gross) ? high = middle : low = middle
+        end
+        Trip.new(between: bad.between, share: low, at: Path.between(from, to, low), why: why)
+      end
+      HALVINGS = 24
 
       def zones
         Zone.all(@lift).filter_map { |zone| zone.entered(@lift.crane.path_stations)&.then { |between, share, at| Trip.new(between: between, share: share, at: at, why: "zone #{zone.name}") } }
