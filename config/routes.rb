@@ -5,14 +5,20 @@ Rails.application.routes.draw do
       resource :file, :take_off_file, only: :show
       resources :sketches, only: %i[index show create destroy]
     end
-    resources :checks, :ways_out, :take_off_readings, :indicated_weights, :proposals, :selections, :level_advices, :schools, :store_readings, only: :create
+    resources :checks, :ways_out, :take_off_readings, :indicated_weights, :proposals, :selections, :level_advices, :schools, :store_readings, :chart_readings, :comparisons, only: :create
     resources :pieces, only: %i[index create update]
     resource :store_file, only: :show
-    resources :charts, :rule_sets, :shapes, :standard_parts, only: :index
+    resources :charts, only: %i[index show create update] do
+      resource :file, only: :show, controller: "chart_files"
+      resource :reach, only: :show, controller: "reaches"
+    end
+    resource :indicator, only: %i[show update]
+    resources :rule_sets, :shapes, :standard_parts, only: :index
     resources :kept_groups, only: %i[show create destroy]
   end
 
   root "screens#show"
   get "store", to: "screens#show"
-  get "plans/:id(/:room)", to: "screens#show", as: :plan_screen, constraints: { room: /load|working/ }
+  get "cranes(/:id)", to: "screens#show", as: :crane_screen
+  get "plans/:id(/:room)", to: "screens#show", as: :plan_screen, constraints: { room: /load|working|cab/ }
 end

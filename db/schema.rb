@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_23_000004) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_23_000005) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -44,7 +44,8 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000004) do
     t.json "data", null: false
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
-    t.index ["identifier"], name: "index_charts_on_identifier", unique: true
+    t.integer "version", default: 1, null: false
+    t.index ["identifier", "version"], name: "index_charts_on_identifier_and_version", unique: true
   end
 
   create_table "kept_groups", force: :cascade do |t|

@@ -3,7 +3,7 @@ demo = Rails.root.join("demo")
 JSON.parse(demo.join("store.json").read).each { |fields| Piece.find_or_create_by!(number: fields["number"]) { |piece| piece.fields = fields } }
 demo.glob("charts/*.json").sort.each do |path|
   data = JSON.parse(path.read)
-  Chart.find_or_create_by!(identifier: data["id"]) { |chart| chart.data = data }
+  Chart.find_or_create_by!(identifier: data["id"], version: data.dig("record", "version")) { |chart| chart.data = data }
 end
 if Plan.none?
   demo.glob("plans/*.json").sort.each { |path| Plan.start(DustLadder::PlanFile.read(path.read), note: "demo plan") }

@@ -191,7 +191,7 @@ PLANS = {
   "drive-motor" => plan(
     "Drive motor DM-1 in the workshop, Teasel", lift_at: "2026-12-22T13:00",
     load: load("DM-1", "1 980 kg", "certified", "plate on the motor", [ "1.60 m", "0.90 m", "1.00 m" ], [ "0.80 m", "0.45 m", "0.45 m" ], "drawing", [ [ "West", "0.30 m", "0.45 m", "1.00 m" ], [ "East", "1.30 m", "0.45 m", "1.00 m" ] ]),
-    rigging: hung("2.60 m", leg("C-22"), leg("C-22")), crane: crane("teasel", nil, nil, [ "3.0 m", nil, "0.40 m" ], [ "11.0 m", nil, "0.90 m" ], "none", obstacle: "1.2 m", side_pull: "2°")
+    rigging: hung("2.60 m", leg("C-22"), leg("C-22")), crane: crane("teasel", nil, nil, [ "3.0 m", nil, "0.40 m" ], [ "11.0 m", nil, "0.90 m" ], "none", obstacle: "1.2 m", side_pull: "2°", level: nil, wind: nil)
   )
 }
 

@@ -125,7 +125,8 @@ RSpec.describe "The API" do
     slings, beams = json.partition { |piece| piece["sort"] == "sling" }
     document["snapshots"]["slings"], document["snapshots"]["beams"] = [ slings, beams ].map { |some| some.to_h { |piece| [ piece["data"]["number"], piece.slice("digest", "data") ] } }
     get "/api/charts"
-    document["snapshots"]["charts"] = json.to_h { |one| [ one["data"]["id"], one ] }
+    charts = json.map { |line| get("/api/charts/#{line['id']}").then { json.slice("digest", "data") } }
+    document["snapshots"]["charts"] = charts.to_h { |one| [ one["data"]["id"], one ] }
     get "/api/rule_sets"
     document["snapshots"]["rule_sets"] = json.to_h { |set| [ set["data"]["id"], set ] }
     expect(DustLadder::PlanFile.accept(document)).to eq(document)

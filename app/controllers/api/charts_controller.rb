@@ -1,7 +1,32 @@
 module Api
+  # The library of cranes' charts: what is in it, new ones and new versions, and who has read one against the paper.
   class ChartsController < BaseController
+    LARGEST = 40.megabytes
+
+    rescue_from(Chart::Refused) { |error| render json: { errors: error.faults }, status: :unprocessable_content }
+
     def index
-      render json: Chart.order(:identifier).map(&:snapshot)
+      render json: JSON.generate(Chart.newest.map(&:line))
     end
+
+    def show
+      render json: JSON.generate(Chart.find(params[:id]).whole)
+    end
+
+    def create
+      charts = body["charts"].is_a?(Array) ? body["charts"] : raise(ActionController::ParameterMissing, :charts)
+      render json: JSON.generate(Chart.enter(charts, by: body["entered_by"].to_s, on: Date.current).map(&:line)), status: :created
+    end
+
+    # Says that somebody read it against the paper.
+    def update
+      chart = Chart.find(params[:id])
+      chart.check(by: body["checked_by"].to_s, on: Date.current)
+      render json: JSON.generate(chart.whole)
+    end
+
+    private
+
+    def largest = action_name == "create" ? LARGEST : super
   end
 end

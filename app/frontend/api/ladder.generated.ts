@@ -24,6 +24,7 @@ export interface Ladder {
   }[];
   drawing: Drawing | null;
   reach: Reach | null;
+  crane: CraneView | null;
   take_off: TakeOff | null;
 }
 export interface Sentence {
@@ -59,7 +60,20 @@ export interface Rung {
 export interface Figure {
   value: number;
   unit:
-    "kg" | "m" | "deg" | "percent" | "factor" | "kg_per_m" | "count" | "m2" | "m3" | "kg_per_m2" | "kg_per_m3" | "kg_m";
+    | "kg"
+    | "m"
+    | "deg"
+    | "percent"
+    | "factor"
+    | "kg_per_m"
+    | "count"
+    | "m2"
+    | "m3"
+    | "kg_per_m2"
+    | "kg_per_m3"
+    | "kg_m"
+    | "m_per_s"
+    | "celsius";
   metric: string;
   us: string;
 }
@@ -203,7 +217,20 @@ export interface Strand {
 export interface Figure1 {
   value: number;
   unit:
-    "kg" | "m" | "deg" | "percent" | "factor" | "kg_per_m" | "count" | "m2" | "m3" | "kg_per_m2" | "kg_per_m3" | "kg_m";
+    | "kg"
+    | "m"
+    | "deg"
+    | "percent"
+    | "factor"
+    | "kg_per_m"
+    | "count"
+    | "m2"
+    | "m3"
+    | "kg_per_m2"
+    | "kg_per_m3"
+    | "kg_m"
+    | "m_per_s"
+    | "celsius";
   metric: string;
   us: string;
 }
@@ -248,6 +275,63 @@ export interface Reach {
     utilisation: Figure | null;
     verdict: "holds" | "tight" | "stop" | "not_known";
   }[];
+}
+/**
+ * the crane as a screen draws it; plain numbers are m, degrees and shares, for pixels
+ */
+export interface CraneView {
+  family: string;
+  sectors: {
+    name: string;
+    from: number;
+    to: number;
+  }[];
+  farthest_m: number | null;
+  zones: {
+    name: string;
+    slew_from: number;
+    slew_to: number;
+    radius_from: number;
+    radius_to: number | null;
+  }[];
+  stations: {
+    index: number;
+    name: string;
+    radius_m: number;
+    loaded_m: number;
+    slew_deg: number | null;
+    base_m: number | null;
+    boom: number[][];
+    tip_m: number | null;
+    boom_angle: Figure | null;
+  }[];
+  load: {
+    half_m: number;
+    height_m: number;
+    hook_m: number;
+  } | null;
+  booms: number[];
+  way: number[][];
+  starts?: number[];
+  curve: (number | null)[][];
+  governs: {
+    along: number;
+    radius_m: number;
+    slew_deg: number | null;
+    radius: Figure;
+    sector: string | null;
+    kg: Figure | null;
+    left: Figure | null;
+    room: Figure | null;
+  } | null;
+  trip: {
+    between: number;
+    share: number;
+    radius: Figure;
+    slew: Figure | null;
+    why: string;
+    along: number;
+  } | null;
 }
 /**
  * the take-off, when it was asked for

@@ -240,10 +240,10 @@ export interface Plan {
     radius_measured_loaded: boolean;
     turn: "clockwise" | "anticlockwise" | "none" | null;
     /**
-     * pick, then set
+     * pick, whatever lies between, set
      *
      * @minItems 2
-     * @maxItems 2
+     * @maxItems 12
      */
     stations: {
       name: string;
@@ -253,6 +253,14 @@ export interface Plan {
        * a length as written, with its unit
        */
       support_height: string | null;
+      /**
+       * a length as written, with its unit
+       */
+      boom_length?: string | null;
+      /**
+       * how it turns to get here, where that is not the crane's turn
+       */
+      turn?: "clockwise" | "anticlockwise" | "none" | null;
     }[];
     /**
      * a length as written, with its unit
@@ -265,6 +273,55 @@ export interface Plan {
       what: string;
       mass: Mass;
     }[];
+    /**
+     * how far out of level the crane stands, as a share with %
+     */
+    level?: string | null;
+    /**
+     * an angle as written, with its unit
+     */
+    side_pull?: string | null;
+    /**
+     * gust at the load or tip, with its unit
+     */
+    wind?: string | null;
+    second_trolley?: "fitted" | "not fitted" | null;
+    /**
+     * a second line that is reeved and hangs idle
+     */
+    idle_line?: {
+      parts: number | null;
+      hanging: Length;
+    };
+    /**
+     * where the load must not go
+     *
+     * @maxItems 20
+     */
+    zones?: {
+      name: string;
+      slew_from: Angle;
+      slew_to: Angle;
+      radius_from: Length;
+      radius_to: Length;
+    }[];
+    /**
+     * what the dry run of a platform and jib machine has shown
+     */
+    platform?: {
+      lower_boom_from: Angle;
+      lower_boom_to: Angle;
+      upper_boom_from: Angle;
+      upper_boom_to: Angle;
+      load_radius: Length;
+      /**
+       * @maxItems 30
+       */
+      aboard: {
+        what: string;
+        mass: Mass;
+      }[];
+    };
   };
   snapshots: {
     rule_sets: {
@@ -471,9 +528,30 @@ export interface Sling {
    */
   ends?: string;
 }
+/**
+ * A crane chart. What each family needs is told in docs/chart-format.md
+ */
 export interface Chart {
   id: string;
   title: string;
+  /**
+   * mobile when nothing is said
+   */
+  family?: "mobile" | "tower" | "platform_jib" | "fixed_hoist";
+  record?: {
+    version: number;
+    entered_by: string;
+    entered_on: string | null;
+    /**
+     * who read it against the paper: never who entered it
+     */
+    checked_by: string | null;
+    checked_on: string | null;
+    /**
+     * binder, page, maker's number of the sheet
+     */
+    source: string;
+  };
   identity: {
     [k: string]: string | undefined;
   };
@@ -481,23 +559,38 @@ export interface Chart {
    * @minItems 1
    * @maxItems 60
    */
-  boom_length_m: number[];
+  boom_length_m?: number[];
   /**
    * @minItems 1
    * @maxItems 200
    */
-  radius_m: number[];
+  radius_m?: number[];
+  /**
+   * rows by boom angle from horizontal, falling, in place of radius_m
+   *
+   * @minItems 1
+   * @maxItems 200
+   */
+  boom_angle_deg?: number[];
+  /**
+   * radius only where the paper itself permits reading between its rows
+   */
+  interpolation?: "none" | "radius";
   /**
    * @minItems 1
    * @maxItems 12
    */
-  sectors: {
+  sectors?: {
     name: string;
     slew_from_deg: number;
     slew_to_deg: number;
     table: string;
+    /**
+     * longest boom that may be raised over this side
+     */
+    longest_boom_m?: number;
   }[];
-  tables: {
+  tables?: {
     /**
      * kg, a row for each radius, a cell for each boom length; null is not allowed there
      *
@@ -505,27 +598,136 @@ export interface Chart {
      */
     [k: string]: (number | null)[][] | undefined;
   };
-  boom_foot: {
+  /**
+   * by table, a cell for each of its cells
+   */
+  marks?: {
+    [k: string]: (null | "strength" | "stability" | "rearward")[][] | undefined;
+  };
+  jib?: {
+    length_m: number;
+    offset_deg: number;
+  };
+  /**
+   * depth of the boom at its thickest
+   */
+  boom_depth_m?: number;
+  /**
+   * what the chart says that its figures assume
+   */
+  limits?: {
+    level_percent?: number;
+    wind_m_s?: number;
+  };
+  boom_foot?: {
     radius_m: number;
     height_m: number;
   };
-  hoist: {
+  hoist?: {
     line_pull_kg: number;
     rope_wll_kg: number;
     rope_kg_per_m: number;
     efficiency_per_sheave: number;
     lead_sheaves: number;
+    /**
+     * rope on the drum in all
+     */
+    rope_m?: number;
+    /**
+     * the maker's figure where it is not five
+     */
+    least_wraps?: number;
+    drum?: {
+      diameter_m: number;
+      rope_mm: number;
+      wraps_per_layer: number;
+      /**
+       * line pull on each layer, the bare drum's first
+       *
+       * @minItems 1
+       * @maxItems 20
+       */
+      layer_pulls_kg: number[];
+    };
   };
-  hook_block: {
+  hook_block?: {
     mass_kg: number;
     length_m: number;
     wll_kg: number;
   };
-  least_block_to_tip_m: number;
+  tower?: {
+    jib_length_m: number;
+    /**
+     * where the rope leaves the trolley, above the crane's ground
+     */
+    trolley_height_m: number;
+    falls: {
+      [k: string]:
+        | {
+            max_kg: number;
+            /**
+             * @minItems 1
+             * @maxItems 200
+             */
+            radius_m: number[];
+            /**
+             * @minItems 1
+             * @maxItems 200
+             */
+            capacity_kg: (number | null)[];
+            needs_second_trolley: boolean;
+          }
+        | undefined;
+    };
+  };
+  platform_jib?: {
+    /**
+     * @minItems 1
+     * @maxItems 12
+     */
+    zones: {
+      name: string;
+      lower_boom_from_deg: number;
+      lower_boom_to_deg: number;
+    }[];
+    /**
+     * @minItems 1
+     * @maxItems 60
+     */
+    upper_boom_bands_deg: number[][];
+    /**
+     * @minItems 1
+     * @maxItems 60
+     */
+    load_radius_m: number[];
+    /**
+     * @minItems 1
+     * @maxItems 60
+     */
+    jib_cap_kg: number[];
+    jib_kg: {
+      [k: string]: (number | null)[][] | undefined;
+    };
+    platform_rated_kg: number;
+    /**
+     * of the unused platform rating that is credited to the jib; 0 where the chart says nothing
+     */
+    credit_share: number;
+  };
+  fixed_hoist?: {
+    wll_kg: number;
+    /**
+     * hook at its upper stop, above the ground
+     */
+    highest_hook_m: number;
+    reach_from_m?: number;
+    reach_to_m?: number;
+  };
+  least_block_to_tip_m?: number;
   /**
    * @maxItems 30
    */
-  deductions: {
+  deductions?: {
     what: string;
     kg: number;
   }[];

@@ -3,8 +3,11 @@ module DustLadder
     # Which of several charts could do a plan's lift from where its crane stands: for each the best boom length and the
     # fewest parts of line, with the figures or every reason why not. The machine is taken to be as the chart describes it.
     class Comparison
+      include Ladder::Sentences
+
       MOST_PARTS = 12
-      Row = Struct.new(:chart, :boom, :parts, :rungs, :lift, :changes, keyword_init: true)
+      # why: a Sentence, where nothing of the chart even reaches.
+      Row = Struct.new(:chart, :boom, :parts, :rungs, :lift, :changes, :why, keyword_init: true)
 
       # document: a plan. charts: snapshots ({ "digest", "data" }) to choose from.
       def initialize(document, charts)
@@ -20,15 +23,30 @@ module DustLadder
 
       private
 
-      def verdict(row) = Ladder::Verdict.weakest(row.rungs.map(&:verdict))
+      def verdict(row) = row.why ? "stop" : Ladder::Verdict.weakest(row.rungs.map(&:verdict))
       def crane(row) = row.rungs.find { |rung| rung.id == "crane" }
 
       def best(chart)
         data = chart["data"]
-        booms(data).flat_map { |boom| parts(data, boom, chart) }.max_by { |row| [ Ladder::Verdict.rank(verdict(row)), -(row.rungs.filter_map(&:utilisation).max || Float::INFINITY), -(row.parts || 0) ] }
+        found = booms(data).flat_map { |boom| parts(data, boom, chart) }
+        return Row.new(chart: chart, rungs: [], changes: changes(chart, data["boom_length_m"].max, nil), why: both { |system| "no boom length of it reaches #{Figure.m(farthest, :up).shown(system)}" }) if found.empty?
+
+        # What is known comes before what is not; then the better verdict, the least used, the fewest parts.
+        found.max_by { |row| [ row.rungs.none? { |rung| rung.verdict == "not_known" } ? 1 : 0, Ladder::Verdict.rank(verdict(row)), -(row.rungs.filter_map(&:utilisation).max || Float::INFINITY), -(row.parts || 0) ] }
       end
 
-      def booms(data) = data["boom_length_m"] && (data["family"] || "mobile") == "mobile" ? data["boom_length_m"] : [ nil ]
+      # Boom lengths of a chart that reach every station.
+      def booms(data)
+        return [ nil ] unless data["boom_length_m"] && (data["family"] || "mobile") == "mobile"
+
+        foot, jib = data["boom_foot"], data["jib"] || {}
+        return data["boom_length_m"] if foot.nil? || farthest.nil?
+
+        data["boom_length_m"].select { |length| Boom.new(length: length, foot_radius: foot["radius_m"], foot_height: foot["height_m"], jib: jib["length_m"] || 0.0, offset: jib["offset_deg"] || 0.0).tip_height(farthest) }
+      end
+
+      # Loaded radius of the farthest station, m; nil while one is not known.
+      def farthest = @farthest ||= @lift.crane.stations.map { |station| station.radius.known? ? station.radius.value : (return nil) }.max.then { |radius| @lift.crane.measured_loaded? ? radius : radius + [ radius * @lift.rules[:radius_allowance, :fraction], @lift.rules[:radius_allowance, :least_m] ].max }
 
       # The fewest parts of line with which the rope holds; all sets of falls of a tower crane.
       def parts(data, boom, chart)
@@ -64,13 +82,13 @@ module DustLadder
           "id" => row.chart["data"]["id"], "title" => row.chart["data"]["title"], "boom" => row.boom && Figure.m(row.boom).as_json, "parts" => row.parts, "current" => row.chart["data"]["id"] == @document.dig("crane", "chart"),
           "verdict" => verdict(row), "utilisation" => rung&.percent&.as_json, "gross" => rung&.demand&.as_json, "capacity" => rung&.capacity&.as_json,
           "left" => rung&.capacity && rung.demand && Figure.kg(rung.capacity.value - rung.demand.value, :down).as_json, "room" => room(lift, rung),
-          "reasons" => row.rungs.select { |one| %w[stop not_known].include?(one.verdict) }.map { |one| { "label" => one.label, "verdict" => one.verdict, "note" => one.note&.as_json } },
+          "reasons" => (row.why ? [ { "label" => "Crane", "verdict" => "stop", "note" => row.why.as_json } ] : []) + row.rungs.select { |one| %w[stop not_known].include?(one.verdict) }.map { |one| { "label" => one.label, "verdict" => one.verdict, "note" => one.note&.as_json } },
           "unchecked" => Record.new(row.chart["data"]["record"]).doubt, "changes" => row.changes
         }
       end
 
       def room(lift, rung)
-        return unless rung&.capacity && lift.crane.family.radius? && lift.largest_radius
+        return unless lift && rung&.capacity && lift.crane.family.radius? && lift.largest_radius
 
         Figure.m(lift.largest_radius - lift.crane.path.tightest.at.radius, :down).as_json
       rescue NotKnown

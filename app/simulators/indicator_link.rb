@@ -1,0 +1,87 @@
+require "socket"
+
+# The app's line to a cab indicator: one thread that listens, comes back when the line is lost, and knows how old what it
+# heard is. What may be shown of it is decided by the core's feed.
+class IndicatorLink
+  # The device said no, or is not there.
+  class Refused < StandardError; end
+
+  AGAIN_S = 0.5
+  ANSWERS_WITHIN_S = 3.0
+
+  class << self
+    # The line to the device of this app, on the port that it was started with.
+    def current = @current ||= new(Integer(ENV.fetch("INDICATOR_PORT", 0), exception: false) || 0)
+    attr_writer :current
+  end
+
+  def initialize(port)
+    @port = port
+    @feed = DustLadder::Cranes::IndicatorFeed.new
+    @lock = Mutex.new
+    @answers = Queue.new
+    @asking = Mutex.new
+  end
+
+  # { "reading": ... } or { "no_reading": why }.
+  def answer
+    return { "no_reading" => "no indicator is connected" } if @port.zero?
+
+    listen
+    @lock.synchronize { @feed.answer(now) }
+  end
+
+  # Sends a command and waits for the device's answer. Raises Refused.
+  def command(words)
+    listen
+    @asking.synchronize do
+      @answers.clear
+      socket = @lock.synchronize { @socket } or raise Refused, "the indicator is not connected"
+      socket.write("#{JSON.generate(words)}\n")
+      answer = Timeout.timeout(ANSWERS_WITHIN_S) { @answers.pop }
+      raise Refused, answer["why"].to_s unless answer["answer"] == "done"
+    end
+  rescue SystemCallError, IOError, Timeout::Error
+    raise Refused, "the indicator does not answer"
+  end
+
+  def close
+    @closed = true
+    @thread&.kill
+    @lock.synchronize { @socket&.close }
+  end
+
+  private
+
+  def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+
+  # Starts to listen, once; after a fork of the server too.
+  def listen
+    @lock.synchronize { @thread = Thread.new { keep_listening } unless @thread&.alive? }
+    sleep 0.05 until @tried
+  end
+
+  def keep_listening
+    until @closed
+      begin
+        socket = Socket.tcp("127.0.0.1", @port, connect_timeout: 1)
+        @lock.synchronize { @socket = socket }
+        @tried = true
+        while (line = socket.gets(65_536))
+          hear(line)
+        end
+      rescue SystemCallError, IOError
+        nil # told as "no connection" below, and tried again
+      end
+      @lock.synchronize { @socket = nil; @feed.lost("no connection to the indicator") }
+      @tried = true
+      sleep AGAIN_S
+    end
+  end
+
+  def hear(line)
+    return @answers << JSON.parse(line) if line.start_with?('{"answer"')
+
+    @lock.synchronize { @feed.take(line, now) }
+  end
+end

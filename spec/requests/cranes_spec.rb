@@ -1,0 +1,152 @@
+RSpec.describe "The API of the crane room" do
+  def json = JSON.parse(response.body)
+  def lines = response.body.lines.map { |line| JSON.parse(line) }
+  def send_json(method, path, body) = public_send(method, path, params: JSON.generate(body), headers: { "Content-Type" => "application/json" })
+  def upload(text, name) = Rack::Test::UploadedFile.new(StringIO.new(text), "text/plain", original_filename: name)
+  def demo_chart(id) = JSON.parse(Rails.root.join("demo/charts/#{id}.json").read)
+
+  before { load_store }
+
+  it "lists the newest version of each chart, and shows one with its diagram" do
+    get "/api/charts"
+    expect(json.map { |line| line["identifier"] }).to eq(Chart.newest.map(&:identifier))
+    expect(json.find { |line| line["identifier"] == "juniper-jib" }["doubt"]).to match(/not checked against the paper/)
+    get "/api/charts/#{Chart.find_by(identifier: 'juniper-half').id}"
+    expect(json["diagram"]["tables"].map { |table| table["name"] }).to eq([ "over rear", "over right side", "over left side", "over front" ])
+    expect(DustLadder::PlanFile::Digest.of(json["data"])).to eq(json["digest"])
+    %w[ocotillo-50 yarrow teasel].each { |id| get("/api/charts/#{Chart.find_by(identifier: id).id}").then { expect(response).to have_http_status(:ok) } }
+  end
+
+  it "takes a chart as unchecked, whoever its file says checked it, as a new version where its figures differ" do
+    changed = demo_chart("acacia-full").tap { |data| data["tables"]["main"][0][0] = 24_000 }
+    send_json(:post, "/api/charts", charts: [ demo_chart("acacia-full"), changed ], entered_by: " M. Okafor ")
+    expect(response).to have_http_status(:created)
+    expect(json.map { |line| line["version"] }).to eq([ 1, 2 ])
+    expect(json.last["record"]).to include("entered_by" => "M. Okafor", "checked_by" => nil, "source" => "binder 1, page 31")
+    get "/api/charts"
+    expect(json.select { |line| line["identifier"] == "acacia-full" }.map { |line| line["version"] }).to eq([ 2 ])
+  end
+
+  it "lets only a second person say that it was read against the paper" do
+    chart = Chart.find_by(identifier: "juniper-jib")
+    [ "i.  brandt", " " ].each do |name|
+      send_json(:patch, "/api/charts/#{chart.id}", checked_by: name)
+      expect([ response.status, json["errors"].first["pointer"] ]).to eq([ 422, "/checked_by" ])
+    end
+    send_json(:patch, "/api/charts/#{chart.id}", checked_by: "S. Oyelaran")
+    expect([ response.status, json["doubt"], json["record"]["checked_by"] ]).to eq([ 200, nil, "S. Oyelaran" ])
+    send_json(:patch, "/api/charts/#{chart.id}", checked_by: "Somebody Else")
+    expect(response.status).to eq(422)
+  end
+
+  it "takes all charts or none, and says what is wrong where" do
+    broken = demo_chart("acacia-full").merge("id" => "broken", "radius_m" => [ 1.0 ])
+    expect { send_json(:post, "/api/charts", charts: [ demo_chart("acacia-full").merge("id" => "whole"), broken ], entered_by: "M. Okafor") }.not_to change(Chart, :count)
+    expect(json["errors"].map { |error| error["pointer"] }).to include("/charts/1/tables/main")
+    send_json(:post, "/api/charts", charts: [ demo_chart("acacia-full").merge("id" => "whole") ], entered_by: " ")
+    expect(json["errors"]).to eq([ { "pointer" => "/entered_by", "message" => "who enters the charts is not given", "expected" => "a name" } ])
+  end
+
+  it "reads files chart by chart with progress, JSON and CSV, and keeps nothing" do
+    page = "chart,Page\nmachine model,X\ncapacity in,kg\nsector,all,0,360\nradius (m),10\n3,5000\n4,4O00\n"
+    expect { post "/api/chart_readings", params: { files: [ upload(DustLadder::Cranes::ChartFile.write([ demo_chart("acacia-full"), demo_chart("teasel") ]), "two.json"), upload(page, "page.csv") ] } }.not_to change(Chart, :count)
+    expect(lines.map { |line| [ line["file"], line["share"].round(2), line["reading"]["data"].nil? ] }).to eq([ [ "two.json", 0.25, false ], [ "two.json", 0.5, false ], [ "page.csv", 1.0, true ] ])
+    expect(lines.first["known"]).to eq("version" => 1, "same" => true)
+    expect(lines.last["reading"]["faults"].first["pointer"]).to eq("line 7, column 2")
+    post "/api/chart_readings", params: { files: [ "text" ] }
+    expect(response).to have_http_status(:bad_request)
+  end
+
+  it "takes 200 charts at once" do
+    charts = Array.new(200) { |index| demo_chart("juniper-full").merge("id" => "many-#{index}", "title" => "Chart #{index}") }
+    post "/api/chart_readings", params: { files: [ upload(DustLadder::Cranes::ChartFile.write(charts), "all.json") ] }
+    expect(lines.map { |line| line["share"] }).to eq((1..200).map { |read| read / 200.0 })
+    send_json(:post, "/api/charts", charts: charts, entered_by: "M. Okafor")
+    expect([ response.status, json.size ]).to eq([ 201, 200 ])
+  end
+
+  it "gives a chart back as a file that it reads itself" do
+    get "/api/charts/#{Chart.find_by(identifier: 'ocotillo-50').id}/file"
+    expect(response.headers["Content-Disposition"]).to include("ocotillo-50-v1.json")
+    DustLadder::Cranes::ChartFile.read(response.body, "x") { |reading, _| expect(reading.data).to eq(demo_chart("ocotillo-50")) }
+  end
+
+  it "answers both ways round, and asks back what it cannot read" do
+    id = Chart.find_by(identifier: "juniper-full").id
+    get "/api/charts/#{id}/reach", params: { weight: "9 t", radius: "13 m" }
+    boom = json["tables"].first["booms"].find { |one| one["boom_m"] == 27.4 }
+    table = demo_chart("juniper-full").then { |data| DustLadder::Cranes::Table.new(data["radius_m"], data["boom_length_m"], data["tables"]["main"]) }
+    expect([ boom["reach_m"], boom["capacity"]["value"] ]).to eq([ table.largest_radius(9000, 27.4), table.capacity(13.0, 27.4) ])
+    get "/api/charts/#{id}/reach", params: { weight: "9" }
+    expect([ response.status, json["errors"].first["message"] ]).to match([ 422, /unit is missing/ ])
+  end
+
+  it "compares every chart of the library for one lift" do
+    send_json(:post, "/api/comparisons", document: demo_document("transformer"))
+    rows = json.to_h { |row| [ row["id"], row ] }
+    expect(rows.keys).to match_array(Chart.newest.map(&:identifier))
+    expect(rows["juniper-full"]["verdict"]).to eq("holds").or eq("tight")
+    expect(rows["juniper-half"]).to include("current" => true, "verdict" => "stop")
+    expect(rows["yarrow"]["reasons"].map { |reason| reason["note"]["metric"] }.join).to include("dry run")
+    expect(rows["ocotillo-50"]["verdict"]).to eq("stop")
+  end
+
+  describe "the cab's indicator" do
+    before do
+      @over = false
+      server = IndicatorServer.new
+      @thread = Thread.new { server.run { @over } }
+      IndicatorLink.current = IndicatorLink.new(server.port)
+    end
+
+    after do
+      IndicatorLink.current.close
+      IndicatorLink.current = nil
+      @over = true
+      @thread.join
+    end
+
+    def reading(seconds = 3)
+      limit = Time.current + seconds
+      loop do
+        get "/api/indicator"
+        return json if yield(json) || Time.current > limit
+
+        sleep 0.05
+      end
+    end
+
+    it "follows a plan, trips where the core says, and shows nothing of a silent or a mad device" do
+      send_json(:patch, "/api/indicator", do: "follow", document: demo_document("transformer"))
+      send_json(:patch, "/api/indicator", do: "set", rate: 30, noise: 0)
+      send_json(:patch, "/api/indicator", do: "play")
+      tripped = reading { |said| said.dig("reading", "state") == "cut_out" }["reading"]
+      trip = DustLadder::Cranes::Limiter.new(DustLadder::Lift.new(demo_document("transformer"))).trip
+      expect(tripped).to include("why" => "load moment", "slew_deg" => be_within(0.3).of(trip.at.slew), "radius_m" => be_within(0.05).of(trip.at.radius))
+      %w[mad silent].each do |trouble|
+        send_json(:patch, "/api/indicator", do: "set", trouble: trouble)
+        expect(reading { |said| said.key?("no_reading") }).to have_key("no_reading")
+      end
+      send_json(:patch, "/api/indicator", do: "set", trouble: nil)
+      expect(reading { |said| said.key?("reading") }).to have_key("reading")
+    end
+
+    it "trips late where it reads too little: its limit is no reserve" do
+      send_json(:patch, "/api/indicator", do: "follow", document: demo_document("transformer"))
+      send_json(:patch, "/api/indicator", do: "set", rate: 50, noise: 0, offset: -0.2)
+      send_json(:patch, "/api/indicator", do: "play")
+      ended = reading(8) { |said| said["reading"] && !said["reading"]["playing"] && said["reading"]["share"].positive? }["reading"]
+      expect(ended).to include("state" => satisfy { |state| state != "cut_out" }, "share" => 1.0)
+    end
+
+    it "refuses what it cannot follow, and says that it is gone" do
+      send_json(:patch, "/api/indicator", do: "follow", document: demo_document("azimuth-drive"))
+      expect([ response.status, json["errors"].first["message"] ]).to match([ 422, /cannot be followed: the weight is not given/ ])
+      @over = true
+      @thread.join
+      expect(reading { |said| said.key?("no_reading") }).to eq("no_reading" => "no connection to the indicator")
+      send_json(:patch, "/api/indicator", do: "play")
+      expect(response).to have_http_status(:unprocessable_content)
+    end
+  end
+end
