@@ -45,6 +45,27 @@ export interface Selection {
 export interface LevelAdvice { tilt: Figure | null; aim: Figure; options: { id: string; words: Sentence; changes: Record<string, unknown>; tilt: Figure; verdict: Word; headline: Sentence }[]; made_up: Sentence[]; missing?: string }
 export interface SchoolsAnswer { schools: { id: string; verdict: Word; headline: Sentence }[]; rungs: { rung: string; label: string; differs: boolean; said: Record<string, { verdict: Word; utilisation: Figure | null; note: Sentence | null } | null> }[] }
 
+// The library of cranes and charts.
+export interface ChartRecord { version: number; entered_by: string; entered_on: string | null; checked_by: string | null; checked_on: string | null; source: string }
+export interface ChartLine { id: number; identifier: string; version: number; title: string; family: string; identity: Record<string, string>; record: ChartRecord | null; doubt: string | null; most: Figure | null }
+export interface DiagramTable { name: string; cells: { kg: number; band: number; outline: [number, number][] }[]; arcs: { boom: Figure; boom_m: number; points: [number, number][] }[] }
+export interface Diagram { family: string; title: string; bands: number[]; hangs: Figure | null; tables: DiagramTable[] }
+export interface WholeChart extends ChartLine, Snapshot<Chart> { diagram: Diagram; warnings: string[]; versions: { id: number; version: number; record: ChartRecord | null; doubt: string | null }[] }
+export interface ReachTable { name: string; booms: { boom: Figure; boom_m: number; reach: Figure | null; reach_m: number | null; capacity: Figure | null }[] }
+export interface ReachAnswer { weight: Figure | null; radius: Figure | null; tables: ReachTable[] }
+export interface ChartReading {
+  title: string; data: Chart | null; faults: Fault[]; warnings: string[]
+  tables: { name: string; columns: string[]; rows: { row: string; line?: number; cells: { text: string; kg: number | null; mark: string | null; problem: string | null }[] }[] }[]
+}
+// One line of what is said while chart files are read.
+export interface ChartPart { file: string; share: number; reading: ChartReading; known: { version: number; same: boolean } | null }
+export interface ComparisonRow {
+  id: string; title: string; boom: Figure | null; parts: number | null; current: boolean; verdict: Word; utilisation: Figure | null; gross: Figure | null; capacity: Figure | null; left: Figure | null; room: Figure | null
+  reasons: { label: string; verdict: Word; note: Sentence | null }[]; unchecked: string | null; changes: Record<string, unknown>
+}
+export interface Reading { seq: number; boom_m: number; radius_m: number; slew_deg: number | null; hook_m: number; load_kg: number; rated_kg: number | null; state: 'normal' | 'warning' | 'cut_out'; why: string | null; plan: string | null; between: number; share: number; playing: boolean }
+export type Indication = { reading: Reading; no_reading?: undefined } | { reading?: undefined; no_reading: string }
+
 // What the server refused, with the places it named; status 0 when it gave no answer.
 export class Refused extends Error {
   constructor(public status: number, public faults: Fault[], public current?: Whole) {
@@ -111,7 +132,21 @@ export const api = {
     return ask<StoreReading>('/store_readings', { method: 'POST', body: form })
   },
   storeAddress: '/api/store_file',
-  charts: () => ask<Snapshot<Chart>[]>('/charts'),
+  charts: () => ask<ChartLine[]>('/charts'),
+  chart: (id: number) => ask<WholeChart>(`/charts/${id}`),
+  enterCharts: (charts: Chart[], entered_by: string) => send<ChartLine[]>('POST', '/charts', { charts, entered_by }),
+  checkChart: (id: number, checked_by: string) => send<WholeChart>('PATCH', `/charts/${id}`, { checked_by }),
+  chartAddress: (id: number) => `/api/charts/${id}/file`,
+  reach: (id: number, weight: string, radius: string) => ask<ReachAnswer>(`/charts/${id}/reach?weight=${encodeURIComponent(weight)}&radius=${encodeURIComponent(radius)}`),
+  readCharts: (files: File[], take: (part: ChartPart) => void, signal: AbortSignal) => {
+    const form = new FormData()
+    files.forEach((file) => form.append('files[]', file))
+    return follow('/chart_readings', { method: 'POST', body: form, signal }, take)
+  },
+  diagram: (data: Chart) => send<Diagram>('POST', '/range_diagrams', { data }),
+  comparison: (document: Plan) => send<ComparisonRow[]>('POST', '/comparisons', { document }),
+  indicator: (signal?: AbortSignal) => ask<Indication>('/indicator', { signal: signal ?? null }),
+  tellIndicator: (words: Record<string, unknown>) => send<Indication>('PATCH', '/indicator', words),
   ruleSets: () => ask<Snapshot<RuleSet>[]>('/rule_sets'),
   vocabulary: () => ask<Vocabulary>('/shapes'),
   standardParts: (query: string) => ask<{ standard: StandardPart[]; kept: KeptGroup[] }>(`/standard_parts?q=${encodeURIComponent(query)}`),

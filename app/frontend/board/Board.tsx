@@ -43,6 +43,7 @@ export function Board() {
           {tab('day', 'By day')}
           {tab('weakest', 'Weakest first')}
           <FileButton />
+          <Button component={Link} to="/cranes" sx={{ color: 'inherit', height: '100%' }}>Cranes</Button>
           <Button component={Link} to="/store" sx={{ color: 'inherit', height: '100%' }}>Gear store</Button>
           <Button onClick={() => prefer({ night: !preferences.night })} sx={{ color: 'inherit', height: '100%' }}>{preferences.night ? 'Day' : 'Night'}</Button>
           <Button variant="contained" onClick={() => setStarting(true)} sx={{ height: '100%', px: 3 }}>New lift</Button>

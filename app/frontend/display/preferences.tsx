@@ -2,9 +2,10 @@ import { createContext, useContext, useEffect, useMemo, useState, type ReactNode
 import type { Figure, Sentence } from '../api/ladder.generated'
 
 export type System = 'metric' | 'us'
-export interface Preferences { system: System; night: boolean; keys: boolean }
+// name: of whoever sits here, for what is signed by name.
+export interface Preferences { system: System; night: boolean; keys: boolean; name: string }
 
-const START: Preferences = { system: 'metric', night: false, keys: true }
+const START: Preferences = { system: 'metric', night: false, keys: true, name: '' }
 const PLACE = 'dust-ladder-preferences'
 
 const Context = createContext<{ preferences: Preferences; prefer: (change: Partial<Preferences>) => void }>({ preferences: START, prefer: () => {} })

@@ -6,6 +6,7 @@ import { Hatch } from '../ladder/Hatch'
 import { COLOUR } from '../ladder/verdict'
 import type { Hand } from '../workbench/usePlanEditor'
 import { Label } from './figures'
+import { capital } from './CraneSheet'
 import { Grip, type Move } from './Grip'
 import { niceStep, type reachScale } from './scale'
 import { writeLength } from './write'
@@ -84,15 +85,16 @@ export function ReachStrip({ reach, before, plan, scale, right, editor, working,
         if (x < FRAME.left - 20 || x > right + 20) return null
         const loaded = scale.x(station.loaded_radius.value)
         const capacityY = station.capacity && scale.y(station.capacity.value)
-        const near = reach.stations.length > 1 && index === 1 && Math.abs(x - scale.x(reach.stations[0]!.radius.value)) < 190
-        const y = FRAME.top + (near ? 38 : 4)
+        // Labels that would lie over an earlier one move down a line.
+        const near = reach.stations.slice(0, index).filter((other) => Math.abs(x - scale.x(other.radius.value)) < 190).length
+        const y = FRAME.top + 4 + 34 * near
         const flip = x > right - 130
         return (
           <g key={station.name}>
             <path d={`M${x} ${y - 14}V${FRAME.bottom}`} stroke="var(--mark)" strokeWidth={2} />
             <path d={`M${loaded} ${FRAME.bottom - 38}V${FRAME.bottom}`} stroke="var(--mark)" strokeWidth={1.4} strokeDasharray="3 3" />
             {!working && capacityY !== null && grossY !== null && capacityY < grossY && <rect x={loaded - 4} y={capacityY} width={8} height={grossY - capacityY} fill={station.verdict === 'tight' ? 'url(#margin-tight)' : 'var(--mark)'} stroke="var(--ink)" strokeWidth={station.verdict === 'tight' ? 1.2 : 0} />}
-            <Label x={flip ? x - 9 : x + 9} y={y} anchor={flip ? 'end' : 'start'} size={17} fill="var(--mark)" halo>{`${index === 0 ? 'Pick' : 'Set'} ${before && before.crane.stations[index]?.radius !== plan.crane.stations[index]?.radius ? `${before.crane.stations[index]?.radius ?? 'not set'} → ` : ''}${shown(station.radius)}`}</Label>
+            <Label x={flip ? x - 9 : x + 9} y={y} anchor={flip ? 'end' : 'start'} size={17} fill="var(--mark)" halo>{`${capital(station.name)} ${before && before.crane.stations[index]?.radius !== plan.crane.stations[index]?.radius ? `${before.crane.stations[index]?.radius ?? 'not set'} → ` : ''}${shown(station.radius)}`}</Label>
             <Label x={flip ? x - 9 : x + 9} y={y + 17} anchor={flip ? 'end' : 'start'} size={16} fill={working ? 'var(--ink)' : COLOUR[station.verdict]} halo>
               {working ? 'working' : station.left && station.utilisation ? (station.left.value < 0 ? `stop, ${shown(station.utilisation)}` : `${shown(station.left)} left, ${shown(station.utilisation)}`) : station.verdict === 'stop' ? 'nothing allowed here' : 'not known'}
             </Label>

@@ -6,6 +6,7 @@ import { StrictMode, useMemo } from 'react'
 import { createRoot } from 'react-dom/client'
 import { BrowserRouter, Route, Routes } from 'react-router'
 import { Board } from '../board/Board'
+import { CraneRoom } from '../crane_room/CraneRoom'
 import { PreferencesProvider, usePreferences } from '../display/preferences'
 import { themeOf } from '../theme/theme'
 import { StoreRoom } from '../store/StoreRoom'
@@ -23,6 +24,7 @@ function Screens() {
         <Routes>
           <Route path="/" element={<Board />} />
           <Route path="/store" element={<StoreRoom />} />
+          <Route path="/cranes/:id?" element={<CraneRoom />} />
           <Route path="/plans/:id/:room?" element={<PlanScreen />} />
         </Routes>
       </BrowserRouter>

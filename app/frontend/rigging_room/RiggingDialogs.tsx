@@ -6,16 +6,17 @@ import DialogTitle from '@mui/material/DialogTitle'
 import useMediaQuery from '@mui/material/useMediaQuery'
 import { useTheme } from '@mui/material/styles'
 import type { ReactNode } from 'react'
+import { Comparison } from '../crane_room/Comparison'
 import type { Editor } from '../workbench/usePlanEditor'
 import { LevelUp } from './LevelUp'
 import { Proposals } from './Proposals'
 import { Schools } from './Schools'
 import { StorePick } from './StorePick'
 
-export type RiggingDialog = 'proposals' | 'store' | 'store_above' | 'level' | 'schools'
+export type RiggingDialog = 'proposals' | 'store' | 'store_above' | 'level' | 'schools' | 'cranes'
 export interface RiggingProps { editor: Editor; take: (changes: Record<string, unknown>, note: string) => void }
 
-const TITLES: Record<RiggingDialog, string> = { proposals: 'Ways to hold it', store: 'Pick from the store: legs', store_above: 'Pick from the store: above the beam', level: 'Make it hang level', schools: 'Rule sets side by side' }
+const TITLES: Record<RiggingDialog, string> = { proposals: 'Ways to hold it', store: 'Pick from the store: legs', store_above: 'Pick from the store: above the beam', level: 'Make it hang level', schools: 'Rule sets side by side', cranes: 'Cranes side by side' }
 
 // What looks at the whole plan and offers a change of it. Taking one is one step of undo, and closes the sheet.
 export function RiggingDialogs({ dialog, editor, onClose }: { dialog: RiggingDialog; editor: Editor; onClose: () => void }) {
@@ -26,7 +27,7 @@ export function RiggingDialogs({ dialog, editor, onClose }: { dialog: RiggingDia
   }
   const inside: Record<RiggingDialog, ReactNode> = {
     proposals: <Proposals editor={editor} take={take} />, store: <StorePick editor={editor} take={take} above={false} />, store_above: <StorePick editor={editor} take={take} above />,
-    level: <LevelUp editor={editor} take={take} />, schools: <Schools editor={editor} take={take} />,
+    level: <LevelUp editor={editor} take={take} />, schools: <Schools editor={editor} take={take} />, cranes: <Comparison editor={editor} take={take} />,
   }
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="lg" fullScreen={small} aria-labelledby="rigging-title">

@@ -1,22 +1,53 @@
-import { ChoiceField, QuantityField, Row, type PanelProps } from './parts'
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import type { Plan } from '../api/plan.generated'
+import { capital } from '../drawing/CraneSheet'
+import { ZoneFields } from './ZonesPanel'
+import { ChoiceField, Heading, QuantityField, Row, WordsField, type PanelProps } from './parts'
 import { fieldId } from './places'
+import { DryRunFields } from './PlatformPanel'
 
-export function CranePanel({ editor, ladder }: PanelProps) {
-  const { crane } = editor.document
+type Station = Plan['crane']['stations'][number]
+const TURNS: [string, string][] = [['clockwise', 'clockwise'], ['anticlockwise', 'anticlockwise'], ['none', 'not at all']]
+const MOST = 12
+
+// Where the load goes, station by station, and with how much boom.
+export function CranePanel(props: PanelProps) {
+  const { editor, ladder, open } = props
+  const { crane, snapshots } = editor.document
   const field = { editor, ladder }
+  const family = snapshots.charts[crane.chart ?? '']?.data.family ?? 'mobile'
+  if (family === 'platform_jib') return <DryRunFields {...props} />
+  const last = crane.stations.length - 1
+  const put = (stations: Station[], note: string) => editor.change({ '/crane/stations': stations }, note)
+  const between: Station = { name: `past ${crane.stations.length - 1}`, radius: null, slew: null, support_height: null }
   return (
     <>
-      <QuantityField {...field} kind="length" pointer="/crane/boom_length" label="Boom length" note="boom length" />
-      {crane.stations.map((station, index) => (
-        <Row key={station.name} columns="1fr 1fr">
-          <QuantityField {...field} kind="length" pointer={`/crane/stations/${index}/radius`} label={`Radius at ${station.name}`} note={`radius at ${station.name}`} />
-          <QuantityField {...field} kind="angle" pointer={`/crane/stations/${index}/slew`} label={`Slew at ${station.name}`} note={`slew at ${station.name}`} />
-        </Row>
-      ))}
       <Row columns="1fr 1fr">
-        <ChoiceField id={fieldId('/crane/turn')} label="It turns, from above" value={crane.turn ?? ''} choices={[['', 'not given'], ['clockwise', 'clockwise'], ['anticlockwise', 'anticlockwise'], ['none', 'not at all']]} onChoose={(turn) => editor.change({ '/crane/turn': turn || null }, 'which way it turns')} />
+        {family === 'mobile' && <QuantityField {...field} kind="length" pointer="/crane/boom_length" label="Boom length" note="boom length" />}
+        {family === 'tower' && <ChoiceField id={fieldId('/crane/second_trolley')} label="Second trolley" value={crane.second_trolley ?? ''} choices={[['', 'not given'], ['fitted', 'fitted'], ['not fitted', 'not fitted']]} onChoose={(value) => editor.change({ '/crane/second_trolley': value || null }, 'second trolley')} />}
         <ChoiceField id={fieldId('/crane/radius_measured_loaded')} label="Radius measured" value={String(crane.radius_measured_loaded)} choices={[['false', 'unloaded'], ['true', 'under load']]} onChoose={(value) => editor.change({ '/crane/radius_measured_loaded': value === 'true' }, 'how the radius was measured')} />
       </Row>
+      {crane.stations.map((station, index) => (
+        <section key={index} aria-label={capital(station.name)}>
+          <Heading aside={index > 0 && index < last ? <Button size="small" variant="outlined" sx={{ minHeight: 34, py: 0 }} onClick={() => put(crane.stations.filter((_, place) => place !== index), `${station.name} taken out`)}>Take out</Button> : index === 0 ? 'where it hangs first' : index === last ? 'where it is landed' : undefined}>{capital(station.name)}</Heading>
+          {index > 0 && index < last && <WordsField editor={editor} pointer={`/crane/stations/${index}/name`} label="Name" note={`name of station ${index + 1}`} />}
+          <Row columns={family === 'mobile' ? '1fr 1fr 1fr' : '1fr 1fr'}>
+            <QuantityField {...field} kind="length" pointer={`/crane/stations/${index}/radius`} label="Radius" note={`radius at ${station.name}`} />
+            <QuantityField {...field} kind="angle" pointer={`/crane/stations/${index}/slew`} label="Slew" note={`slew at ${station.name}`} />
+            {family === 'mobile' && <QuantityField {...field} kind="length" pointer={`/crane/stations/${index}/boom_length`} label="Boom, if other" note={`boom length at ${station.name}`} empty="the same" />}
+          </Row>
+          <Row columns="1fr 1fr">
+            <QuantityField {...field} kind="length" pointer={`/crane/stations/${index}/support_height`} label="Load’s base, above the crane" note={`height of the load’s base at ${station.name}`} />
+            {index > 0 && <ChoiceField id={fieldId(last === 1 ? '/crane/turn' : `/crane/stations/${index}/turn`)} label="It turns, from above" note={last === 1 ? undefined : `turn to ${station.name}`} value={(last === 1 ? crane.turn : (station.turn ?? '')) ?? ''} choices={[['', last === 1 ? 'not given' : crane.turn ? `as stated: ${crane.turn}` : 'not given'], ...TURNS]} onChoose={(turn) => (last === 1 ? editor.change({ '/crane/turn': turn || null }, 'which way it turns') : editor.change({ [`/crane/stations/${index}/turn`]: turn || null }, `turn to ${station.name}`))} />}
+          </Row>
+        </section>
+      ))}
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: '6px', mt: '6px' }}>
+        {crane.stations.length < MOST && <Button variant="outlined" onClick={() => put([...crane.stations.slice(0, last), between, crane.stations[last]!], 'station added')}>Add a place between</Button>}
+        <Button variant="outlined" onClick={() => open('cranes')}>Cranes side by side</Button>
+      </Box>
+      {!ladder?.rungs.some((rung) => rung.id === 'zones') && <ZoneFields {...props} />}
     </>
   )
 }

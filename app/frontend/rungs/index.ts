@@ -3,6 +3,7 @@ import type { RungId } from '../ladder/Ladder'
 import { AnglePanel } from './AnglePanel'
 import { BeamPanel } from './BeamPanel'
 import { ChartPanel } from './ChartPanel'
+import { ClearancePanel, SidePullPanel, StandPanel, WindPanel } from './ConditionPanels'
 import { CranePanel } from './CranePanel'
 import { FittingsPanel } from './FittingsPanel'
 import { HeightPanel } from './HeightPanel'
@@ -10,12 +11,15 @@ import { HoistPanel } from './HoistPanel'
 import { LevelPanel } from './LevelPanel'
 import { LoadPanel } from './LoadPanel'
 import type { PanelProps } from './parts'
+import { PlatformPanel } from './PlatformPanel'
 import { PointsPanel } from './PointsPanel'
 import { SharingPanel } from './SharingPanel'
 import { SlingPanel } from './SlingPanel'
+import { ZoneFields } from './ZonesPanel'
 
 // One panel for each rung: its inputs. The rest of a panel is the same for all.
 export const PANELS: Partial<Record<RungId, ComponentType<PanelProps>>> = {
   load: LoadPanel, level: LevelPanel, angle: AnglePanel, slings: SlingPanel, hoist: HoistPanel, height: HeightPanel, chart: ChartPanel, crane: CranePanel,
   beam: BeamPanel, upper: BeamPanel, sharing: SharingPanel, fittings: FittingsPanel, points: PointsPanel, loop: SlingPanel, grip: SlingPanel,
+  wraps: HoistPanel, boom: ClearancePanel, side_pull: SidePullPanel, stand: StandPanel, wind: WindPanel, zones: ZoneFields, platform: PlatformPanel,
 }

@@ -17,10 +17,10 @@ export interface PanelProps { editor: Editor; ladder: Ladder | null; rung: Rung 
 type FieldProps = { editor: Pick<Editor, 'document' | 'change' | 'settle'>; ladder: Ladder | null } & { pointer: string; label: string; note?: string }
 
 const unitOf = (text: string) => text.replace(/[\d\s.,+−-]/g, '')
-const UNITS: Record<string, string[]> = { mass: ['kg', 't', 'lb'], length: ['m', 'mm', 'ft', 'in'], angle: ['deg'], temperature: ['°C'], share: ['%'] }
+const UNITS: Record<string, string[]> = { mass: ['kg', 't', 'lb'], length: ['m', 'mm', 'ft', 'in'], angle: ['deg'], temperature: ['°C'], share: ['%'], speed: ['m/s', 'km/h', 'mph'] }
 
 // A quantity as it is typed; under it, what was understood, or what is wrong and was expected.
-export function QuantityField({ editor, ladder, pointer, label, note, kind, empty = 'not given' }: FieldProps & { kind: 'mass' | 'length' | 'angle' | 'temperature' | 'share'; empty?: string }) {
+export function QuantityField({ editor, ladder, pointer, label, note, kind, empty = 'not given' }: FieldProps & { kind: 'mass' | 'length' | 'angle' | 'temperature' | 'share' | 'speed'; empty?: string }) {
   const { system } = usePreferences().preferences
   const value = (at(editor.document, pointer) as string | null) ?? ''
   const problem = ladder?.problems.find((one) => one.pointer === pointer && one.typed === value)

@@ -3,7 +3,7 @@ import type { RungId } from '../ladder/Ladder'
 // Which panel has the field of a place in the plan.
 const PLACES: [RegExp, RungId][] = [
   [/^\/load\/rated_points/, 'points'], [/^\/load/, 'load'], [/^\/rigging\/(beam|legs\/\d+\/hole)/, 'beam'], [/^\/rigging\/reeved/, 'sharing'], [/^\/rigging\/legs\/\d+\/fittings/, 'fittings'], [/^\/rigging\/(hook_height|set_by|legs\/\d+\/length)/, 'level'], [/^\/rigging/, 'slings'], [/^\/crane\/(chart|as_rigged)/, 'chart'],
-  [/^\/crane\/(parts_of_line|deductions)/, 'hoist'], [/^\/crane\/(obstacle_height|stations\/\d+\/support_height)/, 'height'], [/^\/crane/, 'crane'],
+  [/^\/crane\/(parts_of_line|deductions|idle_line)/, 'hoist'], [/^\/crane\/level/, 'stand'], [/^\/crane\/side_pull/, 'side_pull'], [/^\/crane\/wind/, 'wind'], [/^\/crane\/zones/, 'zones'], [/^\/crane\/platform\/aboard/, 'platform'], [/^\/crane\/(obstacle_height|stations\/\d+\/support_height)/, 'height'], [/^\/crane/, 'crane'],
 ]
 export const panelOf = (pointer: string): RungId | undefined => PLACES.find(([place]) => place.test(pointer))?.[1]
 export const fieldId = (pointer: string) => `field${pointer.replaceAll('/', '-')}`

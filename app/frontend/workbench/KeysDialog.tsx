@@ -8,7 +8,7 @@ import { usePreferences } from '../display/preferences'
 import { Heading } from '../rungs/parts'
 
 const KEYS = [
-  ['Up, Down', 'climb the ladder'], ['Home, End', 'foot, top'], ['G', 'the rung that governs'], ['1 to 4', 'legs'], ['E, O, P', 'seen from the side, from the end, in plan'], ['arrows on a grip', '10 mm; Shift 100 mm; Alt 1 mm'], ['Enter on a grip', 'type its figures in place'],
+  ['Up, Down', 'climb the ladder'], ['Home, End', 'foot, top'], ['G', 'the rung that governs'], ['1 to 4', 'legs'], ['E, O, P, R', 'seen from the side, from the end, in plan; the crane'], ['arrows on a grip', '10 mm; Shift 100 mm; Alt 1 mm'], ['Enter on a grip', 'type its figures in place'],
   ['U', 'units'], ['N', 'night'], ['Ctrl Z, Ctrl Shift Z', 'undo, redo'], ['Esc', 'close the panel on a small screen'],
 ]
 const SHEET_KEYS = [

@@ -8,7 +8,7 @@ import type { RiggingDialog } from '../rigging_room/RiggingDialogs'
 import type { Editor } from './usePlanEditor'
 
 // The bar over every room of a plan, with the dialogs that it opens.
-export function PlanBar({ editor, room, onVerdict, onRigging }: { editor: Editor; room: 'ladder' | 'load'; onVerdict?: () => void; onRigging?: (dialog: RiggingDialog) => void }) {
+export function PlanBar({ editor, room, onVerdict, onRigging }: { editor: Editor; room: 'ladder' | 'load' | 'cab'; onVerdict?: () => void; onRigging?: (dialog: RiggingDialog) => void }) {
   const [dialog, setDialog] = useState<DialogName | null>(null)
   const { ladder, working, silentSince } = editor.checked
   const close = useCallback(() => setDialog(null), [])

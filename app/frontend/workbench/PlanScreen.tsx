@@ -5,6 +5,7 @@ import { useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { api, Refused, type Whole } from '../api/client'
 import { FileDrop } from '../board/FileDrop'
+import { CabScreen } from '../cab/CabScreen'
 import { LoadRoom } from '../load_room/LoadRoom'
 import { WorkingSheet } from '../working/WorkingSheet'
 import { usePlanEditor } from './usePlanEditor'
@@ -29,6 +30,7 @@ function Rooms({ whole }: { whole: Whole }) {
   const editor = usePlanEditor(whole)
   const { room } = useParams()
   const [table, setTable] = useState<File | null>(null)
+  if (room === 'cab') return <CabScreen editor={editor} />
   if (room === 'working') return <WorkingSheet editor={editor} />
   return room === 'load'
     ? <FileDrop onTable={setTable}><LoadRoom editor={editor} table={table} onTable={setTable} /></FileDrop>

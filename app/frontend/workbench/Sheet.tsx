@@ -9,6 +9,8 @@ import type { Entry } from '../drawing/ElevationGrips'
 import { PlanSheet, planScale, type PlanScale } from '../drawing/PlanSheet'
 import { PlanView } from '../drawing/PlanView'
 import { FRAME, ReachStrip } from '../drawing/ReachStrip'
+import { CraneSheet } from '../drawing/CraneSheet'
+import { craneScale, type CraneScale } from '../drawing/craneScale'
 import { elevationScale, reachScale, zoomed, type ElevationScale, type Place, type Zoom } from '../drawing/scale'
 import type { RungId } from '../ladder/Ladder'
 import { barOf, layoutRungs, PITCH } from '../ladder/layout'
@@ -28,13 +30,13 @@ const ROOM_LEFT = 22
 interface Thing { x: number; y: number; drawn: boolean }
 export interface Layout {
   tops: Record<string, number>; height: number; width: number; ground: number; drawing: Drawing | null; scale: ElevationScale | null; reach: Reach | null; strip: ReturnType<typeof reachScale> | null
-  frozen: Frozen | null; things: Record<string, Thing>; right: number; card: boolean; plan: PlanScale | null; zoom: Zoom; exaggerate: number
+  frozen: Frozen | null; things: Record<string, Thing>; right: number; card: boolean; plan: PlanScale | null; crane: CraneScale | null; zoom: Zoom; exaggerate: number
 }
 // How the drawing is looked at.
 export interface Looking { view: View; zoom: Zoom; exaggerate: number }
 
 // What stays as it was while something is dragged, so that what is under the hand moves as the hand does.
-export interface Frozen { of: Plan | null; scale: ElevationScale | null; drawing: Drawing | null; strip: ReturnType<typeof reachScale> | null; plan: PlanScale | null }
+export interface Frozen { of: Plan | null; scale: ElevationScale | null; drawing: Drawing | null; strip: ReturnType<typeof reachScale> | null; plan: PlanScale | null; crane: CraneScale | null }
 
 export function sheetLayout({ ladder, frozen, width, height, view, zoom, exaggerate }: { ladder: Ladder | null; frozen: Frozen | null; width: number; height: number } & Looking): Layout {
   const ground = height - GROUND_FROM_BOTTOM
@@ -54,10 +56,11 @@ export function sheetLayout({ ladder, frozen, width, height, view, zoom, exagger
   const scale = drawing && zoomed(elevationScale(drawing, axis, hookX, ground, room, exaggerate, fixed), zoom, about)
   const plan = drawing && planScale(drawing, { left: 74, right: width - 60, top: STRIP_HEIGHT + 150, bottom: ground - 84 }, zoom)
 
-  const things = thingsOf(drawing, view === 'plan' ? null : scale, ground, scale?.hook.x ?? pickX, !!reach, zoom.times !== 1)
+  const crane = frozen?.crane ?? (ladder?.crane ? craneScale(ladder.crane, { left: 34, right: width - 22, top: STRIP_HEIGHT + (card ? 66 : 116), bottom: ground - 6 }) : null)
+  const things = thingsOf(drawing, view === 'plan' || view === 'crane' ? null : scale, ground, scale?.hook.x ?? pickX, !!reach, zoom.times !== 1)
   // A rung whose thing is not drawn stands a step above the one below it.
   const wanted = (ladder?.rungs ?? []).reduce<{ id: string; y: number }[]>((below, { id }) => [...below, { id, y: things[id]?.y ?? (below.at(-1)?.y ?? ground) - PITCH }], [])
-  return { tops: layoutRungs(wanted, 4, ground - 2), height, width, ground, drawing, scale, reach, strip, frozen, things, right, card, plan, zoom, exaggerate }
+  return { tops: layoutRungs(wanted, 4, ground - 2), height, width, ground, drawing, scale, reach, strip, frozen, things, right, card, plan, crane, zoom, exaggerate }
 }
 
 // Pick on the hook's plumb line, the end of the chart at the right.
@@ -105,14 +108,18 @@ export const Sheet = memo(function Sheet({ editor, plan, undoNote, redoNote, lad
         <defs>
           <clipPath id="sheet"><rect x={0} y={STRIP_HEIGHT} width={width} height={height - STRIP_HEIGHT} /></clipPath><pattern id="earth" width={9} height={9} patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><rect width={1.4} height={9} fill="var(--ink2)" /></pattern></defs>
         <rect x={0} y={STRIP_HEIGHT} width={width} height={height - STRIP_HEIGHT} fill="transparent" {...panning} style={{ touchAction: 'none' }} data-leave-out />
-        {view !== 'plan' && !moved && <rect x={0} y={ground} width={width} height={12} fill="url(#earth)" opacity={0.5} pointerEvents="none" />}
+        {view !== 'plan' && view !== 'crane' && !moved && <rect x={0} y={ground} width={width} height={12} fill="url(#earth)" opacity={0.5} pointerEvents="none" />}
         <path d={`M0 ${STRIP_HEIGHT}H${width}`} stroke="var(--ink)" strokeWidth={1.5} />
         <path d={`M${-LADDER_WIDTH} ${ground}H${width}`} stroke="var(--ink)" strokeWidth={2.5} />
         {leaders && ladder?.rungs.map((rung) => <Leader key={rung.id} y={barOf(layout.tops[rung.id] ?? 0) + 2} thing={layout.things[rung.id]} heavy={rung.id === selected} />)}
         {reach && strip
           ? <ReachStrip reach={reach} plan={plan} before={frozen?.of ?? null} scale={strip} right={layout.right} editor={editor} working={working} onSelect={() => select('crane')} />
           : <Label x={36} y={100} size={17}>{working ? 'working' : chart?.verdict === 'stop' ? `Chart: ${shown(chart.note)}. No steps are drawn.` : 'Crane: no chart that can be read here yet.'}</Label>}
-        {drawing && scale && layout.plan
+        {view === 'crane'
+          ? layout.crane && ladder?.crane
+            ? <CraneSheet view={ladder.crane} plan={plan} scale={layout.crane} editor={editor} working={working} onSelect={() => select('crane')} />
+            : <Label x={36} y={STRIP_HEIGHT + 120} size={17}>{working ? 'working' : 'The crane is drawn once its chart matches it.'}</Label>
+          : drawing && scale && layout.plan
           ? (
               <g clipPath={moved ? 'url(#sheet)' : undefined}>
                 {view === 'plan'
@@ -123,15 +130,15 @@ export const Sheet = memo(function Sheet({ editor, plan, undoNote, redoNote, lad
           : <Label x={36} y={ground - 40} size={17}>{working ? 'working' : 'Nothing to draw yet: size, centre of gravity and points of the load are needed.'}</Label>}
       </Box>
       {drawing && !working && <DrawnValues drawing={drawing} />}
-      <Box sx={{ position: 'absolute', top: STRIP_HEIGHT + 12, right: 12, width: card ? CARD_WIDTH : 'auto' }}>
+      <Box sx={{ position: 'absolute', top: STRIP_HEIGHT + 12, right: 12, width: card && view !== 'crane' ? CARD_WIDTH : 'auto', pointerEvents: 'none', '& > *': { pointerEvents: 'auto' } }}>
         <Box sx={{ display: 'flex', justifyContent: 'flex-end', flexWrap: 'wrap', gap: '6px', mb: '6px', ml: '8px' }}>
           <Views looking={looking} look={look} />
           <History editor={editor} undoNote={undoNote} redoNote={redoNote} />
-          <Tools looking={looking} look={look} svg={svg} title={`${title}, ${view === 'plan' ? 'plan' : view === 'end' ? 'seen along x' : 'seen along y'}`} tilted={(drawing?.tilt?.deg.value ?? 0) > 0.05} />
+          <Tools looking={looking} look={look} svg={svg} title={`${title}, ${view === 'crane' ? 'crane' : view === 'plan' ? 'plan' : view === 'end' ? 'seen along x' : 'seen along y'}`} tilted={(drawing?.tilt?.deg.value ?? 0) > 0.05} />
         </Box>
-        {card && view !== 'plan' && drawing?.hook && <LegCard drawing={drawing} leg={Math.min(leg, drawing.legs.length - 1)} working={working} pair={drawing.legs.length === 2 && !plan.rigging.beam && !plan.rigging.reeved} />}
+        {card && view !== 'plan' && view !== 'crane' && drawing?.hook && <LegCard drawing={drawing} leg={Math.min(leg, drawing.legs.length - 1)} working={working} pair={drawing.legs.length === 2 && !plan.rigging.beam && !plan.rigging.reeved} />}
       </Box>
-      {card && drawing && view !== 'plan' && height > 700 && <Box sx={{ position: 'absolute', right: 12, bottom: GROUND_FROM_BOTTOM + 10, width: CARD_WIDTH }}><PlanView drawing={drawing} width={CARD_WIDTH} height={Math.max(120, Math.min(170, height - STRIP_HEIGHT - GROUND_FROM_BOTTOM - 390))} leg={leg} working={working} /></Box>}
+      {card && drawing && view !== 'plan' && view !== 'crane' && height > 700 && <Box sx={{ position: 'absolute', right: 12, bottom: GROUND_FROM_BOTTOM + 10, width: CARD_WIDTH }}><PlanView drawing={drawing} width={CARD_WIDTH} height={Math.max(120, Math.min(170, height - STRIP_HEIGHT - GROUND_FROM_BOTTOM - 390))} leg={leg} working={working} /></Box>}
     </>
   )
 })

@@ -23,11 +23,11 @@ export const Brand = () => (
   </Box>
 )
 
-const RIGGING: [RiggingDialog, string][] = [['proposals', 'Ways to hold it'], ['store', 'Pick from the store'], ['level', 'Make it hang level'], ['schools', 'Rule sets side by side']]
+const RIGGING: [RiggingDialog, string][] = [['proposals', 'Ways to hold it'], ['store', 'Pick from the store'], ['level', 'Make it hang level'], ['schools', 'Rule sets side by side'], ['cranes', 'Cranes side by side']]
 
 export type DialogName = 'keys' | 'revisions' | 'details'
 interface Props extends Pick<Editor, 'id' | 'revision' | 'state' | 'faults'>, Pick<Checked, 'ladder' | 'working' | 'silentSince'> {
-  title: string; site: string; rules: string; room: 'ladder' | 'load'; change: Editor['change']; onVerdict?: () => void; onDialog: (name: DialogName) => void; onRigging?: (dialog: RiggingDialog) => void
+  title: string; site: string; rules: string; room: 'ladder' | 'load' | 'cab'; change: Editor['change']; onVerdict?: () => void; onDialog: (name: DialogName) => void; onRigging?: (dialog: RiggingDialog) => void
 }
 
 // Name, verdict in a sentence, rule set, units. The verdict block takes to the rung that governs.
@@ -84,6 +84,8 @@ export const TopBar = memo(function TopBar({ id, title, site, rules: current, re
         <MenuItem component={Link} to="/">To the board</MenuItem>
         {room === 'ladder' ? <MenuItem component={Link} to={`/plans/${id}/load`} onClick={() => setMenu(null)}>The load: take-off and centre of gravity</MenuItem> : <MenuItem component={Link} to={`/plans/${id}`} onClick={() => setMenu(null)}>To the ladder</MenuItem>}
         {onRigging && RIGGING.map(([which, words]) => <MenuItem key={which} onClick={() => { setMenu(null); onRigging(which) }}>{words}</MenuItem>)}
+        <MenuItem component={Link} to={`/plans/${id}/cab`} onClick={() => setMenu(null)}>Play it in the cab</MenuItem>
+        <MenuItem component={Link} to="/cranes" onClick={() => setMenu(null)}>Cranes and charts</MenuItem>
         <MenuItem component={Link} to="/store" onClick={() => setMenu(null)}>The gear store</MenuItem>
         <MenuItem component={Link} to={`/plans/${id}/working`} onClick={() => setMenu(null)}>All working, to print</MenuItem>
         <MenuItem onClick={open('details')}>Title, site and time</MenuItem>

@@ -59,8 +59,8 @@ export function Workbench({ editor }: { editor: Editor }) {
   const [dialog, setDialog] = useState<RiggingDialog | null>(null)
   useKeys({ editor, ladder, selected, select, setLeg, enabled: preferences.keys, close: () => setOpen(false), look })
   const fresh = useMemo(() => sheetLayout({ ladder, frozen: null, ...size, ...looking }), [ladder, size, looking])
-  const [frozen, setFrozen] = useState<Frozen>({ of: null, scale: null, drawing: null, strip: null, plan: null })
-  if (frozen.of !== editor.dragging) setFrozen({ of: editor.dragging, scale: fresh.scale, drawing: fresh.drawing, strip: fresh.strip, plan: fresh.plan })
+  const [frozen, setFrozen] = useState<Frozen>({ of: null, scale: null, drawing: null, strip: null, plan: null, crane: null })
+  if (frozen.of !== editor.dragging) setFrozen({ of: editor.dragging, scale: fresh.scale, drawing: fresh.drawing, strip: fresh.strip, plan: fresh.plan, crane: fresh.crane })
   const held = editor.dragging && frozen.of === editor.dragging
   const layout = useMemo(() => (held ? sheetLayout({ ladder, frozen, ...size, ...looking }) : fresh), [held, ladder, frozen, size, fresh, looking])
   const panel = <RungPanel editor={editor} ladder={ladder} rung={rung} id={selected} working={working} go={go} light={setLit} open={setDialog} onClose={wide ? undefined : () => setOpen(false)} />

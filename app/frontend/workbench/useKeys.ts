@@ -5,7 +5,7 @@ import type { RungId } from '../ladder/Ladder'
 import type { Looking } from './Sheet'
 import type { Editor } from './usePlanEditor'
 
-const VIEWS: Record<string, Looking['view']> = { e: 'side', o: 'end', p: 'plan' }
+const VIEWS: Record<string, Looking['view']> = { e: 'side', o: 'end', p: 'plan', r: 'crane' }
 interface Given { editor: Editor; ladder: Ladder | null; selected: RungId; select: (id: RungId) => void; setLeg: (leg: number) => void; enabled: boolean; close: () => void; look: (change: Partial<Looking>) => void }
 
 // Keys of the workbench; none of them while a field, a list or a dialog has the keyboard.
