@@ -76,7 +76,8 @@ class LoadIndicator
       takes = duration(from, to)
       step = [ seconds, takes / fine_steps(from, to) ].min
       share = [ @share + step / takes, 1.0 ].min
-      @why = limit(DustLadder::Cranes::Path.between(from, to, share))
+      ahead = DustLadder::Cranes::Path.between(from, to, share)
+      @why, @ahead = limit(ahead), rated(ahead)
       # Motion that makes it worse is cut out: it stays where it is.
       return @playing = false if @why
 
@@ -114,7 +115,7 @@ class LoadIndicator
     kg = rated(at)
     {
       "format" => FORMAT, "seq" => @seq, "boom_m" => at.boom.round(2), "radius_m" => noisy(at.radius, 0.2).round(2), "slew_deg" => at.slew && (at.slew % 360).round(1), "hook_m" => at.hook.round(2),
-      "load_kg" => load.round, "rated_kg" => kg && (kg * @settings["cut_out"]).floor, "state" => state(kg), "why" => @why, "plan" => @title, "between" => @between, "share" => @share.round(4), "playing" => @playing
+      "load_kg" => load.round, "rated_kg" => kg && (kg * @settings["cut_out"]).floor, "state" => state(kg), "why" => @why, "ahead_kg" => @why && @ahead && (@ahead * @settings["cut_out"]).floor, "plan" => @title, "between" => @between, "share" => @share.round(4), "playing" => @playing
     }
   end
 

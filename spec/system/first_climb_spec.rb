@@ -119,6 +119,10 @@ RSpec.describe "The first climb" do
       "support height at set" => "0.5 m",
       "highest thing on the way" => "0 m"
     )
+    { "stand" => [ "how far out of level", "0.5 %" ], "side_pull" => [ "planned side pull", "0°" ], "wind" => [ "wind", "2 m/s" ] }.each do |id, (field, text)|
+      rung(id).click
+      fill_in field, with: text
+    end
     expect(page).to have_css("[data-headline]", text: /\A(Holds|Tight): /)
     expect(page).to have_css("[role=status]", text: ", saved")
   end

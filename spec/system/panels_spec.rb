@@ -75,7 +75,9 @@ RSpec.describe "The panels" do
     open_plan(demo_plan("receiver-cabin"))
     rung("height").click
     fill_in "highest thing on the way", with: "16 m"
-    expect(page).to have_css("[data-headline]", text: "Stop: hook height, over the obstacle, at 109")
+    # So high up it would meet the boom first.
+    expect(page).to have_css("[data-headline]", text: "Stop: boom clearance at")
+    expect(page).to have_css("[data-rung=height][data-verdict=stop]")
     expect(page).to have_css("[data-part='over the obstacle']", text: "109")
   end
 

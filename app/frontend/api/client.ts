@@ -55,7 +55,7 @@ export interface ReachTable { name: string; booms: { boom: Figure; boom_m: numbe
 export interface ReachAnswer { weight: Figure | null; radius: Figure | null; tables: ReachTable[] }
 export interface ChartReading {
   title: string; data: Chart | null; faults: Fault[]; warnings: string[]
-  tables: { name: string; columns: string[]; rows: { row: string; line?: number; cells: { text: string; kg: number | null; mark: string | null; problem: string | null }[] }[] }[]
+  tables: { name: string; corner: string; columns: string[]; rows: { row: string; line?: number; cells: { text: string; kg: number | null; mark: string | null; problem: string | null }[] }[] }[]
 }
 // One line of what is said while chart files are read.
 export interface ChartPart { file: string; share: number; reading: ChartReading; known: { version: number; same: boolean } | null }
@@ -63,7 +63,7 @@ export interface ComparisonRow {
   id: string; title: string; boom: Figure | null; parts: number | null; current: boolean; verdict: Word; utilisation: Figure | null; gross: Figure | null; capacity: Figure | null; left: Figure | null; room: Figure | null
   reasons: { label: string; verdict: Word; note: Sentence | null }[]; unchecked: string | null; changes: Record<string, unknown>
 }
-export interface Reading { seq: number; boom_m: number; radius_m: number; slew_deg: number | null; hook_m: number; load_kg: number; rated_kg: number | null; state: 'normal' | 'warning' | 'cut_out'; why: string | null; plan: string | null; between: number; share: number; playing: boolean }
+export interface Reading { seq: number; boom_m: number; radius_m: number; slew_deg: number | null; hook_m: number; load_kg: number; rated_kg: number | null; state: 'normal' | 'warning' | 'cut_out'; why: string | null; ahead_kg?: number | null; plan: string | null; between: number; share: number; playing: boolean }
 export type Indication = { reading: Reading; no_reading?: undefined } | { reading?: undefined; no_reading: string }
 
 // What the server refused, with the places it named; status 0 when it gave no answer.

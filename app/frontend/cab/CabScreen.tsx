@@ -134,7 +134,7 @@ function Face({ said, mine }: { said: Indication; mine: boolean }) {
   const cut = reading.state === 'cut_out'
   return (
     <div data-indicator={reading.state}>
-      <Box role="status" sx={{ bgcolor: cut ? 'var(--stopGround)' : 'var(--wash)', color: cut ? 'var(--onStop)' : 'var(--ink)', p: '8px 12px', fontSize: 29, fontWeight: 600, lineHeight: 1.1, minHeight: 82, boxSizing: 'border-box' }}>{WORDS[reading.state]}<Box sx={{ fontSize: 18, fontWeight: 500 }}>{cut ? `${reading.why ?? 'nothing is rated here'}: motion that makes it worse is stopped` : reading.state === 'warning' ? 'above 90 % of what it allows here' : reading.playing ? 'moving' : 'standing'}</Box></Box>
+      <Box role="status" sx={{ bgcolor: cut ? 'var(--stopGround)' : 'var(--wash)', color: cut ? 'var(--onStop)' : 'var(--ink)', p: '8px 12px', fontSize: 29, fontWeight: 600, lineHeight: 1.1, minHeight: 82, boxSizing: 'border-box' }}>{WORDS[reading.state]}<Box sx={{ fontSize: 18, fontWeight: 500 }}>{cut ? `${reading.why ?? 'nothing is rated here'}${reading.ahead_kg ? `, ${mass(reading.ahead_kg, false)} allowed ahead` : ''}: motion that makes it worse is stopped` : reading.state === 'warning' ? 'above 90 % of what it allows here' : reading.playing ? 'moving' : 'standing'}</Box></Box>
       <dl className="cab-figures">
         <div className="large"><dt>load on the hook, gross</dt><dd data-read="load">{mass(reading.load_kg, true)}</dd></div>
         <div><dt>allowed here</dt><dd>{reading.rated_kg === null ? 'nothing' : mass(reading.rated_kg, false)}</dd></div>

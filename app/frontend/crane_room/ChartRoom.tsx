@@ -57,7 +57,7 @@ function Whole({ chart }: { chart: WholeChart }) {
           {seen === 'side' && tables[which] ? <Side chart={chart} which={which} answer={table} radius={answer.data?.radius?.value ?? null} weight={answer.data?.weight?.value ?? null} /> : <ChartTables chart={chart} which={tables.length > 1 ? tables[which]!.name : null} radius={asked.radius ? (answer.data?.radius?.value ?? null) : null} />}
         </div>
         <aside className="chart-aside">
-          {tables.length > 0 && <CanI chart={chart} table={table} asked={asked} ask={setAsked} error={answer.error} />}
+          {tables.length > 0 && <CanI chart={chart} table={table} asked={asked} ask={setAsked} error={answer.error} read={answer.data && { weight: answer.data.weight?.value ?? 0, radius: answer.data.radius?.value ?? 0 }} />}
           <People chart={chart} />
           <Heading>What the machine must be</Heading>
           <dl className="identity">{Object.entries(chart.identity).map(([name, value]) => <div key={name}><dt>{name.replaceAll('_', ' ')}</dt><dd>{value}</dd></div>)}</dl>
@@ -73,12 +73,20 @@ function Side({ chart, which, answer, radius, weight }: { chart: WholeChart; whi
   const [ref, size] = useSize({ width: 800, height: 560 })
   const table = chart.diagram.tables[which]!
   const reach = extent(table)
-  const scale = rangeScale(reach.radius, reach.height, { left: 48, right: size.width - 12, top: 12, bottom: 532 })
+  const widest = rangeScale(reach.radius, reach.height, { left: 48, right: size.width - 12, top: 12, bottom: 532 })
+  // What is left beside the figure holds the table, where that is enough.
+  const natural = Math.ceil(48 + reach.radius * widest.perMetre + 60)
+  const beside = size.width - natural >= 340
+  const width = beside ? natural : size.width
+  // No higher than its width lets it be.
+  const bottom = Math.ceil(12 + Math.min(520, ((width - 60) / reach.radius) * reach.height))
+  const scale = rangeScale(reach.radius, reach.height, { left: 48, right: width - 12, top: 12, bottom })
   const shown = useShown()
   const holds = (answer?.booms ?? []).filter((one) => one.reach_m !== null)
   return (
-    <Box ref={ref} sx={{ position: 'relative' }}>
-      <svg width={size.width} height={560} role="img" aria-label={`Range of ${chart.title}, ${table.name}`} data-range>
+    <Box ref={ref} sx={{ display: 'flex', gap: '20px', alignItems: 'flex-start' }}>
+      <Box sx={{ flex: 'none', width }}>
+      <svg width={width} height={bottom + 28} role="img" aria-label={`Range of ${chart.title}, ${table.name}`} data-range>
         <Bands table={table} bands={chart.diagram.bands} scale={scale} />
         <Axes scale={scale} />
         {weight !== null && holds.map((one) => {
@@ -96,21 +104,22 @@ function Side({ chart, which, answer, radius, weight }: { chart: WholeChart; whi
         {radius !== null && <g><path d={`M${scale.x(radius)} ${scale.frame.top}V${scale.frame.bottom}`} stroke="var(--mark)" strokeWidth={2} strokeDasharray="9 4" /><Label x={scale.x(radius) + 5} y={scale.frame.top + 14} size={15} fill="var(--mark)" halo>radius</Label></g>}
       </svg>
       <Legend diagram={chart.diagram} />
+      </Box>
+      {beside && <Box sx={{ flex: 1, minWidth: 0 }}><ChartTables chart={chart} which={chart.diagram.tables.length > 1 ? table.name : null} radius={radius} /></Box>}
     </Box>
   )
 }
 
 // Weight to reach, radius to weight: by a slider, or typed.
-function CanI({ chart, table, asked, ask, error }: { chart: WholeChart; table: ReachTable | undefined; asked: { weight: string; radius: string }; ask: (asked: { weight: string; radius: string }) => void; error: Error | null }) {
+function CanI({ chart, table, asked, ask, error, read }: { read: { weight: number; radius: number } | undefined; chart: WholeChart; table: ReachTable | undefined; asked: { weight: string; radius: string }; ask: (asked: { weight: string; radius: string }) => void; error: Error | null }) {
   const shown = useShown()
   const us = usePreferences().preferences.system === 'us'
   const most = useMemo(() => ({ kg: chart.most?.value ?? 0, m: Math.max(1, ...chart.diagram.tables.flatMap((one) => one.arcs.flatMap((arc) => arc.points.map(([radius]) => radius)))) }), [chart])
-  const number = (text: string) => Number.parseFloat(text.replaceAll(/[, \u202f]/g, '')) || 0
   const units = us ? { weight: 'lb', radius: 'ft', kg: 1 / 0.45359237, m: 1 / 0.3048 } : { weight: 'kg', radius: 'm', kg: 1, m: 1 }
   const row = (key: 'weight' | 'radius', label: string, top: number, step: number) => (
     <Box sx={{ display: 'grid', gridTemplateColumns: '130px 1fr', gap: '14px', alignItems: 'center', mb: '6px' }}>
       <TextField variant="filled" label={label} value={asked[key]} placeholder="not asked" onChange={(event) => ask({ ...asked, [key]: event.target.value })} slotProps={{ htmlInput: { maxLength: 40 } }} />
-      <Slider aria-label={`${label}, slide`} min={0} max={top} step={step} value={Math.min(top, number(asked[key]))} onChange={(_, value) => ask({ ...asked, [key]: value ? `${value} ${units[key]}` : '' })} />
+      <Slider aria-label={`${label}, slide`} min={0} max={top} step={step} value={asked[key] === '' ? 0 : Math.min(top, (read?.[key] ?? 0) * (key === 'weight' ? units.kg : units.m))} onChange={(_, value) => ask({ ...asked, [key]: value ? `${value} ${units[key]}` : '' })} />
     </Box>
   )
   return (

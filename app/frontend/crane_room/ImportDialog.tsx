@@ -56,7 +56,7 @@ export function ImportDialog({ files, onClose, onDone }: { files: File[]; onClos
       <DialogTitle id="chart-files-title" sx={{ overflowWrap: 'anywhere' }}>{files.length === 1 ? files[0]!.name : `${files.length} chart files`}</DialogTitle>
       <DialogContent sx={{ minHeight: 380 }}>
         {!done && !error && <LinearProgress variant="determinate" value={100 * (parts.at(-1)?.share ?? 0)} aria-label="Reading the files" sx={{ mb: 1, height: 8 }} />}
-        <Box role="status" data-chart-files sx={{ fontSize: 17, mb: 1 }}>{done ? `${parts.length} chart${parts.length === 1 ? '' : 's'} read, ${faulty ? `${faulty} of them with something to mend: nothing of ${faulty === 1 ? 'that one' : 'those'} is taken` : 'every cell understood'}${sound.length > fresh.length ? `; ${sound.length - fresh.length} here already` : ''}` : `${parts.length} read so far`}</Box>
+        <Box role="status" data-chart-files sx={{ fontSize: 17, mb: 1 }}>{done ? `${parts.length} chart${parts.length === 1 ? '' : 's'} read, ${faulty ? (parts.length === 1 ? 'with something to mend: nothing of it is taken' : `${faulty} with something to mend: nothing of ${faulty === 1 ? 'that one' : 'those'} is taken`) : 'every cell understood'}${sound.length > fresh.length ? `; ${sound.length - fresh.length} here already` : ''}` : `${parts.length} read so far`}</Box>
         {error && <Box role="alert" sx={{ color: 'var(--stop)', mb: 1 }}>{error}</Box>}
         {parts.length > 1 && (
           <Box component="select" aria-label="Chart to look at" value={looked} onChange={(event) => setLooked(Number((event.target as HTMLSelectElement).value))} className="pick">
@@ -68,7 +68,7 @@ export function ImportDialog({ files, onClose, onDone }: { files: File[]; onClos
       <DialogActions sx={{ alignItems: 'flex-end', gap: 1, flexWrap: 'wrap' }}>
         <TextField variant="filled" label="Entered by" value={preferences.name} onChange={(event) => prefer({ name: event.target.value })} slotProps={{ htmlInput: { maxLength: 120 } }} helperText="another person checks it against the paper" sx={{ mr: 'auto', ml: 2 }} />
         <Button onClick={onClose}>Leave</Button>
-        <Button variant="contained" disabled={!done || fresh.length === 0 || preferences.name.trim() === '' || saving} onClick={() => void take()}>{fresh.length === 1 ? 'Take the chart' : `Take ${fresh.length} charts`}</Button>
+        <Button variant="contained" disabled={!done || fresh.length === 0 || preferences.name.trim() === '' || saving} onClick={() => void take()}>{fresh.length === 0 ? 'Nothing to take' : fresh.length === 1 ? 'Take the chart' : `Take ${fresh.length} charts`}</Button>
       </DialogActions>
     </Dialog>
   )
@@ -85,7 +85,7 @@ function Preview({ part: { reading, known } }: { part: ChartPart }) {
         <Box key={table.name} sx={{ overflowX: 'auto', mb: 1 }} tabIndex={0} role="region" aria-label={`As read: ${table.name}`}>
           <table className="grid capacities">
             <caption>{table.name}, as read, in kg</caption>
-            <thead><tr><th scope="col">row</th>{table.columns.map((column, index) => <th key={index} scope="col">{column}</th>)}</tr></thead>
+            <thead><tr><th scope="col">{table.corner || 'row'}</th>{table.columns.map((column, index) => <th key={index} scope="col">{column}</th>)}</tr></thead>
             <tbody>
               {table.rows.map((row, index) => (
                 <tr key={index}><th scope="row">{row.row}</th>{row.cells.map((cell, column) => <td key={column} className={cell.problem ? 'bad' : cell.kg === null ? 'none' : undefined} title={cell.problem ?? undefined}>{cell.problem ? cell.text : units(cell)}</td>)}</tr>

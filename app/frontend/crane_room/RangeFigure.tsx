@@ -28,7 +28,7 @@ export function Bands({ table, bands, scale, labels = true }: { table: DiagramTa
   const path = (places: [number, number][]) => places.map(([radius, height], index) => `${index ? 'L' : 'M'}${scale.x(radius).toFixed(1)} ${scale.y(height).toFixed(1)}`).join('')
   return (
     <g pointerEvents="none">
-      {table.cells.map((cell, index) => <path key={index} d={`${path(cell.outline)}Z`} fill="var(--mark)" fillOpacity={toneOf(cell.band, bands.length)} stroke="none" />)}
+      {table.cells.map((cell, index) => <path key={index} d={`${path(cell.outline)}Z`} fill="var(--mark)" fillOpacity={toneOf(cell.band, bands.length)} stroke="none" shapeRendering="crispEdges" />)}
       {table.arcs.map((arc) => <path key={arc.boom_m} d={path(arc.points)} fill="none" stroke="var(--ink)" strokeWidth={1.2} />)}
       {labels && table.arcs.map((arc) => {
         const [radius, height] = arc.points[0]!

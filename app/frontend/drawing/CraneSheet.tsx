@@ -76,7 +76,7 @@ function Above({ view, scale: { plan: scale }, editor, working, onSelect, live }
       {[0.25, 0.5, 0.75].map((share) => <circle key={share} cx={scale.x} cy={scale.y} r={edge * share * scale.perMetre} fill="none" stroke="var(--line)" strokeDasharray="2 4" />)}
       {view.zones.map((zone) => <g key={zone.name}><path d={wedge(zone.slew_from, zone.slew_to, Math.min(zone.radius_from, edge), Math.min(zone.radius_to ?? edge, edge))} fill="url(#zone)" stroke="var(--stop)" strokeWidth={1.6} opacity={0.75} /></g>)}
       {borders.map((angle) => { const [a, b] = [at(1.2, angle), at(edge, angle)]; return <path key={angle} d={`M${a.x} ${a.y}L${b.x} ${b.y}`} stroke="var(--ink)" strokeWidth={1.2} strokeDasharray="7 4" /> })}
-      {view.sectors.length > 1 && view.sectors.map((sector) => { const place = at(edge * 0.86, sector.from + ((((sector.to - sector.from) % 360) + 360) % 360 || 360) / 2); return <Label key={sector.name} x={place.x} y={place.y + 5} anchor="middle" size={15} weight={500} fill="var(--ink2)" halo>{sector.name}</Label> })}
+      {view.sectors.length > 1 && view.sectors.map((sector) => { const place = freePlace(sector, at, edge, view.stations); return <Label key={sector.name} x={place.x} y={place.y + 5} anchor="middle" size={15} weight={500} fill="var(--ink2)" halo>{sector.name}</Label> })}
       {view.zones.map((zone) => { const place = at(Math.min((zone.radius_from + Math.min(zone.radius_to ?? edge, edge)) / 2, edge * 0.9), zone.slew_from + ((((zone.slew_to - zone.slew_from) % 360) + 360) % 360) / 2); return <Label key={zone.name} x={place.x} y={place.y + 5} anchor="middle" size={15} fill="var(--stop)" halo>{zone.name}</Label> })}
       <rect x={scale.x - 7} y={scale.y - 12} width={14} height={24} fill="var(--ink)" /><path d={`M${scale.x} ${scale.y - 18}l5 7h-10z`} fill="var(--ink)" />
       {!working && view.way.length > 1 && <path d={view.way.map(([radius, slew], index) => { const { x, y } = at(radius!, slew!); return `${index ? 'L' : 'M'}${x.toFixed(1)} ${y.toFixed(1)}` }).join('')} fill="none" stroke="var(--mark)" strokeWidth={3} />}
@@ -100,6 +100,15 @@ function Above({ view, scale: { plan: scale }, editor, working, onSelect, live }
   )
 }
 
+// Where a sector's name stands farthest from every station.
+const freePlace = (sector: CraneView['sectors'][number], at: (radius: number, slew: number) => { x: number; y: number }, edge: number, stations: CraneView['stations']) => {
+  const width = (((sector.to - sector.from) % 360) + 360) % 360 || 360
+  const taken = stations.map((station) => at(station.radius_m, station.slew_deg ?? 0))
+  const room = (place: { x: number; y: number }) => Math.min(...taken.map(({ x, y }) => Math.hypot((x - place.x) * 0.55, y - place.y)))
+  const choices = [0.5, 0.3, 0.7].flatMap((share) => [0.84, 0.5].map((out) => at(edge * out, sector.from + width * share)))
+  return choices.find((place) => room(place) > 42) ?? choices.reduce((best, place) => (room(place) > room(best) ? place : best))
+}
+
 const Boom = ({ at, from }: { at: { x: number; y: number }; from: { x: number; y: number } }) => <g data-live><path d={`M${from.x} ${from.y}L${at.x} ${at.y}`} stroke="var(--ink)" strokeWidth={5} /><circle cx={at.x} cy={at.y} r={7} fill="var(--bone)" stroke="var(--ink)" strokeWidth={3} /></g>
 
 function Beside({ view, plan, scale: { side: scale }, editor, working, onSelect, live }: Props) {
@@ -120,7 +129,6 @@ function Beside({ view, plan, scale: { side: scale }, editor, working, onSelect,
       <defs><clipPath id={clip}><rect x={scale.frame.left} y={scale.frame.top - 6} width={scale.frame.right - scale.frame.left} height={scale.frame.bottom - scale.frame.top + 30} /></clipPath></defs>
       <g clipPath={`url(#${clip})`}>{table && <Bands table={table} bands={diagram!.bands} scale={scale} labels={false} />}</g>
       <Axes scale={scale} />
-      {!Number.isNaN(obstacle) && obstacle > 0 && system === 'metric' && plan.crane.obstacle_height?.trim().endsWith('m') && <g><path d={`M${scale.frame.left} ${scale.y(obstacle)}H${scale.frame.right}`} stroke="var(--stop)" strokeWidth={1.6} strokeDasharray="5 4" /><Label x={scale.frame.right} y={scale.y(obstacle) - 4} anchor="end" size={14} fill="var(--stop)" halo>highest thing on the way</Label></g>}
       {view.stations.map((station) => {
         const tip = station.boom.at(-1)
         const base = station.base_m
@@ -135,6 +143,7 @@ function Beside({ view, plan, scale: { side: scale }, editor, working, onSelect,
           </g>
         )
       })}
+      {!Number.isNaN(obstacle) && obstacle > 0 && system === 'metric' && plan.crane.obstacle_height?.trim().endsWith('m') && <g><path d={`M${scale.frame.left} ${scale.y(obstacle)}H${scale.frame.right}`} stroke="var(--stop)" strokeWidth={1.6} strokeDasharray="5 4" /><Label x={scale.frame.right} y={scale.y(obstacle) - 4} anchor="end" size={14} fill="var(--stop)" halo>highest thing on the way</Label></g>}
       {live && <g data-live><path d={`M${scale.x(live.radius)} ${scale.frame.top}V${scale.y(live.hook)}`} stroke="var(--mark)" strokeWidth={2.4} /><circle cx={scale.x(live.radius)} cy={scale.y(live.hook)} r={7} fill="var(--bone)" stroke="var(--mark)" strokeWidth={3} /></g>}
     </g>
   )
@@ -163,7 +172,7 @@ function Curve({ view, scale: { curve: frame }, working, live }: Props & { live?
       {(view.starts ?? []).map((along, index) => <g key={index}><path d={`M${x(along)} ${frame.bottom}v6`} stroke="var(--ink)" /><Label x={x(along)} y={frame.bottom + 20} anchor={index === 0 ? 'start' : index === (view.starts ?? []).length - 1 ? 'end' : 'middle'} size={15}>{capital(view.stations[index]?.name ?? '')}</Label></g>)}
       {governs && <path d={`M${x(governs.along)} ${frame.top - 4}v${frame.bottom - frame.top + 4}`} stroke="var(--mark)" strokeWidth={1.8} />}
       {trip && <path d={`M${x(trip.along) - 7} ${y(1) - 7}l14 14m0 -14l-14 14`} stroke="var(--stop)" strokeWidth={3.5} />}
-      {governs && <Label x={Math.max(frame.left, Math.min(x(governs.along) + 6, frame.right - 300))} y={frame.top - 10} size={16} fill={governs.left && governs.left.value < 0 ? 'var(--stop)' : 'var(--mark)'} halo>{`Least at ${shown(governs.radius)}: ${governs.kg ? `${shown(governs.kg)} allowed, ${governs.left && governs.left.value < 0 ? 'over by' : 'left'} ${shown(governs.left).replace('−', '')}` : 'nothing allowed'}${governs.room && governs.room.value >= 0 ? `, ${shown(governs.room)} of radius left` : ''}`}</Label>}
+      {governs && <Label x={frame.left} y={frame.top - 10} size={16} fill={governs.left && governs.left.value < 0 ? 'var(--stop)' : 'var(--mark)'} halo>{`Least at ${shown(governs.radius)}: ${governs.kg ? `${shown(governs.kg)} allowed, ${governs.left && governs.left.value < 0 ? 'over by' : 'left'} ${shown(governs.left).replace('−', '')}` : 'nothing allowed'}${governs.room && governs.room.value >= 0 ? `, ${shown(governs.room)} of radius left` : ''}`}</Label>}
       {live && <path d={`M${x(live.along)} ${frame.top - 4}V${frame.bottom}`} stroke="var(--ink)" strokeWidth={4} data-live />}
     </g>
   )

@@ -54,9 +54,10 @@ export const zoomed = (scale: ElevationScale, { times, x: dx, y: dy }: Zoom, abo
   return { ...scale, perMetre: scale.perMetre * times, ground: at({ x: 0, y: scale.ground }).y, hook: at(scale.hook), x: (place) => at({ x: scale.x(place), y: 0 }).x, y: (place) => at({ x: 0, y: scale.y(place) }).y, load: (place) => at(scale.load(place)) }
 }
 
-// The reach strip's axes: pick stands at pickX; the chart's last radius, or the farthest station, at the right.
-export const reachScale = (pick: number, farthest: number, most: number, frame: { left: number; pickX: number; right: number; top: number; bottom: number }) => {
-  const perMetre = (frame.right - frame.pickX) / Math.max(farthest - pick, 4)
+// The reach strip's axes: pick stands at pickX; the chart's last radius, or the farthest station, at the right; a station
+// that is nearer than the pick still on the sheet.
+export const reachScale = (pick: number, nearest: number, farthest: number, most: number, frame: { left: number; pickX: number; right: number; top: number; bottom: number }) => {
+  const perMetre = Math.min((frame.right - frame.pickX) / Math.max(farthest - pick, 4), (frame.pickX - frame.left - 16) / Math.max(pick - nearest, 0.1))
   const first = pick - (frame.pickX - frame.left) / perMetre
   return {
     perMetre, first,

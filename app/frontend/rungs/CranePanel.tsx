@@ -1,11 +1,21 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import type { Plan } from '../api/plan.generated'
+import { useShown } from '../display/preferences'
 import { capital } from '../drawing/CraneSheet'
 import { ZoneFields } from './ZonesPanel'
 import { ChoiceField, Heading, QuantityField, Row, WordsField, type PanelProps } from './parts'
 import { fieldId } from './places'
 import { DryRunFields } from './PlatformPanel'
+
+// What follows from radius and boom: the angle that a gauge would show, and how far out the load is once it hangs.
+function Placed({ ladder, index, name }: { ladder: PanelProps['ladder']; index: number; name: string }) {
+  const shown = useShown()
+  const reach = ladder?.reach?.stations.find((station) => station.name === name)
+  const angle = ladder?.crane?.stations.find((station) => station.index === index)?.boom_angle
+  const words = [angle && `boom at ${shown(angle)}`, reach && `${shown(reach.loaded_radius)} out under load`].filter(Boolean).join(', ')
+  return words ? <span className="small" style={{ marginTop: -4, marginBottom: 4 }}>{words}</span> : null
+}
 
 type Station = Plan['crane']['stations'][number]
 const TURNS: [string, string][] = [['clockwise', 'clockwise'], ['anticlockwise', 'anticlockwise'], ['none', 'not at all']]
@@ -35,10 +45,11 @@ export function CranePanel(props: PanelProps) {
           <Row columns={family === 'mobile' ? '1fr 1fr 1fr' : '1fr 1fr'}>
             <QuantityField {...field} kind="length" pointer={`/crane/stations/${index}/radius`} label="Radius" note={`radius at ${station.name}`} />
             <QuantityField {...field} kind="angle" pointer={`/crane/stations/${index}/slew`} label="Slew" note={`slew at ${station.name}`} />
-            {family === 'mobile' && <QuantityField {...field} kind="length" pointer={`/crane/stations/${index}/boom_length`} label="Boom, if other" note={`boom length at ${station.name}`} empty="the same" />}
+            {family === 'mobile' && <QuantityField {...field} kind="length" pointer={`/crane/stations/${index}/boom_length`} label="Boom" note={`boom length at ${station.name}`} empty="the same" />}
           </Row>
+          <Placed ladder={ladder} index={index} name={station.name} />
           <Row columns="1fr 1fr">
-            <QuantityField {...field} kind="length" pointer={`/crane/stations/${index}/support_height`} label="Load’s base, above the crane" note={`height of the load’s base at ${station.name}`} />
+            <QuantityField {...field} kind="length" pointer={`/crane/stations/${index}/support_height`} label="Load’s base, height" note={`height of the load’s base at ${station.name}`} />
             {index > 0 && <ChoiceField id={fieldId(last === 1 ? '/crane/turn' : `/crane/stations/${index}/turn`)} label="It turns, from above" note={last === 1 ? undefined : `turn to ${station.name}`} value={(last === 1 ? crane.turn : (station.turn ?? '')) ?? ''} choices={[['', last === 1 ? 'not given' : crane.turn ? `as stated: ${crane.turn}` : 'not given'], ...TURNS]} onChoose={(turn) => (last === 1 ? editor.change({ '/crane/turn': turn || null }, 'which way it turns') : editor.change({ [`/crane/stations/${index}/turn`]: turn || null }, `turn to ${station.name}`))} />}
           </Row>
         </section>
@@ -47,7 +58,7 @@ export function CranePanel(props: PanelProps) {
         {crane.stations.length < MOST && <Button variant="outlined" onClick={() => put([...crane.stations.slice(0, last), between, crane.stations[last]!], 'station added')}>Add a place between</Button>}
         <Button variant="outlined" onClick={() => open('cranes')}>Cranes side by side</Button>
       </Box>
-      {!ladder?.rungs.some((rung) => rung.id === 'zones') && <ZoneFields {...props} />}
+      <ZoneFields {...props} />
     </>
   )
 }

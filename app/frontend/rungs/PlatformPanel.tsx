@@ -12,7 +12,7 @@ export function DryRunFields({ editor, ladder }: PanelProps) {
   if (!editor.document.crane.platform) return <Button variant="outlined" onClick={() => editor.change({ '/crane/platform': BLANK }, 'dry run')}>Write down the dry run</Button>
   return (
     <>
-      <Heading aside="run the whole move without load, and note the angles">Dry run</Heading>
+      <Heading aside="the whole move, without load">Dry run</Heading>
       <Row columns="1fr 1fr">
         <QuantityField {...field} kind="angle" pointer={at('lower_boom_from')} label="Lower boom, least" note="lower boom angle, least" />
         <QuantityField {...field} kind="angle" pointer={at('lower_boom_to')} label="Lower boom, most" note="lower boom angle, most" />

@@ -68,9 +68,10 @@ const fitStrip = (reach: Reach, right: number, pickX: number) => {
   const start = reach.stations[0]?.radius.value ?? reach.steps[0]?.from_m ?? 0
   const farthest = Math.max(reach.steps.filter((step) => step.kg !== null).at(-1)?.to_m ?? 0, ...reach.stations.map((station) => station.loaded_radius.value)) + 0.6
   const frame = { left: FRAME.left, pickX, right, top: FRAME.top, bottom: FRAME.bottom }
-  const { first } = reachScale(start, farthest, 1, frame)
+  const nearest = Math.min(start, ...reach.stations.map((station) => station.radius.value))
+  const { first } = reachScale(start, nearest, farthest, 1, frame)
   const most = Math.max(...reach.steps.filter((step) => step.to_m > first).map((step) => step.kg ?? 0), reach.gross?.value ?? 0) * 1.2
-  return reachScale(start, farthest, most, frame)
+  return reachScale(start, nearest, farthest, most, frame)
 }
 
 // Where on the sheet the thing stands that each rung checks.
@@ -114,7 +115,7 @@ export const Sheet = memo(function Sheet({ editor, plan, undoNote, redoNote, lad
         {leaders && ladder?.rungs.map((rung) => <Leader key={rung.id} y={barOf(layout.tops[rung.id] ?? 0) + 2} thing={layout.things[rung.id]} heavy={rung.id === selected} />)}
         {reach && strip
           ? <ReachStrip reach={reach} plan={plan} before={frozen?.of ?? null} scale={strip} right={layout.right} editor={editor} working={working} onSelect={() => select('crane')} />
-          : <Label x={36} y={100} size={17}>{working ? 'working' : chart?.verdict === 'stop' ? `Chart: ${shown(chart.note)}. No steps are drawn.` : 'Crane: no chart that can be read here yet.'}</Label>}
+          : <Label x={36} y={100} size={17}>{working ? 'working' : chart?.verdict === 'stop' ? `Chart: ${shown(chart.note)}. No steps are drawn.` : plan.snapshots.charts[plan.crane.chart ?? '']?.data.family === 'platform_jib' ? 'This chart goes by the angles of both booms: see Jib and Platform.' : 'Crane: no chart that can be read here yet.'}</Label>}
         {view === 'crane'
           ? layout.crane && ladder?.crane
             ? <CraneSheet view={ladder.crane} plan={plan} scale={layout.crane} editor={editor} working={working} onSelect={() => select('crane')} />
@@ -131,7 +132,7 @@ export const Sheet = memo(function Sheet({ editor, plan, undoNote, redoNote, lad
       </Box>
       {drawing && !working && <DrawnValues drawing={drawing} />}
       <Box sx={{ position: 'absolute', top: STRIP_HEIGHT + 12, right: 12, width: card && view !== 'crane' ? CARD_WIDTH : 'auto', pointerEvents: 'none', '& > *': { pointerEvents: 'auto' } }}>
-        <Box sx={{ display: 'flex', justifyContent: 'flex-end', flexWrap: 'wrap', gap: '6px', mb: '6px', ml: '8px' }}>
+        <Box sx={{ display: 'flex', justifyContent: 'flex-end', flexWrap: 'wrap', gap: '5px', mb: '6px' }}>
           <Views looking={looking} look={look} />
           <History editor={editor} undoNote={undoNote} redoNote={redoNote} />
           <Tools looking={looking} look={look} svg={svg} title={`${title}, ${view === 'crane' ? 'crane' : view === 'plan' ? 'plan' : view === 'end' ? 'seen along x' : 'seen along y'}`} tilted={(drawing?.tilt?.deg.value ?? 0) > 0.05} />

@@ -18,7 +18,7 @@ interface Props { looking: Looking; look: (change: Partial<Looking>) => void; sv
 export function Views({ looking: { view }, look }: Pick<Props, 'looking' | 'look'>) {
   return (
     <Box role="group" aria-label="View" sx={{ display: 'flex' }}>
-      {VIEWS.map(([id, words]) => <Button key={id} variant="outlined" aria-pressed={view === id} onClick={() => look({ view: id, zoom: FIT })} sx={{ ...SQUARE, px: '10px', ...(view === id && { bgcolor: 'var(--ink)', color: 'var(--bone)', borderColor: 'var(--ink)', '&:hover': { bgcolor: 'var(--ink)' } }) }}>{words}</Button>)}
+      {VIEWS.map(([id, words]) => <Button key={id} variant="outlined" aria-pressed={view === id} onClick={() => look({ view: id, zoom: FIT })} sx={{ ...SQUARE, px: '5px', ...(view === id && { bgcolor: 'var(--ink)', color: 'var(--bone)', borderColor: 'var(--ink)', '&:hover': { bgcolor: 'var(--ink)' } }) }}>{words}</Button>)}
     </Box>
   )
 }

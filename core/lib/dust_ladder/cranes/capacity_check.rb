@@ -41,7 +41,7 @@ module DustLadder
               note: both { |system| "#{where}: #{Figure.kg(gross, :up).bare(system)} of #{Figure.kg(least.kg, :down).shown(system)}#{row && crane.family.radius? ? ", row #{Figure.m(row).shown(system)}" : ''}" })
       end
 
-      def between(least) = lift.crane.stations.size > 2 ? "between #{lift.crane.stations[least.between].name} and #{lift.crane.stations[least.between + 1].name}" : "on the way between"
+      def between(least) = lift.crane.stations.size > 2 ? "between #{lift.crane.stations[least.between].name} and #{lift.crane.stations[least.between + 1].name}" : "on the way"
 
       def nothing_at(where, place, sector)
         longest = lift.crane.chart.sectors_at(place.slew).find { |one| one.longest_boom && place.boom > one.longest_boom + 1e-9 }

@@ -148,7 +148,7 @@ module DustLadder
       end
 
       def preview(data)
-        grids(data).map { |name, rows, columns, cells| { "name" => name, "columns" => columns, "rows" => rows.zip(cells).map { |row, kgs| { "row" => row, "cells" => kgs.map { |kg| { "text" => kg.to_s, "kg" => kg, "mark" => nil, "problem" => nil } } } } } }
+        grids(data).map { |name, rows, columns, cells| { "name" => name, "corner" => "", "columns" => columns, "rows" => rows.zip(cells).map { |row, kgs| { "row" => row, "cells" => kgs.map { |kg| { "text" => kg.to_s, "kg" => kg, "mark" => nil, "problem" => nil } } } } } }
       end
 
       # Charts as a file's text.

@@ -122,7 +122,7 @@ module DustLadder
 
       def start(name, number, &keep)
         fault(number, nil, "the table #{name} has no unit of capacity", "a line before it: capacity in, then #{UNITS.join(', ')}") unless @unit
-        @grid = { name: name, keep: keep, rows: [], keys: [], marks: [], lines: {}, preview: { "name" => name, "columns" => [], "rows" => [] } }
+        @grid = { name: name, keep: keep, rows: [], keys: [], marks: [], lines: {}, preview: { "name" => name, "corner" => "", "columns" => [], "rows" => [] } }
         @tables << @grid[:preview]
       end
 
@@ -133,6 +133,7 @@ module DustLadder
         @grid[:angle] = match[:rows].downcase == "boom angle"
         @grid[:unit] = match[:unit] || (@grid[:angle] ? "deg" : fault(number, 1, "the rows have no unit", EXAMPLE) && nil)
         @grid[:width] = @falls ? 1 : cells.size - 1
+        @grid[:preview]["corner"] = cells.first
         return if @falls
 
         cells = cells.reverse.drop_while(&:empty?).reverse

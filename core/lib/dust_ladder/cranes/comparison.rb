@@ -32,7 +32,13 @@ module DustLadder
         return Row.new(chart: chart, rungs: [], changes: changes(chart, data["boom_length_m"].max, nil), why: both { |system| "no boom length of it reaches #{Figure.m(farthest, :up).shown(system)}" }) if found.empty?
 
         # What is known comes before what is not; then the better verdict, the least used, the fewest parts.
-        found.max_by { |row| [ row.rungs.none? { |rung| rung.verdict == "not_known" } ? 1 : 0, Ladder::Verdict.rank(verdict(row)), -(row.rungs.filter_map(&:utilisation).max || Float::INFINITY), -(row.parts || 0) ] }
+        found.max_by { |row| [ row.rungs.none? { |rung| rung.verdict == "not_known" } ? 1 : 0, Ladder::Verdict.rank(verdict(row)), -used(row), -(row.parts || 0) ] }
+      end
+
+      # How much the worst of a row's stops is over, or how much of the chart is used where none stops.
+      def used(row)
+        stops = row.rungs.select { |rung| rung.verdict == "stop" }
+        stops.empty? ? crane(row)&.utilisation || Float::INFINITY : stops.map { |rung| rung.utilisation || Float::INFINITY }.max
       end
 
       # Boom lengths of a chart that reach every station.
@@ -53,8 +59,9 @@ module DustLadder
         return data["tower"]["falls"].keys.map { |falls| row(chart, boom, falls.to_i) } if data["family"] == "tower"
         return [ row(chart, boom, nil) ] if %w[fixed_hoist platform_jib].include?(data["family"])
 
-        tried = (1..MOST_PARTS).lazy.map { |parts| [ parts, lift_with(chart, boom, parts) ] }
-        found = tried.find { |_, lift| HoistCheck.new(lift).rung.verdict != "stop" } || [ 1, lift_with(chart, boom, 1) ]
+        tried = (1..MOST_PARTS).map { |parts| [ parts, lift_with(chart, boom, parts) ] }
+        enough = tried.map { |parts, lift| [ parts, lift, HoistCheck.new(lift).rung.verdict ] }.to_a
+        found = %w[holds tight].lazy.filter_map { |wanted| enough.find { |_, _, verdict| verdict == wanted } }.first || enough.first
         [ row(chart, boom, found[0], found[1]) ]
       end
 

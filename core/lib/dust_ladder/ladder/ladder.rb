@@ -64,6 +64,8 @@ module DustLadder
         return "#{label}, #{rung.note[system.to_s]}" unless rung.utilisation
         return "#{subject} #{Figure.deg(90 - rung.demand.value)} from horizontal" if rung.id == "angle" && rung.verdict == "stop" && subject
 
+        return "#{label} #{subject} at #{rung.percent}" if rung.id == "crane" && subject&.match?(/\A(on the way|between )/)
+
         "#{WHERE.fetch(rung.id, '%<label>s').then { |words| subject ? format(words, label: label, subject: subject) : label }} at #{rung.percent}"
       end
     end
