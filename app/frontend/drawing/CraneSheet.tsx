@@ -150,7 +150,7 @@ function Beside({ view, plan, scale: { side: scale }, editor, working, onSelect,
 }
 
 const ATTENTION = 0.75
-const TOP = 1.25
+const TOP = 1.3
 
 // Share of the chart used along the way, from nothing up; the line at 100 % is where it ends.
 function Curve({ view, scale: { curve: frame }, working, live }: Props & { live?: Live | null }) {
@@ -167,7 +167,7 @@ function Curve({ view, scale: { curve: frame }, working, live }: Props & { live?
         if (share === null || share === undefined) return <rect key={index} x={left} y={frame.top} width={Math.max(width, 2)} height={frame.bottom - frame.top} fill="url(#zone)" />
         return <rect key={index} x={left} y={y(share)} width={Math.max(width, 0.5)} height={frame.bottom - y(share)} fill={share > 1 ? 'var(--stop)' : share > ATTENTION ? 'url(#curve-tight)' : 'var(--mark)'} fillOpacity={share > ATTENTION ? 1 : 0.75} stroke={share > ATTENTION && share <= 1 ? 'var(--ink)' : 'none'} strokeWidth={1} />
       })}
-      {[[1, 'var(--stop)', '100 %'], [ATTENTION, 'var(--ink)', '75 %']].map(([share, colour, words]) => <g key={words}><path d={`M${frame.left} ${y(share as number)}H${frame.right}`} stroke={colour as string} strokeWidth={share === 1 ? 2.2 : 1.2} strokeDasharray={share === 1 ? undefined : '6 4'} /><Label x={frame.left - 6} y={y(share as number) + 5} anchor="end" size={14} weight={500}>{words}</Label></g>)}
+      {[[1, 'var(--stop)', '100 %'], [ATTENTION, 'var(--ink)', '75 %']].map(([share, colour, words]) => <g key={words}><path d={`M${frame.left} ${y(share as number)}H${frame.right}`} stroke={share === 1 && (view.curve.some((run) => (run[2] ?? 2) > 1)) ? 'var(--ink)' : colour as string} strokeWidth={share === 1 ? 2.2 : 1.2} strokeDasharray={share === 1 ? undefined : '6 4'} /><Label x={frame.left - 6} y={y(share as number) + 5} anchor="end" size={14} weight={500}>{words}</Label></g>)}
       <path d={`M${frame.left} ${frame.top}V${frame.bottom}H${frame.right}`} fill="none" stroke="var(--ink)" strokeWidth={1.6} />
       {(view.starts ?? []).map((along, index) => <g key={index}><path d={`M${x(along)} ${frame.bottom}v6`} stroke="var(--ink)" /><Label x={x(along)} y={frame.bottom + 20} anchor={index === 0 ? 'start' : index === (view.starts ?? []).length - 1 ? 'end' : 'middle'} size={15}>{capital(view.stations[index]?.name ?? '')}</Label></g>)}
       {governs && <path d={`M${x(governs.along)} ${frame.top - 4}v${frame.bottom - frame.top + 4}`} stroke="var(--mark)" strokeWidth={1.8} />}

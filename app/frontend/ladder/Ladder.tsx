@@ -9,7 +9,8 @@ import { RungBar } from './RungBar'
 export type RungId = string
 const WORKING: Verdict = 'not_known'
 const BAR_WIDTH = STILES.right - STILES.left - 6
-const ROOM_FOR_NOTE = 54
+const ROOM_FOR_NOTE = 50
+const ROOM = 59
 const INSET = { paddingLeft: STILES.left + 3, paddingRight: LADDER_WIDTH - STILES.right + 3 }
 
 interface Props { rungs: Rung[]; working: boolean; governs: string[]; selected: RungId; onSelect: (id: RungId) => void; tops: Record<string, number>; height: number; notChecked: string[] }
@@ -17,10 +18,11 @@ interface Props { rungs: Rung[]; working: boolean; governs: string[]; selected: 
 // The load path as a ladder, foot first in the list, standing on the drawing's ground line.
 export const Ladder = memo(function Ladder({ rungs, working, governs, selected, onSelect, tops, height, notChecked }: Props) {
   const ground = height - GROUND_FROM_BOTTOM
-  // Where rungs stand closer than a note needs, notes are left to the panel.
-  const dense = ground / Math.max(1, rungs.length) < ROOM_FOR_NOTE
+  // Rungs that stand close are drawn lower; where they stand closer than a note needs, notes are left to the panel.
+  const room = ground / Math.max(1, rungs.length)
+  const density = room < ROOM_FOR_NOTE ? 'ladder compact dense' : room < ROOM ? 'ladder compact' : 'ladder'
   return (
-    <nav className={dense ? 'ladder dense' : 'ladder'} aria-label="Ladder" style={{ width: LADDER_WIDTH, height }}>
+    <nav className={density} aria-label="Ladder" style={{ width: LADDER_WIDTH, height }}>
       {[STILES.left, STILES.right].map((x) => <div key={x} className="stile" style={{ left: x - 3, height: ground - 4 }} />)}
       <ol>
         {rungs.map((rung) => <Step key={rung.id} rung={rung} working={working || rung.pending} leads={!working && governs.includes(rung.id)} selected={rung.id === selected} onSelect={onSelect} top={tops[rung.id] ?? 0} />)}

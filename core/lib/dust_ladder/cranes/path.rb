@@ -6,6 +6,7 @@ module DustLadder
     class Path
       FINE_RADIUS_M = 0.25
       FINE_SLEW_DEG = 1.0
+      HAIR = 1e-6
 
       # slew nil: on a chart that is the same all round. hook: height of the hook, m, or nil.
       Station = Struct.new(:radius, :slew, :boom, :hook, keyword_init: true)
@@ -77,7 +78,8 @@ module DustLadder
 
       # Fine steps, whatever is crossed, and the middles between them.
       def times(from, to)
-        marks = [ 0.0, 1.0, *@chart.crossings(from, to) ].uniq.sort
+        # On either side of what is crossed too: which side a figure changes on is then seen to a hair.
+        marks = [ 0.0, 1.0, *@chart.crossings(from, to).flat_map { |share| [ share - HAIR, share, share + HAIR ] } ].uniq.select { |share| share.between?(0.0, 1.0) }.sort
         (marks + marks.each_cons(2).map { |before, after| (before + after) / 2 } + fine(from, to)).uniq.sort
       end
 
