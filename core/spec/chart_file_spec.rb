@@ -106,6 +106,18 @@ RSpec.describe DustLadder::Cranes::ChartFile do
     expect(read.(described_class.write([ chart(tables: { "main" => Array.new(5) { |row| Array.new(3) { |boom| 9000 - 1000 * row - boom } }, "front" => Array.new(5) { |row| Array.new(3) { |boom| 8000 - 1000 * row - boom } } }) ]), "a.json").first.warnings).to eq([])
   end
 
+  it "warns of what a slip of the unit or of a column would give" do
+    expect(read.(whole.sub("20,18.5s", "20000,18.5s")).first.warnings).to include(/a capacity of 20000 t/)
+    heavy = chart(tables: { "main" => chart["tables"]["main"].map { |row| row.map { |kg| kg && kg * 1000 } }, "front" => chart["tables"]["front"] })
+    expect(described_class.judge(heavy).warnings).to include(/a capacity of 30000 t: is the unit of capacity right/)
+    far = chart(radius_m: [ 4.0, 6.0, 8.0, 10.0, 22.0 ])
+    expect(described_class.judge(far).warnings).to include(/boom 20.0 m: something is allowed at 22.0 m/)
+  end
+
+  it "takes a grid without units as faulty, not as something else" do
+    expect(read.(whole.sub("radius (m) / boom (m)", "radius / boom (m)")).first.faults).to include(a_hash_including("message" => "the rows have no unit"))
+  end
+
   it "writes what it reads, several charts in one file, and judges each by itself" do
     file = described_class.write([ chart, chart(id: "two", radius_m: [ 4.0, 3.0, 8.0, 10.0, 12.0 ]) ])
     good, bad = read.(file, "all.json")

@@ -118,8 +118,25 @@ module DustLadder
 
       # What a reader of the paper should look at again: capacity that rises with radius, holes, rows that say the same.
       def warnings(data)
-        grids(data).flat_map do |name, rows, columns, cells|
+        doubtful(data) + grids(data).flat_map do |name, rows, columns, cells|
           table_warnings(name, rows, cells) + columns.each_index.flat_map { |column| column_warnings("#{name}, #{columns[column]}", rows, cells.map { |row| row[column] }) }
+        end
+      end
+
+      BEYOND_BELIEF_KG = 2_000_000
+
+      # Figures that a slip of a unit or of a column would give.
+      def doubtful(data)
+        most = grids(data).flat_map { |_, _, _, cells| cells.flatten }.compact.max || 0
+        found = most > BEYOND_BELIEF_KG ? [ "a capacity of #{(most / 1000.0).round} t: is the unit of capacity right?" ] : []
+        foot = data["boom_foot"]
+        return found unless foot && data["radius_m"] && data["tables"]
+
+        jib = data.dig("jib", "length_m") || 0
+        found + data["boom_length_m"].each_with_index.filter_map do |boom, column|
+          far = data["radius_m"].each_index.reverse_each.find { |row| data["tables"].values.any? { |cells| cells[row][column] } } or next
+          radius = data["radius_m"][far]
+          "boom #{boom} m: something is allowed at #{radius} m, where no boom of that length reaches" if radius - foot["radius_m"] > boom + jib
         end
       end
 
@@ -154,7 +171,7 @@ module DustLadder
       # Charts as a file's text.
       def write(charts) = "#{JSON.pretty_generate('format' => FORMAT, 'version' => VERSION, 'charts' => charts)}\n"
 
-      private_class_method :read_json, :refused, :plain_tables?, :mobile_faults, :table_faults, :tower_faults, :platform_jib_faults, :fixed_hoist_faults, :rising, :falling, :escaped, :table_warnings, :column_warnings, :grids, :preview
+      private_class_method :read_json, :refused, :plain_tables?, :mobile_faults, :table_faults, :tower_faults, :platform_jib_faults, :fixed_hoist_faults, :rising, :falling, :escaped, :doubtful, :table_warnings, :column_warnings, :grids, :preview
     end
   end
 end

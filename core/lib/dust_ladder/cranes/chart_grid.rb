@@ -145,6 +145,8 @@ module DustLadder
       end
 
       def length(text, unit, number, column)
+        return if unit.nil? # told already
+
         Quantity::Reader.read(text.match?(/[a-z°'"]/i) ? text : "#{text} #{unit}", unit.match?(/deg|°/) ? :angle : :length)
       rescue Quantity::Unreadable => error
         fault(number, column, error.message, error.expected)

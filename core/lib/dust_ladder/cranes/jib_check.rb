@@ -77,7 +77,7 @@ module DustLadder
         total = line("P", Figure.kg(operands.values.sum(&:value), :up), formula: operands.keys.join(" + "), from: operands, source: "everyone and everything in the platform")
         rated = lift.crane.family.rated_kg
         line("C", Figure.kg(rated, :down), source: "#{lift.crane.chart_title}: rating of the platform")
-        judge(Figure.kg(total, :up), Figure.kg(rated, :down), attention: rules[:attention, :crane])
+        judge(Figure.kg(total, :up), Figure.kg(rated, :down), attention: rules[:attention, :crane], note: both { |system| "#{Figure.kg(total, :up).bare(system)} of #{Figure.kg(rated, :down).shown(system)} in the platform" })
       end
     end
   end
