@@ -1,29 +1,20 @@
 # A version of a crane's chart, as the plan format describes one. Its figures never change: other figures are another
 # version. It may be used for an issued plan only when a second person has read it against the paper.
 class Chart < ApplicationRecord
-  # What keeps charts from being taken: { "pointer", "message", "expected" } each.
-  class Refused < StandardError
-    attr_reader :faults
-
-    def initialize(faults)
-      @faults = faults
-      super(faults.map { |fault| "#{fault['pointer']} #{fault['message']}" }.join("; "))
-    end
-  end
-
+  Invalid = DustLadder::PlanFile::Invalid
   MOST = 500
 
   validates :identifier, presence: true, uniqueness: { scope: :version }
   scope :newest, -> { where("version = (SELECT MAX(other.version) FROM charts other WHERE other.identifier = charts.identifier)").order(:identifier) }
 
   # Takes charts' data as entered by someone, each as a new version where it is known already. All of them or none.
-  # Those whose figures are here already are left as they are. Raises Refused.
+  # Those whose figures are here already are left as they are. Raises PlanFile::Invalid.
   def self.enter(all, by:, on:)
-    raise Refused, [ fault("/entered_by", "who enters the charts is not given", "a name") ] if by.strip.empty?
-    raise Refused, [ fault("/charts", "there are #{all.size} charts", "1 to #{MOST}") ] unless all.size.between?(1, MOST)
+    raise Invalid, [ fault("/entered_by", "who enters the charts is not given", "a name") ] if by.strip.empty?
+    raise Invalid, [ fault("/charts", "there are #{all.size} charts", "1 to #{MOST}") ] unless all.size.between?(1, MOST)
 
     faults = all.each_with_index.flat_map { |data, index| DustLadder::Cranes::ChartFile.errors(data).map { |one| one.merge("pointer" => "/charts/#{index}#{one['pointer']}") } }
-    raise Refused, faults if faults.any?
+    raise Invalid, faults if faults.any?
 
     transaction { all.map { |data| add(data, by.strip.first(200), on) } }
   end
@@ -40,7 +31,7 @@ class Chart < ApplicationRecord
 
   def self.fault(pointer, message, expected) = { "pointer" => pointer, "message" => message, "expected" => expected }
 
-  # Someone has read its figures against the paper. Raises Refused when that is whoever entered it, or nobody.
+  # Someone has read its figures against the paper. Raises PlanFile::Invalid when that is whoever entered it, or nobody.
   def check(by:, on:)
     refuse("who has read it against the paper is not given", "a name") if by.strip.empty?
     refuse("#{by.strip} entered this chart", "another person, who did not enter it") if record.same?(by)
@@ -69,7 +60,7 @@ class Chart < ApplicationRecord
 
   private
 
-  def refuse(message, expected) = raise(Refused, [ Chart.fault("/checked_by", message, expected) ])
+  def refuse(message, expected) = raise(Invalid, [ Chart.fault("/checked_by", message, expected) ])
 
   # The largest figure in it, for the library.
   def most

@@ -139,6 +139,25 @@ RSpec.describe DustLadder::Cranes::ChartFile do
     "a field that does not belong" => [ chart.merge("colour" => "red"), /colour does not belong/ ]
   }.each { |words, (data, message)| it("refuses #{words}") { expect(described_class.judge(data)).to have_attributes(data: nil, faults: include(a_hash_including("message" => message))) } }
 
+  Dir[File.expand_path("../../demo/charts/*.json", __dir__)].sort.each do |path|
+    data = JSON.parse(File.read(path))
+    next unless %w[mobile tower].include?(data["family"] || "mobile")
+
+    it "writes #{data['id']} as a grid that reads as the same figures" do
+      back = read.(DustLadder::Cranes::ChartGrid.write(data)).first
+      expect(back.faults).to eq([])
+      expect(back.data["identity"]).to eq(data["identity"])
+      tables = ->(chart) { chart["tower"] ? chart["tower"] : chart["sectors"].to_h { |sector| [ sector["name"], [ sector.except("table"), chart["tables"][sector["table"]], (chart.dig("marks", sector["table"]) || []).flatten.any? ? chart["marks"][sector["table"]] : nil ] ] } }
+      expect(DustLadder.floats(tables.(back.data))).to eq(DustLadder.floats(tables.(data)))
+      kept = %w[boom_length_m radius_m boom_angle_deg boom_foot boom_depth_m hook_block least_block_to_tip_m deductions jib limits]
+      expect(DustLadder.floats(back.data.slice(*kept).reject { |_, value| value == [] })).to eq(DustLadder.floats(data.slice(*kept).reject { |_, value| value == [] }))
+    end
+  end
+
+  it "has no grid for a platform machine or a hoist" do
+    expect(DustLadder::Cranes::ChartGrid.write("family" => "fixed_hoist")).to be_nil
+  end
+
   it "is described by the schema that ships with it" do
     folder = File.expand_path("../lib/dust_ladder/plan_file/schemas", __dir__)
     plan_schema = JSON.parse(File.read(File.join(folder, "plan-1.json")))

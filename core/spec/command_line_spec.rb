@@ -43,6 +43,13 @@ RSpec.describe DustLadder::CommandLine do
     expect(run("explain", :file, text: text_of("/crane/chart" => nil))[1]).to include("needed: no chart is chosen (/crane/chart)")
   end
 
+  it "reads charts: 0 when all are whole, 1 with what is wrong where, and a grid as the open format" do
+    expect(run("charts", :file, text: DustLadder::Cranes::ChartFile.write([ chart ]))).to match([ 0, /Test crane, full: whole/, "" ])
+    grid = DustLadder::Cranes::ChartGrid.write(chart)
+    expect(JSON.parse(run("charts", :file, "--json", text: grid)[1])["charts"].first["tables"].keys).to eq(%w[rear front])
+    expect(run("charts", :file, text: grid.sub("22000", "22O00"))).to match([ 1, /nothing of it is taken\n  line \d+, column 2 "22O00" cannot be read/, "" ])
+  end
+
   it "runs worked cases: 0 when all covered are right, 1 when one is wrong, 2 when it is no such file" do
     fixture = File.expand_path("fixtures/worked_cases.json", __dir__)
     expect(run("cases", fixture)).to match([ 0, /not covered yet: tailing \(2\)/, "" ])

@@ -69,6 +69,10 @@ RSpec.describe "The API of the crane room" do
     get "/api/charts/#{Chart.find_by(identifier: 'ocotillo-50').id}/file"
     expect(response.headers["Content-Disposition"]).to include("ocotillo-50-v1.json")
     DustLadder::Cranes::ChartFile.read(response.body, "x") { |reading, _| expect(reading.data).to eq(demo_chart("ocotillo-50")) }
+    get "/api/charts/#{Chart.find_by(identifier: 'ocotillo-50').id}/file", params: { as: "grid" }
+    DustLadder::Cranes::ChartFile.read(response.body, "x.csv") { |reading, _| expect(reading.data["tower"]["falls"].keys).to eq(%w[2 4]) }
+    get "/api/charts/#{Chart.find_by(identifier: 'teasel').id}/file", params: { as: "grid" }
+    expect(response).to have_http_status(:not_found)
   end
 
   it "answers both ways round, and asks back what it cannot read" do
@@ -92,19 +96,7 @@ RSpec.describe "The API of the crane room" do
   end
 
   describe "the cab's indicator" do
-    before do
-      @over = false
-      server = IndicatorServer.new
-      @thread = Thread.new { server.run { @over } }
-      IndicatorLink.current = IndicatorLink.new(server.port)
-    end
-
-    after do
-      IndicatorLink.current.close
-      IndicatorLink.current = nil
-      @over = true
-      @thread.join
-    end
+    include_context "with an indicator"
 
     def reading(seconds = 3)
       limit = Time.current + seconds
@@ -142,8 +134,7 @@ RSpec.describe "The API of the crane room" do
     it "refuses what it cannot follow, and says that it is gone" do
       send_json(:patch, "/api/indicator", do: "follow", document: demo_document("azimuth-drive"))
       expect([ response.status, json["errors"].first["message"] ]).to match([ 422, /cannot be followed: the weight is not given/ ])
-      @over = true
-      @thread.join
+      end_indicator
       expect(reading { |said| said.key?("no_reading") }).to eq("no_reading" => "no connection to the indicator")
       send_json(:patch, "/api/indicator", do: "play")
       expect(response).to have_http_status(:unprocessable_content)

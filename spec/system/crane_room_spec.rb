@@ -196,20 +196,10 @@ RSpec.describe "The crane" do
   end
 
   describe "in the cab" do
-    before do
-      @over = false
-      server = IndicatorServer.new
-      @thread = Thread.new { server.run { @over } }
-      IndicatorLink.current = IndicatorLink.new(server.port)
-    end
+    include_context "with an indicator"
 
-    after do
-      visit "/" # nobody asks the indicator any more
-      IndicatorLink.current.close
-      IndicatorLink.current = nil
-      @over = true
-      @thread.join
-    end
+    # Nobody asks the indicator any more when it is ended.
+    after { visit "/" }
 
     it "trips the limiter where the core says, and shows no figure of a device that is silent, mad or gone" do
       plan = demo_plan("transformer")
@@ -232,8 +222,7 @@ RSpec.describe "The crane" do
         select "it works", from: "Its state"
         expect(page).to have_css("[data-indicator=cut_out]")
       end
-      @over = true
-      @thread.join
+      end_indicator
       expect(page).to have_css("[data-indicator=none]", text: "no connection to the indicator")
     end
 

@@ -3,8 +3,6 @@ module Api
   class ChartsController < BaseController
     LARGEST = 40.megabytes
 
-    rescue_from(Chart::Refused) { |error| render json: { errors: error.faults }, status: :unprocessable_content }
-
     def index
       render json: JSON.generate(Chart.newest.map(&:line))
     end

@@ -46,6 +46,7 @@ function Whole({ chart }: { chart: WholeChart }) {
       <RoomBar title={chart.title} aside={`${FAMILY[chart.family]}, version ${chart.version}`}>
         <Button component={Link} to="/cranes" sx={{ color: 'inherit', height: '100%' }}>All charts</Button>
         <Button component="a" href={api.chartAddress(chart.id)} sx={{ color: 'inherit', height: '100%' }}>Save as a file</Button>
+        {(chart.family === 'mobile' || chart.family === 'tower') && <Button component="a" href={`${api.chartAddress(chart.id)}?as=grid`} sx={{ color: 'inherit', height: '100%' }}>Save as CSV</Button>}
       </RoomBar>
       <Box component="main" className="chart-room">
         <div className="chart-main">

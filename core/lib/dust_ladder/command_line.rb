@@ -12,6 +12,7 @@ module DustLadder
       ladder check FILE [--json]  the ladder, a rung a line, or as JSON
       ladder explain FILE         the whole working, as one would write it
       ladder takeoff FILE         weight and centre of gravity of a plan's take-off, or of a CSV file, row by row
+      ladder charts FILE          what a file of crane charts says, JSON or a CSV grid, fault by fault [--json: as JSON]
       ladder cases FILE           computes a file of worked cases and compares
     TEXT
     class BadFile < StandardError; end
@@ -24,7 +25,7 @@ module DustLadder
     end
 
     def run
-      return usage if @rest.any? || @file.nil? || !%w[validate check explain takeoff cases].include?(@command)
+      return usage if @rest.any? || @file.nil? || !%w[validate check explain takeoff charts cases].include?(@command)
 
       send(@command)
     rescue PlanFile::Invalid, BadFile => error
@@ -98,6 +99,21 @@ module DustLadder
       @out.puts "  #{rung.note['metric']}" if rung.note && rung.percent.nil?
       rung.cautions.each { |caution| @out.puts "  caution: #{caution.text['metric']}" }
       @out.puts
+    end
+
+    # 0 when every chart of the file is whole, else 1.
+    def charts
+      readings = []
+      Cranes::ChartFile.read(text, File.basename(@file)) { |reading, _| readings << reading }
+      whole = readings.all?(&:data)
+      return @out.puts(Cranes::ChartFile.write(readings.map(&:data))).then { 0 } if @json && whole
+
+      readings.each do |reading|
+        @out.puts "#{reading.title}: #{reading.data ? 'whole' : 'nothing of it is taken'}"
+        reading.faults.each { |fault| @out.puts "  #{fault['pointer']} #{fault['message']}; expected #{fault['expected']}".squeeze(" ") }
+        reading.warnings.each { |words| @out.puts "  look again: #{words}" }
+      end
+      whole ? 0 : 1
     end
 
     def takeoff

@@ -18,6 +18,37 @@ module DustLadder
       UNITS = %w[kg t lb].freeze
       EXAMPLE = "first cell such as radius (m), then the boom lengths"
 
+      # A chart's data as such a table, CSV text in m and kg; nil for a family that has no grid. What has no name here
+      # (drum, other people's marks of record) stays out: the JSON is the whole of it.
+      def self.write(data)
+        family = data["family"] || "mobile"
+        return unless %w[mobile tower].include?(family)
+
+        CSV.generate { |csv| (head_lines(data, family) + (family == "tower" ? tower_lines(data) : sector_lines(data))).each { |cells| csv << cells.map { |cell| cell.is_a?(String) ? Gear::CsvText.harmless(cell) : cell } } }
+      end
+
+      def self.head_lines(data, family)
+        named = NAMES.filter_map { |name, (path, kind)| (value = data.dig(*path)) && [ name, WRITTEN[kind] ? "#{value}#{WRITTEN[kind]}" : value ] }
+        [ [ "chart", data["title"] ], [ "id", data["id"] ], [ "family", family ], [ "source", data.dig("record", "source").to_s ], *data["identity"].map { |name, value| [ "machine #{name.tr('_', ' ')}", value ] },
+          [ "capacity in", "kg" ], *(data["interpolation"] == "radius" ? [ [ "read between rows", "yes" ] ] : []), *named, *(data["deductions"] || []).map { |item| [ "deduct #{item['what']}", "#{item['kg']} kg" ] } ]
+      end
+
+      def self.sector_lines(data)
+        corner = data["boom_angle_deg"] ? "boom angle (deg) / boom (m)" : "radius (m) / boom (m)"
+        rows = data["boom_angle_deg"] || data["radius_m"]
+        data["sectors"].flat_map do |sector|
+          cells, marks = data["tables"][sector["table"]], data.dig("marks", sector["table"])
+          table = cells.each_with_index.map { |row, index| [ rows[index], *row.each_with_index.map { |kg, column| kg && [ kg, MARKS.key(marks&.dig(index, column)) ].compact.join(" ") } ] }
+          [ [], [ "sector", sector["name"], sector["slew_from_deg"], sector["slew_to_deg"], sector["longest_boom_m"] && "#{sector['longest_boom_m']} m" ].compact, [ corner, *data["boom_length_m"] ], *table ]
+        end
+      end
+
+      def self.tower_lines(data)
+        data["tower"]["falls"].flat_map { |falls, set| [ [], [ "falls", falls, "#{set['max_kg']} kg", set["needs_second_trolley"] ? "yes" : "no" ], [ "radius (m)", "capacity" ], *set["radius_m"].zip(set["capacity_kg"]) ] }
+      end
+      WRITTEN = { length: " m", mass: " kg", mass_per_length: " kg/m", angle: " deg", speed: " m/s", percent: " %" }.freeze
+      private_class_method :head_lines, :sector_lines, :tower_lines
+
       # bytes: the file as it came. name: of the file.
       def initialize(bytes, name)
         @name = name

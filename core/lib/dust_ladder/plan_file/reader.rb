@@ -60,9 +60,9 @@ module DustLadder
     end
 
     # Snapshots that were found sound before, by kind and digest. They do not change, so while a plan is edited
-    # they need not be looked through at every step; only their digest is worked out again.
+    # they need not be looked through at every step; it is enough that they are the very same data.
     module Known
-      MOST = 500
+      MOST = 200
       @sound = {}
       ROW_FIELDS = Schema::PLAN.dig("$defs", "part", "properties").freeze
 
@@ -87,13 +87,16 @@ module DustLadder
 
       def remember(document)
         @sound.clear if @sound.size > MOST
-        document["snapshots"].each { |kind, all| all.each_value { |one| @sound[[ kind, one["digest"] ]] = true } }
+        document["snapshots"].each { |kind, all| all.each_value { |one| @sound[[ kind, one["digest"] ]] ||= copy(one["data"]) } }
       end
 
       def known?(kind, snapshot)
-        snapshot.is_a?(Hash) && snapshot.size == 2 && @sound.key?([ kind, snapshot["digest"] ]) && Digest.of(snapshot["data"]) == snapshot["digest"]
+        snapshot.is_a?(Hash) && snapshot.size == 2 && @sound.key?([ kind, snapshot["digest"] ]) && @sound[[ kind, snapshot["digest"] ]] == snapshot["data"]
       end
-      private_class_method :known?, :plain_row?
+
+      # Of one's own, whatever is done to the document later.
+      def copy(data) = JSON.parse(JSON.generate(data))
+      private_class_method :known?, :plain_row?, :copy
     end
     private_constant :Known
 
