@@ -110,7 +110,7 @@ module DustLadder
 
       readings.each do |reading|
         @out.puts "#{reading.title}: #{reading.data ? 'whole' : 'nothing of it is taken'}"
-        reading.faults.each { |fault| @out.puts "  #{fault['pointer']} #{fault['message']}; expected #{fault['expected']}".squeeze(" ") }
+        reading.faults.each { |fault| @out.puts "  #{[ fault['pointer'], fault['message'] ].reject(&:empty?).join(' ')}; expected #{fault['expected']}" }
         reading.warnings.each { |words| @out.puts "  look again: #{words}" }
       end
       whole ? 0 : 1
