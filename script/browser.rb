@@ -13,10 +13,13 @@ module Browser
 
   # logs: keep the browser's log and every request it makes; that costs time.
   def options(logs: false)
-    Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium", args: FLAGS + [ "--user-data-dir=#{Dir.mktmpdir('dust-ladder')}" ]).tap do |options|
+    Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium", args: FLAGS + [ "--user-data-dir=#{profile}" ]).tap do |options|
       options.add_option("goog:loggingPrefs", { performance: "ALL", browser: "ALL" }) if logs
     end
   end
+
+  # A fresh profile, in memory where the machine has a place for it.
+  def profile = Dir.mktmpdir("dust-ladder", *[ "/dev/shm" ].select { |place| File.writable?(place) })
 
   def service = Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver")
 

@@ -14,6 +14,8 @@ class Chart < ApplicationRecord
     raise Invalid, [ fault("/charts", "there are #{all.size} charts", "1 to #{MOST}") ] unless all.size.between?(1, MOST)
 
     faults = all.each_with_index.flat_map { |data, index| DustLadder::Cranes::ChartFile.errors(data).map { |one| one.merge("pointer" => "/charts/#{index}#{one['pointer']}") } }
+    ids = all.map { |data| data["id"] if data.is_a?(Hash) }
+    faults += ids.each_index.select { |index| ids.first(index).include?(ids[index]) }.map { |index| fault("/charts/#{index}/id", "another of these charts is called #{ids[index].inspect} too", "an id of its own") }
     raise Invalid, faults if faults.any?
 
     transaction { all.map { |data| add(data, by.strip.first(200), on) } }

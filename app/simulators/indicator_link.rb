@@ -7,7 +7,7 @@ class IndicatorLink
   class Refused < StandardError; end
 
   AGAIN_S = 0.5
-  ANSWERS_WITHIN_S = 3.0
+  ANSWERS_WITHIN_S = 5.0
 
   class << self
     # The line to the device of this app, on the port that it was started with.

@@ -36,10 +36,12 @@ class IndicatorServer
 
   def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
   def accept = @buffers[@server.accept] = +""
-  def tell(line) = @buffers.each_key { |client| write(client, line) }
+  def tell(line) = @buffers.keys.each { |client| write(client, line) }
 
   def write(client, line)
-    client.write_nonblock("#{line}\n")
+    text = "#{line}\n"
+    # Half a line would make nonsense of the next one.
+    leave(client) if client.write_nonblock(text) < text.bytesize
   rescue IO::WaitWritable
     nil # a listener that does not read misses lines; nobody else waits for it
   rescue SystemCallError, IOError

@@ -110,6 +110,16 @@ RSpec.describe DustLadder::Cranes do
       expect(rung("crane", way.([ 10, 20 ], [ 10, 200 ], [ 5, 200 ], [ 5, 20, "clockwise" ])).subject).to eq("s0")
     end
 
+    it "measures the room in metres against each place's own sectors" do
+      # Far out over the rear, where 9 m holds it; near over the front, where less does.
+      lift = DustLadder::Lift.new(plan(way.([ 9, 180 ], [ 5, 300 ]).merge("/load/weight/bare" => "6.5 t")))
+      expect(DustLadder.check(lift.document.data).rung("crane").verdict).not_to eq("stop")
+      ends = lift.crane.chart.sectors.to_h { |sector| [ sector.name, sector.largest_radius(lift.gross.kg, 20.0) ] }
+      expect(ends).to eq("rear" => 10.0, "front" => 10.0).or eq("rear" => 10.0, "front" => 8.0)
+      expect(lift.room_m).to be_between(0.0, 10.0 - 9.3 + 1e-9)
+      expect(DustLadder::Lift.new(plan(way.([ 9, 180 ], [ 9, 300 ]).merge("/load/weight/bare" => "7.5 t"))).room_m).to be_negative
+    end
+
     it "lets the boom change from station to station" do
       longer = way.([ 9, 120 ], [ 11, 200 ]).tap { |made| made["/crane/stations"][1]["boom_length"] = "25 m" }
       crane = DustLadder::Lift.new(plan(longer)).crane
@@ -184,7 +194,9 @@ RSpec.describe DustLadder::Cranes do
       PropCheck.forall(g.tuple(g.choose(45..115), g.choose(45..115), g.choose(0..359), g.choose(0..359), g.choose(10..90))) do |near, far, from, to, weight|
         document = plan("/crane/stations/0/radius" => "#{near / 10.0} m", "/crane/stations/1/radius" => "#{far / 10.0} m", "/crane/stations/0/slew" => "#{from}°", "/crane/stations/1/slew" => "#{to}°", "/load/weight/bare" => "#{weight / 10.0} t")
         lift = DustLadder::Lift.new(document)
-        expect(described_class.new(lift).trip.nil?).to eq(DustLadder.check(document).rung("crane").verdict != "stop")
+        stops = DustLadder.check(document).rung("crane").verdict == "stop"
+        expect(described_class.new(lift).trip.nil?).to eq(!stops)
+        expect(lift.room_m.nil? || lift.room_m < -0.001).to eq(stops)
       end
     end
   end

@@ -19,7 +19,7 @@ RSpec.describe "The API of the crane room" do
 
   it "takes a chart as unchecked, whoever its file says checked it, as a new version where its figures differ" do
     changed = demo_chart("acacia-full").tap { |data| data["tables"]["main"][0][0] = 24_000 }
-    send_json(:post, "/api/charts", charts: [ demo_chart("acacia-full"), changed ], entered_by: " M. Okafor ")
+    send_json(:post, "/api/charts", charts: [ demo_chart("teasel"), changed ], entered_by: " M. Okafor ")
     expect(response).to have_http_status(:created)
     expect(json.map { |line| line["version"] }).to eq([ 1, 2 ])
     expect(json.last["record"]).to include("entered_by" => "M. Okafor", "checked_by" => nil, "source" => "binder 1, page 31")
@@ -43,6 +43,8 @@ RSpec.describe "The API of the crane room" do
     broken = demo_chart("acacia-full").merge("id" => "broken", "radius_m" => [ 1.0 ])
     expect { send_json(:post, "/api/charts", charts: [ demo_chart("acacia-full").merge("id" => "whole"), broken ], entered_by: "M. Okafor") }.not_to change(Chart, :count)
     expect(json["errors"].map { |error| error["pointer"] }).to include("/charts/1/tables/main")
+    expect { send_json(:post, "/api/charts", charts: [ demo_chart("acacia-full"), demo_chart("teasel").merge("id" => "acacia-full") ], entered_by: "M. Okafor") }.not_to change(Chart, :count)
+    expect(json["errors"].first).to include("pointer" => "/charts/1/id")
     send_json(:post, "/api/charts", charts: [ demo_chart("acacia-full").merge("id" => "whole") ], entered_by: " ")
     expect(json["errors"]).to eq([ { "pointer" => "/entered_by", "message" => "who enters the charts is not given", "expected" => "a name" } ])
   end

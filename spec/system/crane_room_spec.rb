@@ -198,9 +198,6 @@ RSpec.describe "The crane" do
   describe "in the cab" do
     include_context "with an indicator"
 
-    # Nobody asks the indicator any more when it is ended.
-    after { visit "/" }
-
     it "trips the limiter where the core says, and shows no figure of a device that is silent, mad or gone" do
       plan = demo_plan("transformer")
       trip = DustLadder::Cranes::Limiter.new(DustLadder::Lift.new(plan.document)).trip

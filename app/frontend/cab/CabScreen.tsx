@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { Link } from 'react-router'
 import { api, Refused, type Indication, type Reading } from '../api/client'
 import { usePreferences, useShown } from '../display/preferences'
@@ -60,15 +60,20 @@ export function CabScreen({ editor }: { editor: Editor }) {
   useEffect(() => {
     document.title = `${editor.document.title}, in the cab · Dust Ladder`
   }, [editor.document.title])
-  const tell = async (words: Record<string, unknown>) => {
-    setError(null)
-    try {
-      await api.tellIndicator(words)
-      return true
-    } catch (fault) {
-      setError(fault instanceof Refused ? fault.faults.map(({ message }) => message).join('. ') : 'the indicator was not told')
-      return false
+  // One command after the other, in the order in which they were given.
+  const last = useRef(Promise.resolve(true))
+  const tell = (words: Record<string, unknown>) => {
+    const told = async () => {
+      setError(null)
+      try {
+        await api.tellIndicator(words)
+        return true
+      } catch (fault) {
+        setError(fault instanceof Refused ? fault.faults.map(({ message }) => message).join('. ') : 'the indicator was not told')
+        return false
+      }
     }
+    return (last.current = last.current.then(told))
   }
   const follow = async () => {
     const done = (await tell({ do: 'follow', document: editor.document })) && (await tell({ do: 'set', rate, offset, trouble: trouble || null }))
@@ -82,9 +87,6 @@ export function CabScreen({ editor }: { editor: Editor }) {
   const starts = view?.starts ?? []
   const along = reading ? (starts[reading.between] ?? 0) + ((starts[reading.between + 1] ?? 1) - (starts[reading.between] ?? 0)) * reading.share : 0
   const scale = view && craneScale(view, { left: 40, right: size.width - 24, top: 24, bottom: Math.max(480, size.height) - 16 })
-  const choose = (label: string, value: string | number, choices: [string | number, string][], onChoose: (value: string) => void) => (
-    <label className="cab-choice">{label}<select className="pick" aria-label={label} value={value} onChange={(event) => onChoose(event.target.value)}>{choices.map(([one, words]) => <option key={one} value={one}>{words}</option>)}</select></label>
-  )
   return (
     <Box sx={{ minHeight: '100dvh', display: 'flex', flexDirection: 'column' }}>
       <PlanBar editor={editor} room="cab" />
@@ -109,9 +111,9 @@ export function CabScreen({ editor }: { editor: Editor }) {
           <Box data-core-says sx={{ fontSize: 18, lineHeight: 1.25 }}>{!view ? 'Not known: the ladder has no way to follow.' : view.trip ? `By the plan’s own figures the limiter stops it at ${shown(view.trip.radius)}${view.trip.slew ? ` and ${shown(view.trip.slew)} of slew` : ''}: ${view.trip.why}.` : 'By the plan’s own figures the limiter does not stop it anywhere on the way.'}</Box>
           <Heading aside="what a real one may do">The device</Heading>
           <Box sx={{ display: 'grid', gap: '6px' }}>
-            {choose('Speed', rate, RATES, (value) => { setRate(Number(value)); void tell({ do: 'set', rate: Number(value) }) })}
-            {choose('Its state', trouble, TROUBLES, (value) => { setTrouble(value); void tell({ do: 'set', trouble: value || null }) })}
-            {choose('Its load cell', offset, OFFSETS, (value) => { setOffset(Number(value)); void tell({ do: 'set', offset: Number(value) }) })}
+            <Choice label="Speed" value={rate} choices={RATES} onChoose={(value) => { setRate(Number(value)); void tell({ do: 'set', rate: Number(value) }) }} />
+            <Choice label="Its state" value={trouble} choices={TROUBLES} onChoose={(value) => { setTrouble(value); void tell({ do: 'set', trouble: value || null }) }} />
+            <Choice label="Its load cell" value={offset} choices={OFFSETS} onChoose={(value) => { setOffset(Number(value)); void tell({ do: 'set', offset: Number(value) }) }} />
           </Box>
           <Box sx={{ color: 'var(--ink2)', lineHeight: 1.3 }}>A limiter is a last help. Its limit is no reserve to plan with, and it knows nothing of slings, ground or wind. <Link to={`/plans/${editor.id}`} style={{ color: 'var(--mark)' }}>Back to the ladder</Link></Box>
         </section>
@@ -119,6 +121,10 @@ export function CabScreen({ editor }: { editor: Editor }) {
     </Box>
   )
 }
+
+const Choice = ({ label, value, choices, onChoose }: { label: string; value: string | number; choices: [string | number, string][]; onChoose: (value: string) => void }) => (
+  <label className="cab-choice">{label}<select className="pick" aria-label={label} value={value} onChange={(event) => onChoose(event.target.value)}>{choices.map(([one, words]) => <option key={one} value={one}>{words}</option>)}</select></label>
+)
 
 const KG_PER_LB = 0.45359237
 const WORDS: Record<Reading['state'], string> = { normal: 'within its limit', warning: 'near its limit', cut_out: 'CUT OUT' }

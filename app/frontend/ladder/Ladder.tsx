@@ -1,5 +1,5 @@
 import './ladder.css'
-import { memo } from 'react'
+import { memo, type CSSProperties } from 'react'
 import type { Rung } from '../api/ladder.generated'
 import { useShown } from '../display/preferences'
 import { GROUND_FROM_BOTTOM, LADDER_WIDTH, STILES } from '../theme/tokens'
@@ -22,7 +22,7 @@ export const Ladder = memo(function Ladder({ rungs, working, governs, selected, 
   const room = ground / Math.max(1, rungs.length)
   const density = room < ROOM_FOR_NOTE ? 'ladder compact dense' : room < ROOM ? 'ladder compact' : 'ladder'
   return (
-    <nav className={density} aria-label="Ladder" style={{ width: LADDER_WIDTH, height }}>
+    <nav className={density} aria-label="Ladder" style={{ width: LADDER_WIDTH, height, '--room': `${Math.floor(room) - 1}px` } as CSSProperties}>
       {[STILES.left, STILES.right].map((x) => <div key={x} className="stile" style={{ left: x - 3, height: ground - 4 }} />)}
       <ol>
         {rungs.map((rung) => <Step key={rung.id} rung={rung} working={working || rung.pending} leads={!working && governs.includes(rung.id)} selected={rung.id === selected} onSelect={onSelect} top={tops[rung.id] ?? 0} />)}

@@ -37,6 +37,19 @@ module DustLadder
       @largest_radius ||= crane.path.sectors.map { |sector| sector.largest_radius(gross.kg, crane.path.tightest.at.boom) || 0.0 }.min&.then { |radius| radius.zero? ? nil : radius }
     end
 
+    # Least margin in radius along the way, m: each place against the largest row of its own sectors that holds the gross
+    # load. Below nothing where it stands too far out; nil where no row holds it.
+    def room_m
+      return @room_m if defined?(@room_m)
+
+      largest = Hash.new { |known, (sector, boom)| known[[ sector, boom ]] = sector.largest_radius(gross.kg, boom) }
+      rooms = crane.path.places.map do |place|
+        ends = place.sectors.map { |sector| largest[[ sector, place.at.boom ]] }
+        ends.min - place.at.radius unless ends.empty? || ends.any?(&:nil?)
+      end
+      @room_m = rooms.any?(&:nil?) ? nil : rooms.min
+    end
+
     private
 
     def bridle_of(slings)
@@ -54,6 +67,7 @@ module DustLadder
       @document = PlanFile::Document.new(data)
       @crane = Cranes::Crane.new(@document, rules)
       @gross = @largest_radius = nil
+      remove_instance_variable(:@room_m) if defined?(@room_m)
     end
 
     def item(...) = Cranes::GrossLoad::Item.new(...)

@@ -103,7 +103,7 @@ module DustLadder
         return unless crane.family.radius? && lift.largest_radius
 
         line("most", Figure.m(lift.largest_radius, :down), source: "largest row for this gross load, #{crane.family.boom_words}")
-        line("room", Figure.m(lift.largest_radius - place.radius, :down), formula: "most − r", from: { most: Figure.m(lift.largest_radius, :down), r: Figure.m(place.radius, :up) }, source: "margin in radius there; below nothing it stands that much too far out")
+line("room", Figure.m(lift.room_m, :down), source: "least margin in radius along the way, each place against its own sectors; below nothing it stands too far out") if lift.room_m
       end
     end
   end

@@ -95,9 +95,9 @@ module DustLadder
       end
 
       def room(lift, rung)
-        return unless lift && rung&.capacity && lift.crane.family.radius? && lift.largest_radius
+        return unless lift && rung&.capacity && lift.crane.family.radius? && lift.room_m
 
-        Figure.m(lift.largest_radius - lift.crane.path.tightest.at.radius, :down).as_json
+        Figure.m(lift.room_m, :down).as_json
       rescue NotKnown
         nil
       end

@@ -92,10 +92,10 @@ module DustLadder
 
       def governs(least, path, along, gross)
         place = path.tightest
-        room = known { @lift.largest_radius }
+        room = gross && known { @lift.room_m }
         {
           "along" => along.(place.between, place.share), "radius_m" => mm(place.at.radius), "slew_deg" => place.at.slew, "radius" => Figure.m(place.at.radius, :up).as_json, "sector" => place.sector&.name,
-          "kg" => least.kg && Figure.kg(least.kg, :down).as_json, "left" => least.kg && gross && Figure.kg(least.kg - gross, :down).as_json, "room" => room && Figure.m(room - place.at.radius, :down).as_json
+          "kg" => least.kg && Figure.kg(least.kg, :down).as_json, "left" => least.kg && gross && Figure.kg(least.kg - gross, :down).as_json, "room" => room && Figure.m(room, :down).as_json
         }
       end
 

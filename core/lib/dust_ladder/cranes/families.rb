@@ -19,7 +19,12 @@ module DustLadder
       def unavailable = nil
       def hoists? = true
       def radius? = true
-      def boom_words = "boom #{@crane.boom_length.typed}"
+
+      # The boom length as typed; where it changes on the way, from the shortest to the longest.
+      def boom_words
+        lengths = @crane.booms.minmax
+        lengths[0] == lengths[1] && @crane.boom_length.given? ? "boom #{@crane.boom_length.typed}" : "boom #{lengths.uniq.map { |length| Figure.m(length) }.join(' to ')}"
+      end
 
       def chart
         @chart ||= begin
@@ -43,7 +48,7 @@ module DustLadder
       end
 
       # Height of the tip as words for the working.
-      def tip_source = "boom of #{@crane.boom_length.typed} at the loaded radius; lowest on the way"
+      def tip_source = "#{boom_words} at the loaded radius; lowest on the way"
 
       # Most rope below the tip, m: the boom's length where its height cannot be known.
       def most_rope(radius, length, hook) = @data["boom_foot"] ? tip_height(radius, length) - hook : length
