@@ -169,7 +169,7 @@ RSpec.describe "The crane" do
   it "compares the cranes, says why one cannot, and leaves the machine to be ticked" do
     open_plan(demo_plan("transformer"))
     choose_from_menu "Cranes side by side"
-    expect(find("[data-crane=juniper-half]")).to have_text("this plan’s chart").and have_text(/Crane: set/)
+    expect(find("[data-crane=juniper-half]")).to have_text("this plan’s chart").and have_text(/Crane 103.%: set/)
     expect(find("[data-crane=ocotillo-50]")).to have_text("stop")
     expect(find("[data-crane=ocotillo-50]")).to have_no_button("Take it")
     expect(find("[data-crane=yarrow]")).to have_text("not known").and have_text("dry run")

@@ -61,7 +61,7 @@ export interface ChartReading {
 export interface ChartPart { file: string; share: number; reading: ChartReading; known: { version: number; same: boolean } | null }
 export interface ComparisonRow {
   id: string; title: string; boom: Figure | null; parts: number | null; current: boolean; verdict: Word; utilisation: Figure | null; gross: Figure | null; capacity: Figure | null; left: Figure | null; room: Figure | null
-  reasons: { label: string; verdict: Word; note: Sentence | null }[]; unchecked: string | null; changes: Record<string, unknown>
+  reasons: { label: string; verdict: Word; percent: Figure | null; note: Sentence | null }[]; unchecked: string | null; changes: Record<string, unknown>
 }
 export interface Reading { seq: number; boom_m: number; radius_m: number; slew_deg: number | null; hook_m: number; load_kg: number; rated_kg: number | null; state: 'normal' | 'warning' | 'cut_out'; why: string | null; ahead_kg?: number | null; plan: string | null; between: number; share: number; playing: boolean }
 export type Indication = { reading: Reading; no_reading?: undefined } | { reading?: undefined; no_reading: string }

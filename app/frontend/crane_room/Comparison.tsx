@@ -28,7 +28,7 @@ export function Comparison({ editor, take }: RiggingProps) {
                   <td className="nowrap">{[row.boom && shown(row.boom), row.parts && `${row.parts} part${row.parts > 1 ? 's' : ''}`].filter(Boolean).join(', ')}</td>
                   <td><Box sx={{ display: 'flex', gap: '8px', alignItems: 'center', color: COLOUR[row.verdict], fontWeight: 600, whiteSpace: 'nowrap' }}><RungBar verdict={row.verdict} share={row.utilisation?.value ?? null} width={44} height={10} stiles plain />{WORD[row.verdict]} {shown(row.utilisation)}</Box></td>
                   {row.reasons.length > 0
-                    ? <td colSpan={3}>{row.reasons.slice(0, 4).map((reason) => <div key={reason.label}><strong>{reason.label}</strong>: {shown(reason.note)}</div>)}</td>
+                    ? <td colSpan={3}>{row.reasons.slice(0, 4).map((reason) => <div key={reason.label}><strong>{reason.label}{reason.percent && ` ${shown(reason.percent)}`}</strong>: {shown(reason.note)}</div>)}</td>
                     : <><td className="nowrap">{row.gross && row.capacity && `${shown(row.gross)} of ${shown(row.capacity)}`}</td><td className="nowrap">{shown(row.left)}</td><td className="nowrap">{shown(row.room)}</td></>}
                   <td>{!row.current && row.verdict !== 'stop' && <Button variant="outlined" onClick={() => take(row.changes, `crane: ${row.title}`)}>Take it</Button>}{row.current && row.reasons.length === 0 && <Button variant="outlined" onClick={() => take(Object.fromEntries(Object.entries(row.changes).filter(([place]) => /boom_length|parts_of_line/.test(place))), 'boom and parts of line')}>Take boom and parts</Button>}</td>
                 </tr>

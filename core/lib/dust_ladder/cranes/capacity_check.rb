@@ -89,10 +89,16 @@ module DustLadder
         nil
       end
 
+      def row_source(data)
+        return "radius at the next flatter row of boom angle; of both rows the worse counts" if data["boom_angle_deg"]
+
+        data["interpolation"] == "radius" ? "next larger row; the chart permits reading between its rows" : "next larger row of the chart"
+      end
+
       def capacity_lines(place, least, gross)
         crane = lift.crane
         row = crane.family.radius? && crane.row(place)
-        line("row", Figure.m(row, :up), source: crane.chart_data["interpolation"] == "radius" ? "next larger row; the chart permits reading between its rows" : "next larger row of the chart") if row
+        line("row", Figure.m(row, :up), source: row_source(crane.chart_data)) if row
         return unless least.kg&.positive?
 
         line("C", Figure.kg(least.kg, :down), source: "#{crane.chart_title}, #{least.sector}, #{crane.family.boom_words}")

@@ -89,7 +89,7 @@ module DustLadder
           "id" => row.chart["data"]["id"], "title" => row.chart["data"]["title"], "boom" => row.boom && Figure.m(row.boom).as_json, "parts" => row.parts, "current" => row.chart["data"]["id"] == @document.dig("crane", "chart"),
           "verdict" => verdict(row), "utilisation" => rung&.percent&.as_json, "gross" => rung&.demand&.as_json, "capacity" => rung&.capacity&.as_json,
           "left" => rung&.capacity && rung.demand && Figure.kg(rung.capacity.value - rung.demand.value, :down).as_json, "room" => room(lift, rung),
-          "reasons" => (row.why ? [ { "label" => "Crane", "verdict" => "stop", "note" => row.why.as_json } ] : []) + row.rungs.select { |one| %w[stop not_known].include?(one.verdict) }.map { |one| { "label" => one.label, "verdict" => one.verdict, "note" => one.note&.as_json } },
+          "reasons" => (row.why ? [ { "label" => "Crane", "verdict" => "stop", "percent" => nil, "note" => row.why.as_json } ] : []) + row.rungs.select { |one| %w[stop not_known].include?(one.verdict) }.map { |one| { "label" => one.label, "verdict" => one.verdict, "percent" => one.percent&.as_json, "note" => one.note&.as_json } },
           "unchecked" => Record.new(row.chart["data"]["record"]).doubt, "changes" => row.changes
         }
       end

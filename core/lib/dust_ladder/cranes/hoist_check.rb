@@ -26,7 +26,7 @@ module DustLadder
         subject, demand, capacity = outcomes.max_by { |_, load, limit| load / limit }
         subject == "rope" ? rope_lines(demand, capacity, pull, parts, hoist, drum) : block_lines(demand, capacity)
         judge(Figure.kg(demand, :up), Figure.kg(capacity, :down), attention: rules[:attention, :hoist], subject: subject,
-              note: both { |system| "#{Figure.kg(gross.kg, :up).shown(system)} gross; #{parts} parts of line" })
+              note: both { |system| "#{Figure.kg(gross.kg, :up).shown(system)} gross; #{parts} part#{'s' if parts > 1} of line" })
       end
 
       def stack(gross)
@@ -40,7 +40,7 @@ module DustLadder
         operands = { P: Figure.kg(pull, :down), n: Figure.count(parts), m: Figure.count(hoist["lead_sheaves"]), η: Figure.factor(hoist["efficiency_per_sheave"], :down) }
         line("P", operands[:P], source: drum ? "line pull, the lesser of the rope and of layer #{drum.top_layer} of the drum, where the hook is highest" : "line pull, the lesser of drum and rope")
         formula = hoist["efficiency_per_sheave"] == 1 ? "P × n" : "P × η^m × (1 − η^n) / (1 − η)"
-        line("C", Figure.kg(capacity, :down), formula: formula, from: operands, source: "#{parts} parts of line, #{hoist['lead_sheaves'].to_i} lead sheave")
+        line("C", Figure.kg(capacity, :down), formula: formula, from: operands, source: "#{parts} part#{'s' if parts > 1} of line, #{hoist['lead_sheaves'].to_i} lead sheave")
         enough = Reeving.least_parts(pull, demand, hoist["lead_sheaves"], hoist["efficiency_per_sheave"], MOST_PARTS)
         line("least", Figure.count(enough), source: "fewest parts of line that hold it, by the rope alone") if enough
       end
