@@ -55,6 +55,7 @@ RSpec.describe DustLadder::Cranes::ChartFile do
 
   {
     "a letter in a number" => [ "20,18.5s", "2O,18.5s", "line 23, column 2", /"2O" cannot be read as a capacity/ ],
+    "a unit in a cell" => [ "20,18.5s", "20 t,18.5s", "line 23, column 2", /"20 t" cannot be read as a capacity/ ],
     "a decimal comma" => [ "20,18.5s", "20,\"18,5\"", "line 23, column 3", /comma groups thousands/ ],
     "a row twice" => [ "6.096,15", "3.048,15", "line 24, column 1", /stands in line 23 already/ ],
     "a cell too many" => [ "20,18.5s,-", "20,18.5s,-,7", "line 23", /has 4 cells/ ],

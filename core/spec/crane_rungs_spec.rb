@@ -65,6 +65,12 @@ RSpec.describe DustLadder::Cranes do
       expect(at.call(self).parts.first.capacity.value).to be_within(1e-9).of(room)
     end
 
+    it "shows its arithmetic, which comes out at what was used" do
+      line = at.call(self).working.find { |one| one.symbol == "C" }
+      expect(rework(line)).to be_within(1e-9).of(line.result.value)
+      expect(line.result.value).to eq(at.call(self).capacity.value)
+    end
+
     it "stops a wide load at a short radius, and one that is raised over what stands in the way" do
       expect(at.call(self).verdict).to eq("holds")
       expect(at.call(self, "/load/size/length" => "14 m", "/load/cg/x" => "7 m").verdict).to eq("stop")

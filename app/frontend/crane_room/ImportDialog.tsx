@@ -9,6 +9,7 @@ import TextField from '@mui/material/TextField'
 import { useEffect, useState } from 'react'
 import { api, Refused, type ChartPart } from '../api/client'
 import { usePreferences } from '../display/preferences'
+import { MARK } from './words'
 
 const TABLES_SHOWN = 12
 const FAULTS_SHOWN = 30
@@ -75,7 +76,7 @@ export function ImportDialog({ files, onClose, onDone }: { files: File[]; onClos
 }
 
 function Preview({ part: { reading, known } }: { part: ChartPart }) {
-  const units = (cell: { kg: number | null; text: string; mark: string | null }) => (cell.kg === null ? '' : `${Math.floor(cell.kg).toLocaleString('en-US').replaceAll(',', '\u202f')}${cell.mark ? ` ${cell.mark[0]}` : ''}`)
+  const units = (cell: { kg: number | null; text: string; mark: string | null }) => (cell.kg === null ? '' : `${Math.floor(cell.kg).toLocaleString('en-US').replaceAll(',', '\u202f')}${cell.mark ? ` ${MARK[cell.mark]?.[0]}` : ''}`)
   return (
     <>
       <Box sx={{ fontWeight: 600, fontSize: 17 }}>{reading.title}{known && !known.same && <Box component="span" sx={{ fontWeight: 500 }}>{`: other figures than version ${known.version}; becomes version ${known.version + 1}`}</Box>}</Box>

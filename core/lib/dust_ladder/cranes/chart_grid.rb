@@ -3,9 +3,9 @@ module DustLadder
     # A chart as a CSV table that a person can type from a binder page: lines of a name and what it is, then for each sector
     # (or set of falls) its line, a line of boom lengths and a line for each radius (docs/chart-format.md).
     class ChartGrid
-      MARKS = { "s" => "strength", "t" => "stability", "r" => "rearward" }.freeze
+      MARKS = { "s" => "strength", "b" => "stability", "r" => "rearward" }.freeze
       EMPTY = [ "", "-", "–", "—" ].freeze
-      CELL = /\A(?<number>[\d][\d,. ]*?)\s*(?<mark>[str])?\z/i
+      CELL = /\A(?<number>[\d][\d,. ]*?)\s*(?<mark>[sbr])?\z/i
       HEAD = /\A(?<rows>radius|boom angle)\W*(?<unit>mm|m|ft|in|deg|°)?\W*(?:(?:boom|capacity)\W*(?<columns>mm|m|ft|in)?\W*)?\z/i
       # A name, where it goes in the chart, and what kind of quantity it is.
       NAMES = {
@@ -205,7 +205,7 @@ module DustLadder
       def cell(text, number, column)
         return { "text" => text, "kg" => nil, "mark" => nil, "problem" => nil } if EMPTY.include?(text)
 
-        match = CELL.match(text) or raise Quantity::Unreadable.new("#{text.inspect} cannot be read as a capacity", typed: text, expected: "a number, with s, t or r after it where the paper marks it; empty where nothing is allowed")
+        match = CELL.match(text) or raise Quantity::Unreadable.new("#{text.inspect} cannot be read as a capacity", typed: text, expected: "a number, with s, b or r after it where the paper marks it; empty where nothing is allowed")
         { "text" => text, "kg" => Quantity::Reader.read("#{match[:number].strip} #{@unit || 'kg'}", :mass), "mark" => MARKS[match[:mark]&.downcase], "problem" => nil }
       rescue Quantity::Unreadable => error
         fault(number, column, error.message, error.expected)

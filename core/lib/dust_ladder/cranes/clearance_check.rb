@@ -7,7 +7,7 @@ module DustLadder
       STEP_M = 0.25
       # A corner that might meet the boom: what it is of, how far it reaches from the plumb line, how high above the base.
       Corner = Struct.new(:what, :reach, :height)
-      Place = Struct.new(:name, :corner, :radius, :support, :room)
+      Place = Struct.new(:name, :corner, :radius, :support, :boom, :room)
 
       def self.applies?(lift) = lift.crane.chosen? && lift.crane.family?("mobile") && !lift.crane.chart_data["boom_depth_m"].nil?
 
@@ -46,7 +46,7 @@ module DustLadder
       end
 
       def worst(name, radii, support, boom)
-        radii.uniq.flat_map { |radius| corners.map { |corner| Place.new(name, corner, radius, support, room(radius, boom, support, corner)) } }.min_by(&:room)
+        radii.uniq.flat_map { |radius| corners.map { |corner| Place.new(name, corner, radius, support, boom, room(radius, boom, support, corner)) } }.min_by(&:room)
       end
 
       def room(radius, boom, support, corner)
@@ -71,12 +71,28 @@ module DustLadder
 
       def show(place, needed)
         crane = lift.crane
-        line("e", Figure.m(place.corner.reach, :up), source: "#{place.corner.what}: farthest from the plumb line, however it is turned", about: "load")
-        line("z", Figure.m(place.support + place.corner.height, :up), source: "its top above the crane's ground, #{place.name}")
-        line("r", Figure.m(place.radius), source: "radius at #{place.name}")
-        line("d", Figure.m(crane.chart_data["boom_depth_m"], :up), source: "depth of the boom, by the chart; half of it lies below its middle line")
-        line("C", Figure.m(place.room, :down), source: "from there to the boom's underside, square to it")
+        from = { r: Figure.m(place.radius), e: Figure.m(place.corner.reach, :up), z: Figure.m(place.support + place.corner.height, :up), d: Figure.m(crane.chart_data["boom_depth_m"], :up) }
+        line("e", from[:e], source: "#{place.corner.what}: farthest from the plumb line, however it is turned", about: "load")
+        line("z", from[:z], source: "its top above the crane's ground, #{place.name}")
+        line("r", from[:r], source: "radius, #{place.name}")
+        line("d", from[:d], source: "depth of the boom, by the chart; half of it lies below its middle line")
+        square(place, from)
         line("need", Figure.m(needed, :up), source: rules.cite(:boom_clearance_m))
+      end
+
+      # Square to the boom's middle line, where the corner lies beside it; past its ends and beside a jib the distance alone.
+      def square(place, from)
+        foot, angle = lift.crane.chart_data["boom_foot"], lift.crane.family.boom(place.boom).angle_at(place.radius)
+        formula = "(r − e − f) × sin(a) − (z − h) × cos(a) − d / 2"
+        from = from.merge(f: Figure.m(foot["radius_m"]), h: Figure.m(foot["height_m"]), a: Figure.deg(angle, :near))
+        sine, cosine = Math.sin(angle * Math::PI / 180), Math.cos(angle * Math::PI / 180)
+        beside = (from[:r].value - from[:e].value - from[:f].value) * sine - (from[:z].value - from[:h].value) * cosine - from[:d].value / 2
+        return line("C", Figure.m(place.room, :down), source: "from there to the nearest of the boom's underside") if (beside - place.room).abs > 1e-9
+
+        line("f", from[:f], source: "boom foot from the slewing axis, by the chart")
+        line("h", from[:h], source: "boom foot above the ground, by the chart")
+        line("a", from[:a], source: "boom angle from horizontal at this radius")
+        line("C", Figure.m(place.room, :down), formula: formula, from: from, source: "from there to the boom's underside, square to it")
       end
     end
   end
