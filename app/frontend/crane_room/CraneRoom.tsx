@@ -1,14 +1,14 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useEffect, useRef, useState, type ReactNode } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { api, type ChartLine } from '../api/client'
-import { usePreferences, useShown } from '../display/preferences'
-import { BAR_HEIGHT, figures } from '../theme/tokens'
-import { Brand } from '../workbench/TopBar'
+import { useShown } from '../display/preferences'
+import { BAR_HEIGHT } from '../theme/tokens'
 import { ChartRoom } from './ChartRoom'
 import { ImportDialog } from './ImportDialog'
+import { RoomBar } from './RoomBar'
 import { FAMILY } from './words'
 import '../rigging_room/rigging_room.css'
 import '../store/store.css'
@@ -18,21 +18,6 @@ import './crane_room.css'
 export function CraneRoom() {
   const { id } = useParams()
   return id && /^\d+$/.test(id) ? <ChartRoom key={id} id={Number(id)} /> : <Library />
-}
-
-export function RoomBar({ title, aside, children }: { title: string; aside?: string; children: ReactNode }) {
-  const { preferences, prefer } = usePreferences()
-  return (
-    <Box component="header" className="on-bar" sx={{ minHeight: BAR_HEIGHT, display: 'flex', flexWrap: 'wrap', alignItems: 'center', bgcolor: 'var(--bar)', color: 'var(--onBar)', position: 'sticky', top: 0, zIndex: 10 }}>
-      <Box sx={{ height: BAR_HEIGHT }}><Brand /></Box>
-      <Box component="h1" sx={{ m: 0, fontSize: { xs: 17, sm: 20 }, lineHeight: 1.2, fontWeight: 600, pl: { xs: 0, md: 4 }, flex: { xs: '1 1 200px', sm: 'none' }, minWidth: 0 }}>{title}</Box>
-      {aside && <Box sx={{ pl: 2, fontFamily: figures, fontSize: 18 }}>{aside}</Box>}
-      <Box sx={{ ml: 'auto', display: 'flex', height: BAR_HEIGHT, flexWrap: 'wrap' }}>
-        {children}
-        <Button onClick={() => prefer({ night: !preferences.night })} sx={{ color: 'inherit', height: '100%' }}>{preferences.night ? 'Day' : 'Night'}</Button>
-      </Box>
-    </Box>
-  )
 }
 
 // Charts of one machine stand together.
