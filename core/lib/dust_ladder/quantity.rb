@@ -37,4 +37,12 @@ module DustLadder
       @pointer = pointer
     end
   end
+
+  # What the block answers, or the other when something in it is not known: for what a screen leaves out then, never for
+  # a verdict.
+  def self.known(otherwise = nil)
+    yield
+  rescue NotKnown
+    otherwise
+  end
 end

@@ -94,13 +94,7 @@ module DustLadder
         }
       end
 
-      def room(lift, rung)
-        return unless lift && rung&.capacity && lift.crane.family.radius? && lift.room_m
-
-        Figure.m(lift.room_m, :down).as_json
-      rescue NotKnown
-        nil
-      end
+      def room(lift, rung) = DustLadder.known { rung&.capacity && lift.crane.family.radius? && lift.room_m&.then { |metres| Figure.m(metres, :down).as_json } || nil }
     end
   end
 end

@@ -24,11 +24,7 @@ module DustLadder
 
       private
 
-      def known(otherwise = nil)
-        yield
-      rescue NotKnown
-        otherwise
-      end
+      def known(otherwise = nil, &) = DustLadder.known(otherwise, &)
 
       def farthest = @crane.chart.sectors.flat_map { |sector| sector.table.rows(@crane.boom_m) }.max
       def booms = @crane.family.name == "mobile" ? @crane.chart.booms : []

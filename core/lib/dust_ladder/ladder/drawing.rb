@@ -101,11 +101,7 @@ module DustLadder
 
       def tension(bridle, index) = figure { Figure.kg(bridle.worst[index].tension, :up) }
 
-      def figure
-        yield
-      rescue NotKnown
-        nil
-      end
+      def figure(&) = DustLadder.known(&)
     end
   end
 end
