@@ -1,4 +1,5 @@
 require "selenium-webdriver"
+require "fileutils"
 require "tmpdir"
 require "net/http"
 
@@ -18,8 +19,10 @@ module Browser
     end
   end
 
-  # A fresh profile, in memory where the machine has a place for it.
-  def profile = Dir.mktmpdir("dust-ladder", *[ "/dev/shm" ].select { |place| File.writable?(place) })
+  # A fresh profile, in memory where the machine has a place for it; gone with whoever asked for it.
+  def profile
+    Dir.mktmpdir("dust-ladder", *[ "/dev/shm" ].select { |place| File.writable?(place) }).tap { |folder| at_exit { FileUtils.rm_rf(folder) } }
+  end
 
   def service = Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver")
 
