@@ -4,11 +4,10 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { api } from '../api/client'
+import { escaped } from '../workbench/pointers'
 import { ChoiceField, Heading, WordsField, type PanelProps } from './parts'
 import { fieldId } from './places'
 import '../crane_room/crane_room.css'
-
-const escaped = (name: string) => name.replaceAll('~', '~0').replaceAll('/', '~1')
 
 // Which chart, and each of its identity fields ticked against the machine as it stands.
 export function ChartPanel({ editor, open }: PanelProps) {

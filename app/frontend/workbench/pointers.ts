@@ -4,7 +4,7 @@ import { diff3Merge } from 'node-diff3'
 export type Json = string | number | boolean | null | Json[] | { [key: string]: Json }
 
 const parts = (pointer: string) => pointer.split('/').slice(1).map((part) => part.replaceAll('~1', '/').replaceAll('~0', '~'))
-const escaped = (part: string) => part.replaceAll('~', '~0').replaceAll('/', '~1')
+export const escaped = (part: string) => part.replaceAll('~', '~0').replaceAll('/', '~1')
 
 export const at = (data: unknown, pointer: string): unknown =>
   parts(pointer).reduce<unknown>((place, part) => (place as Record<string, unknown> | null | undefined)?.[part], data)

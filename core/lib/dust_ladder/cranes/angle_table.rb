@@ -37,8 +37,6 @@ module DustLadder
         rows(boom).drop_while { |radius| capacity(radius, boom).nil? }.take_while { |radius| (capacity(radius, boom) || -1) * (1 + Ladder::Verdict::SLACK) >= gross_kg }.last
       end
 
-      def most(boom) = columns(boom).map { |column| column.most(1.0) }.then { |all| all.empty? || all.any?(&:nil?) ? nil : all.min }
-
       # Rows are crossed where the angle is theirs: found by halving between fine steps, since boom and radius may both change.
       def crossings(from, to)
         steps = [ ((to.radius - from.radius).abs / 0.25).ceil, 1 ].max

@@ -44,7 +44,7 @@ module DustLadder
       def between(least) = lift.crane.stations.size > 2 ? "between #{lift.crane.stations[least.between].name} and #{lift.crane.stations[least.between + 1].name}" : "on the way"
 
       def nothing_at(where, place, sector)
-        longest = lift.crane.chart.sectors_at(place.slew).find { |one| one.longest_boom && place.boom > one.longest_boom + 1e-9 }
+        longest = lift.crane.chart.sectors_at(place.slew).find { |one| one.too_long?(place.boom) }
         return both { |system| "#{where}: at most #{Figure.m(longest.longest_boom, :down).shown(system)} of boom may be raised #{longest.name}" } if longest
 
         both { |system| "#{where}: nothing allowed at #{Figure.m(place.radius, :up).shown(system)}, #{sector || 'in no sector of the chart'}" }

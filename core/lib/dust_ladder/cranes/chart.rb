@@ -12,8 +12,10 @@ module DustLadder
           offset <= width + 1e-9 || offset >= 360 - 1e-9
         end
 
-        def capacity(radius, boom) = longest_boom && boom > longest_boom + 1e-9 ? nil : table.capacity(radius, boom)
-        def largest_radius(gross, boom) = longest_boom && boom > longest_boom + 1e-9 ? nil : table.largest_radius(gross, boom)
+        # Is this more boom than may be raised over this side?
+        def too_long?(boom) = !longest_boom.nil? && boom > longest_boom + 1e-9
+        def capacity(radius, boom) = too_long?(boom) ? nil : table.capacity(radius, boom)
+        def largest_radius(gross, boom) = too_long?(boom) ? nil : table.largest_radius(gross, boom)
       end
 
       attr_reader :sectors

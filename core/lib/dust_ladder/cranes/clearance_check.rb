@@ -55,11 +55,7 @@ module DustLadder
 
       # The load's top edge and, where there is one, the beam's ends, whichever way they are turned under the hook.
       def corners
-        @corners ||= begin
-          size, cg, spread = lift.load.size, lift.load.cg, lift.load.cg_half_width
-          reach = [ 0, 1 ].map { |axis| [ cg[axis], size[axis] - cg[axis] ].max + spread[axis] }
-          [ Corner.new("the load", Math.hypot(*reach), size[2]), *beam_ends ]
-        end
+        @corners ||= [ Corner.new("the load", lift.load.reach, lift.load.size[2]), *beam_ends ]
       end
 
       def beam_ends

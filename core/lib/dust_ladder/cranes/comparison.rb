@@ -45,14 +45,13 @@ module DustLadder
       def booms(data)
         return [ nil ] unless data["boom_length_m"] && (data["family"] || "mobile") == "mobile"
 
-        foot, jib = data["boom_foot"], data["jib"] || {}
-        return data["boom_length_m"] if foot.nil? || farthest.nil?
+        return data["boom_length_m"] if data["boom_foot"].nil? || farthest.nil?
 
-        data["boom_length_m"].select { |length| Boom.new(length: length, foot_radius: foot["radius_m"], foot_height: foot["height_m"], jib: jib["length_m"] || 0.0, offset: jib["offset_deg"] || 0.0).tip_height(farthest) }
+        data["boom_length_m"].select { |length| Boom.of(data, length).tip_height(farthest) }
       end
 
       # Loaded radius of the farthest station, m; nil while one is not known.
-      def farthest = @farthest ||= @lift.crane.stations.map { |station| station.radius.known? ? station.radius.value : (return nil) }.max.then { |radius| @lift.crane.measured_loaded? ? radius : radius + [ radius * @lift.rules[:radius_allowance, :fraction], @lift.rules[:radius_allowance, :least_m] ].max }
+      def farthest = @farthest ||= @lift.crane.then { |crane| DustLadder.known { crane.stations.map { |station| station.radius.value }.max.then { |radius| radius + crane.allowance(radius) } } }
 
       # The fewest parts of line with which the rope holds; all sets of falls of a tower crane.
       def parts(data, boom, chart)
@@ -60,7 +59,7 @@ module DustLadder
         return [ row(chart, boom, nil) ] if %w[fixed_hoist platform_jib].include?(data["family"])
 
         tried = (1..MOST_PARTS).map { |parts| [ parts, lift_with(chart, boom, parts) ] }
-        enough = tried.map { |parts, lift| [ parts, lift, HoistCheck.new(lift).rung.verdict ] }.to_a
+        enough = tried.map { |parts, lift| [ parts, lift, HoistCheck.new(lift).rung.verdict ] }
         found = %w[holds tight].lazy.filter_map { |wanted| enough.find { |_, _, verdict| verdict == wanted } }.first || enough.first
         [ row(chart, boom, found[0], found[1]) ]
       end

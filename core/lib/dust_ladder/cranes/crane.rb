@@ -68,11 +68,10 @@ module DustLadder
       def chart_applies? = identity.all? { |field| field.last == "holds" }
 
       # What the boom's bending adds to a radius that was not measured under load, m.
-      def growth(radius)
-        return 0.0 if measured_loaded? || !family.radius?
+      def growth(radius) = family.radius? ? allowance(radius) : 0.0
 
-        [ radius * @rules[:radius_allowance, :fraction], @rules[:radius_allowance, :least_m] ].max
-      end
+      # The same before it is known which family of crane it is.
+      def allowance(radius) = measured_loaded? ? 0.0 : [ radius * @rules[:radius_allowance, :fraction], @rules[:radius_allowance, :least_m] ].max
 
       def radius(index) = family.radius? ? stations[index].radius.positive : 1.0
       def loaded_radius(index) = radius(index).then { |radius| radius + growth(radius) }

@@ -38,9 +38,7 @@ module DustLadder
 
       # The Boom of a length. Raises NotKnown where the chart does not say where its foot is.
       def boom(length)
-        foot = @data["boom_foot"] or raise NotKnown.new("the chart does not say where the boom's foot is", pointer: "/crane/chart")
-        jib = @data["jib"] || {}
-        @booms[length] ||= Boom.new(length: length, foot_radius: foot["radius_m"], foot_height: foot["height_m"], jib: jib["length_m"] || 0.0, offset: jib["offset_deg"] || 0.0, depth: @data["boom_depth_m"])
+        @booms[length] ||= Boom.of(@data, length) || raise(NotKnown.new("the chart does not say where the boom's foot is", pointer: "/crane/chart"))
       end
 
       def tip_height(radius, length)

@@ -107,7 +107,7 @@ module DustLadder
         return [] unless drawable?(family)
 
         sector.table.booms.filter_map do |boom|
-          next if sector.longest_boom && boom > sector.longest_boom
+          next if sector.too_long?(boom)
 
           filled = sector.table.rows(boom).select { |radius| sector.capacity(radius, boom) }
           points = filled.each_cons(2).flat_map { |from, to| edge(from, to, boom, family) }.uniq

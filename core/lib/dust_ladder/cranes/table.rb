@@ -51,9 +51,6 @@ module DustLadder
         values.filter_map { |value| ((value - from) / (to - from)).then { |share| share if share.between?(0.0, 1.0) } }
       end
 
-      # Largest capacity of a boom length's column, kg; nil when it is empty.
-      def most(boom) = columns_at(boom).map(&:most).then { |all| all.empty? || all.any?(&:nil?) ? nil : all.min }
-
       private
 
       def least(columns, key)
@@ -93,7 +90,6 @@ module DustLadder
 
         # The key of the first filled row, or nil.
         def first = @from && @keys[@from]
-        def most = @cells.compact.max
 
         def capacity(key)
           index, on_row = place(key)

@@ -44,8 +44,7 @@ module DustLadder
       def self.all(lift)
         return [] if lift.crane.zones.empty?
 
-        size, cg, spread = lift.load.size, lift.load.cg, lift.load.cg_half_width
-        reach = Math.hypot(*[ 0, 1 ].map { |axis| [ cg[axis], size[axis] - cg[axis] ].max + spread[axis] })
+        reach = lift.load.reach
         lift.crane.zones.map do |zone|
           new(name: zone.name, slew_from: zone.slew_from.value, slew_to: zone.slew_to.value, radius_from: zone.radius_from.not_negative, radius_to: zone.radius_to.given? ? zone.radius_to.positive : nil, reach: reach)
         end

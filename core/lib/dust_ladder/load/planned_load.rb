@@ -73,6 +73,10 @@ module DustLadder
       # Half-widths of the box that the CG may be anywhere in, m, by axis (handbook, section 2).
       def cg_half_width = @cg_half_width ||= cg_spread.map(&:half_width)
 
+      # How far the load reaches, level, from a plumb line through its CG, however it is turned and wherever in its box the
+      # CG is, m.
+      def reach = Math.hypot(*[ 0, 1 ].map { |axis| [ cg[axis], size[axis] - cg[axis] ].max + cg_half_width[axis] })
+
       # How each half-width comes about, a Spread for each axis.
       def cg_spread
         @cg_spread ||= begin
