@@ -6,6 +6,8 @@ RSpec.describe DustLadder::Cranes::Boom do
   it "finds the angle of a radius and the radius of an angle, with and without a jib" do
     PropCheck.forall(some) do |*size, angle|
       boom = made.call(*size)
+      next if angle <= boom.flattest + 0.5 # a chart with such a row is refused: see the chart files
+
       expect(boom.angle_at(boom.radius_at(angle.to_f))).to be_within(1e-7).of(angle)
     end
   end
@@ -13,6 +15,8 @@ RSpec.describe DustLadder::Cranes::Boom do
   it "has its tip at the end of its line, at the lengths given" do
     PropCheck.forall(some) do |length, foot, height, jib, offset, angle|
       boom = made.call(length, foot, height, jib, offset)
+      next if angle <= boom.flattest + 0.5
+
       radius = boom.radius_at(angle.to_f)
       line = boom.line(radius)
       expect(line.last).to match([ be_within(1e-7).of(radius), be_within(1e-7).of(boom.tip_height(radius)) ])
@@ -25,6 +29,8 @@ RSpec.describe DustLadder::Cranes::Boom do
     expect(made.call(600, 0, 20, 0, 0).then { |boom| boom.radius_per_degree(boom.radius_at(60.0)) }).to be_within(0.01).of(0.907)
     PropCheck.forall(some) do |*size, angle|
       boom = made.call(*size)
+      next if angle <= boom.flattest + 0.5
+
       apart = boom.radius_at(angle - 0.01) - boom.radius_at(angle + 0.01)
       expect(boom.radius_per_degree(boom.radius_at(angle.to_f))).to be_within(1e-4 * apart.abs * 50 + 1e-6).of((apart / 0.02).abs)
     end

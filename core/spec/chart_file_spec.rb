@@ -107,6 +107,12 @@ RSpec.describe DustLadder::Cranes::ChartFile do
     expect(read.(described_class.write([ chart(tables: { "main" => Array.new(5) { |row| Array.new(3) { |boom| 9000 - 1000 * row - boom } }, "front" => Array.new(5) { |row| Array.new(3) { |boom| 8000 - 1000 * row - boom } } }) ]), "a.json").first.warnings).to eq([])
   end
 
+  it "refuses rows at which the jib would point below level, since a radius has two angles there" do
+    jib = chart.except("radius_m").merge("boom_angle_deg" => [ 75, 60, 45, 30, 20 ], "jib" => { "length_m" => 20.0, "offset_deg" => 45.0 })
+    expect(described_class.judge(jib)).to have_attributes(data: nil, faults: include(a_hash_including("pointer" => "/boom_angle_deg/4", "message" => /no higher than the boom's foot/)))
+    expect(described_class.judge(jib.merge("boom_angle_deg" => [ 75, 60, 50, 40, 30 ])).faults).to eq([])
+  end
+
   it "warns of what a slip of the unit or of a column would give" do
     expect(read.(whole.sub("20,18.5s", "20000,18.5s")).first.warnings).to include(/a capacity of 20000 t/)
     heavy = chart(tables: { "main" => chart["tables"]["main"].map { |row| row.map { |kg| kg && kg * 1000 } }, "front" => chart["tables"]["front"] })

@@ -151,6 +151,8 @@ function Beside({ view, plan, scale: { side: scale }, editor, working, onSelect,
 
 const ATTENTION = 0.75
 const TOP = 1.3
+// Where it is narrower, the margin in radius stands in the panel only.
+const ROOM_WORDS_FROM = 440
 
 // Share of the chart used along the way, from nothing up; the line at 100 % is where it ends.
 function Curve({ view, scale: { curve: frame }, working, live }: Props & { live?: Live | null }) {
@@ -172,7 +174,7 @@ function Curve({ view, scale: { curve: frame }, working, live }: Props & { live?
       {(view.starts ?? []).map((along, index) => <g key={index}><path d={`M${x(along)} ${frame.bottom}v6`} stroke="var(--ink)" /><Label x={x(along)} y={frame.bottom + 20} anchor={index === 0 ? 'start' : index === (view.starts ?? []).length - 1 ? 'end' : 'middle'} size={15}>{capital(view.stations[index]?.name ?? '')}</Label></g>)}
       {governs && <path d={`M${x(governs.along)} ${frame.top - 4}v${frame.bottom - frame.top + 4}`} stroke="var(--mark)" strokeWidth={1.8} />}
       {trip && <path d={`M${x(trip.along) - 7} ${y(1) - 7}l14 14m0 -14l-14 14`} stroke="var(--stop)" strokeWidth={3.5} />}
-      {governs && <Label x={frame.left} y={frame.top - 10} size={16} fill={governs.left && governs.left.value < 0 ? 'var(--stop)' : 'var(--mark)'} halo>{`Least at ${shown(governs.radius)}: ${governs.kg ? `${shown(governs.kg)} allowed, ${governs.left && governs.left.value < 0 ? 'over by' : 'left'} ${shown(governs.left).replace('−', '')}` : 'nothing allowed'}${governs.room && governs.room.value >= 0 ? `, ${shown(governs.room)} of radius left` : ''}`}</Label>}
+      {governs && <Label x={frame.left} y={frame.top - 10} size={16} fill={governs.left && governs.left.value < 0 ? 'var(--stop)' : 'var(--mark)'} halo>{`Least at ${shown(governs.radius)}: ${governs.kg ? `${shown(governs.kg)} allowed, ${governs.left && governs.left.value < 0 ? 'over by' : 'left'} ${shown(governs.left).replace('−', '')}` : 'nothing allowed'}${governs.room && governs.room.value >= 0 && frame.right - frame.left > ROOM_WORDS_FROM ? `, ${shown(governs.room)} of radius left` : ''}`}</Label>}
       {live && <path d={`M${x(live.along)} ${frame.top - 4}V${frame.bottom}`} stroke="var(--ink)" strokeWidth={4} data-live />}
     </g>
   )

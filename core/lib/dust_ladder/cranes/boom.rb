@@ -27,6 +27,10 @@ module DustLadder
         @lag = Math.atan2(below, along)
       end
 
+      # At and below this boom angle the line from foot to jib tip lies flat or points down: a radius no longer tells the
+      # angle, and nothing here is worked out for it. Degrees; 0 without a jib.
+      def flattest = @lag / DEGREE
+
       # Boom angle in degrees for a radius of the hook line; nil where the boom does not reach.
       def angle_at(radius)
         level = radius - @foot[0]

@@ -72,10 +72,19 @@ module DustLadder
         rows = data["radius_m"] || data["boom_angle_deg"]
         found = rising("/boom_length_m", data["boom_length_m"]) + (data["radius_m"] ? rising("/radius_m", rows) : falling("/boom_angle_deg", rows))
         found << fault("/boom_foot", "rows by boom angle need the boom's foot", "where its pin is") if data["boom_angle_deg"] && !data["boom_foot"]
+        found.concat(too_flat(data))
         data["tables"].each { |name, table| found.concat(table_faults("/tables/#{escaped(name)}", table, rows.size, data["boom_length_m"].size)) }
         (data["marks"] || {}).each { |name, table| found.concat(data["tables"].key?(name) ? table_faults("/marks/#{escaped(name)}", table, rows.size, data["boom_length_m"].size) : [ fault("/marks/#{escaped(name)}", "there is no table #{name.inspect}", "one of #{data['tables'].keys.inspect}") ]) }
         data["sectors"].each_with_index { |sector, index| found << fault("/sectors/#{index}/table", "there is no table #{sector['table'].inspect}", "one of #{data['tables'].keys.inspect}") unless data["tables"].key?(sector["table"]) }
         found
+      end
+
+      # Rows by boom angle are read by radius: where the jib would point below level, a radius has two angles.
+      def too_flat(data)
+        return [] unless data["boom_angle_deg"] && data["boom_foot"]
+
+        flattest = Boom.of(data, data["boom_length_m"].min).flattest
+        data["boom_angle_deg"].each_with_index.filter_map { |angle, index| fault("/boom_angle_deg/#{index}", "at #{angle}° the jib's tip lies no higher than the boom's foot", "angles above #{flattest.round(1)}°") if angle <= flattest + 1e-9 && flattest.positive? }
       end
 
       def table_faults(place, table, rows, columns)
@@ -171,7 +180,7 @@ module DustLadder
       # Charts as a file's text.
       def write(charts) = "#{JSON.pretty_generate('format' => FORMAT, 'version' => VERSION, 'charts' => charts)}\n"
 
-      private_class_method :read_json, :refused, :plain_tables?, :mobile_faults, :table_faults, :tower_faults, :platform_jib_faults, :fixed_hoist_faults, :rising, :falling, :escaped, :doubtful, :table_warnings, :column_warnings, :grids, :preview
+      private_class_method :read_json, :refused, :plain_tables?, :mobile_faults, :too_flat, :table_faults, :tower_faults, :platform_jib_faults, :fixed_hoist_faults, :rising, :falling, :escaped, :doubtful, :table_warnings, :column_warnings, :grids, :preview
     end
   end
 end
