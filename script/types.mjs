@@ -3,12 +3,17 @@ import { readFileSync, writeFileSync, existsSync } from 'node:fs'
 import { compile } from 'json-schema-to-typescript'
 
 const FOLDER = 'core/lib/dust_ladder/plan_file/schemas'
-const banner = '// Made by script/types.mjs from the core\'s JSON Schema. Do not edit.\n'
+const banner = "// Made by script/types.mjs from the core's JSON Schema. Do not edit.\n"
 let stale = false
 
 for (const name of ['plan', 'ladder']) {
   const schema = JSON.parse(readFileSync(`${FOLDER}/${name}-1.json`, 'utf8'))
-  const made = await compile(schema, schema.title, { bannerComment: banner, additionalProperties: false, ignoreMinAndMaxItems: true, strictIndexSignatures: true })
+  const made = await compile(schema, schema.title, {
+    bannerComment: banner,
+    additionalProperties: false,
+    ignoreMinAndMaxItems: true,
+    strictIndexSignatures: true,
+  })
   const path = `app/frontend/api/${name}.generated.ts`
   if (process.argv.includes('--check')) {
     if (existsSync(path) && readFileSync(path, 'utf8') === made) continue

@@ -1,74 +1,318 @@
 import type { Drawing, Ladder, Figure, Line, Sentence } from './ladder.generated'
 import type { Beam, Chart, Group, Part, Plan, RuleSet, Sling } from './plan.generated'
 
-export interface Fault { pointer: string; message: string; expected: string }
-export interface Saved { id: number; lock_version: number; revision: number; saved_at: string }
-export interface Whole extends Saved { document: Plan; ladder: Ladder }
+export interface Fault {
+  pointer: string
+  message: string
+  expected: string
+}
+export interface Saved {
+  id: number
+  lock_version: number
+  revision: number
+  saved_at: string
+}
+export interface Whole extends Saved {
+  document: Plan
+  ladder: Ladder
+}
 export interface Summary {
-  id: number; title: string; site: string; lift_at: string | null; revision: number; load: string; legs: number; chart: string | null; planned: Figure | null
-  verdict: Ladder['verdict']; headline: Sentence; governs: string[]; needs: string[]
+  id: number
+  title: string
+  site: string
+  lift_at: string | null
+  revision: number
+  load: string
+  legs: number
+  chart: string | null
+  planned: Figure | null
+  verdict: Ladder['verdict']
+  headline: Sentence
+  governs: string[]
+  needs: string[]
   rungs: { id: string; label: string; verdict: Ladder['verdict']; percent: Figure | null }[]
 }
-export interface RevisionLine { number: number; note: string; created_at: string }
-export interface WayOut { id: string; words: Sentence; changes: Record<string, unknown>; verdict: Ladder['verdict']; headline: Sentence }
-export interface ShapeWords { id: string; title: string; words: string[]; hints: string[]; lies: string; material: boolean; fluid: boolean }
-export interface Vocabulary { shapes: ShapeWords[]; materials: { name: string; density: number; low: number; high: number }[] }
-export interface StandardPart { title: string; shape: string; size: string; material: string }
-export interface KeptGroup { id: number; title: string; rows: number }
-export interface Indicated { bare: Figure; planned: Figure; working: Line[]; cautions: Sentence[]; changes: Record<string, unknown> }
-export interface Sketch { id: number; name: string; kind: string; bytes: number; added_at: string; address: string }
-export interface CsvRow { line: number; cells: Part & { group: string }; mass: Figure | null; problems: { field: string; message: string; expected: string }[] }
+export interface RevisionLine {
+  number: number
+  note: string
+  created_at: string
+}
+export interface WayOut {
+  id: string
+  words: Sentence
+  changes: Record<string, unknown>
+  verdict: Ladder['verdict']
+  headline: Sentence
+}
+export interface ShapeWords {
+  id: string
+  title: string
+  words: string[]
+  hints: string[]
+  lies: string
+  material: boolean
+  fluid: boolean
+}
+export interface Vocabulary {
+  shapes: ShapeWords[]
+  materials: { name: string; density: number; low: number; high: number }[]
+}
+export interface StandardPart {
+  title: string
+  shape: string
+  size: string
+  material: string
+}
+export interface KeptGroup {
+  id: number
+  title: string
+  rows: number
+}
+export interface Indicated {
+  bare: Figure
+  planned: Figure
+  working: Line[]
+  cautions: Sentence[]
+  changes: Record<string, unknown>
+}
+export interface Sketch {
+  id: number
+  name: string
+  kind: string
+  bytes: number
+  added_at: string
+  address: string
+}
+export interface CsvRow {
+  line: number
+  cells: Part & { group: string }
+  mass: Figure | null
+  problems: { field: string; message: string; expected: string }[]
+}
 // One line of what is said while a CSV file is read.
 export interface CsvPart {
-  head?: { columns: { text: string; field: string | null; unit: string | null }[]; notices: string[] }; rows?: CsvRow[]; read?: number; share?: number
+  head?: { columns: { text: string; field: string | null; unit: string | null }[]; notices: string[] }
+  rows?: CsvRow[]
+  read?: number
+  share?: number
   done?: { rows: number; faulty: number; fault: string | null; commas: number }
 }
-export interface Snapshot<T> { digest: string; data: T }
+export interface Snapshot<T> {
+  digest: string
+  data: T
+}
 type Word = Ladder['verdict']
 export type PieceFields = Record<string, string>
-interface Stored { id: number; fields: PieceFields; due: string | null; reach: Figure | null; rating: Figure | null; mass: Figure | null }
+interface Stored {
+  id: number
+  fields: PieceFields
+  due: string | null
+  reach: Figure | null
+  rating: Figure | null
+  mass: Figure | null
+}
 export type StoredSling = Snapshot<Sling> & Stored & { sort: 'sling' }
 export type StoredBeam = Snapshot<Beam> & Stored & { sort: 'beam' }
 export type Piece = StoredSling | StoredBeam
-export interface FieldProblem { field: string; typed: string; message: string; expected: string }
-export interface StoreReading { notices: string[]; columns: { text: string; field: string | null; unit: string | null }[]; rows: { line: number; fields: PieceFields; problems: FieldProblem[]; known: boolean; changed: string[] }[]; faulty: number; fault: string | null }
+export interface FieldProblem {
+  field: string
+  typed: string
+  message: string
+  expected: string
+}
+export interface StoreReading {
+  notices: string[]
+  columns: { text: string; field: string | null; unit: string | null }[]
+  rows: { line: number; fields: PieceFields; problems: FieldProblem[]; known: boolean; changed: string[] }[]
+  faulty: number
+  fault: string | null
+}
 export interface Proposal {
-  id: string; words: Sentence; changes: Record<string, unknown>; rigging: Word; verdict: Word; headline: Sentence; slings: string[]; hook_height: Figure | null; utilisation: Figure | null; tilt: Figure | null
-  weakest: { label: string; verdict: Word; note: Sentence | null }; drawing: Drawing | null
+  id: string
+  words: Sentence
+  changes: Record<string, unknown>
+  rigging: Word
+  verdict: Word
+  headline: Sentence
+  slings: string[]
+  hook_height: Figure | null
+  utilisation: Figure | null
+  tilt: Figure | null
+  weakest: { label: string; verdict: Word; note: Sentence | null }
+  drawing: Drawing | null
 }
 export interface Selection {
-  need: { tension: Figure; length: Figure | null; run: Figure | null; hitch: string; legs: number; on: string | null; assumed: boolean }
-  choices: { numbers: string[]; kind: string; size: string; legs: number; reach: Figure; utilisation: Figure; in_band: boolean; carry: Figure; reasons: Sentence[]; flattest: Figure | null; changes: Record<string, unknown>; rigging: Word; verdict: Word; headline: Sentence }[]
-  rejected: { number: string; kind: string; size: string; reasons: string[] }[]; rejected_count: number
-  buy: { kind: string; size: string | null; rating: Figure | null; at: Record<string, string | null> }[]; spread: Record<string, Figure> | null
+  need: {
+    tension: Figure
+    length: Figure | null
+    run: Figure | null
+    hitch: string
+    legs: number
+    on: string | null
+    assumed: boolean
+  }
+  choices: {
+    numbers: string[]
+    kind: string
+    size: string
+    legs: number
+    reach: Figure
+    utilisation: Figure
+    in_band: boolean
+    carry: Figure
+    reasons: Sentence[]
+    flattest: Figure | null
+    changes: Record<string, unknown>
+    rigging: Word
+    verdict: Word
+    headline: Sentence
+  }[]
+  rejected: { number: string; kind: string; size: string; reasons: string[] }[]
+  rejected_count: number
+  buy: { kind: string; size: string | null; rating: Figure | null; at: Record<string, string | null> }[]
+  spread: Record<string, Figure> | null
 }
-export interface LevelAdvice { tilt: Figure | null; aim: Figure; options: { id: string; words: Sentence; changes: Record<string, unknown>; tilt: Figure; verdict: Word; headline: Sentence }[]; made_up: Sentence[]; missing?: string }
-export interface SchoolsAnswer { schools: { id: string; verdict: Word; headline: Sentence }[]; rungs: { rung: string; label: string; differs: boolean; said: Record<string, { verdict: Word; utilisation: Figure | null; note: Sentence | null } | null> }[] }
+export interface LevelAdvice {
+  tilt: Figure | null
+  aim: Figure
+  options: {
+    id: string
+    words: Sentence
+    changes: Record<string, unknown>
+    tilt: Figure
+    verdict: Word
+    headline: Sentence
+  }[]
+  made_up: Sentence[]
+  missing?: string
+}
+export interface SchoolsAnswer {
+  schools: { id: string; verdict: Word; headline: Sentence }[]
+  rungs: {
+    rung: string
+    label: string
+    differs: boolean
+    said: Record<string, { verdict: Word; utilisation: Figure | null; note: Sentence | null } | null>
+  }[]
+}
 
 // The library of cranes and charts.
-export interface ChartRecord { version: number; entered_by: string; entered_on: string | null; checked_by: string | null; checked_on: string | null; source: string }
-export interface ChartLine { id: number; identifier: string; version: number; title: string; family: string; identity: Record<string, string>; record: ChartRecord | null; doubt: string | null; most: Figure | null }
-export interface DiagramTable { name: string; cells: { kg: number; band: number; outline: [number, number][] }[]; arcs: { boom: Figure; boom_m: number; points: [number, number][] }[] }
-export interface Diagram { family: string; title: string; bands: number[]; hangs: Figure | null; tables: DiagramTable[] }
-export interface WholeChart extends ChartLine, Snapshot<Chart> { diagram: Diagram; warnings: string[]; versions: { id: number; version: number; record: ChartRecord | null; doubt: string | null }[] }
-export interface ReachTable { name: string; booms: { boom: Figure; boom_m: number; reach: Figure | null; reach_m: number | null; capacity: Figure | null }[] }
-export interface ReachAnswer { weight: Figure | null; radius: Figure | null; tables: ReachTable[] }
+export interface ChartRecord {
+  version: number
+  entered_by: string
+  entered_on: string | null
+  checked_by: string | null
+  checked_on: string | null
+  source: string
+}
+export interface ChartLine {
+  id: number
+  identifier: string
+  version: number
+  title: string
+  family: string
+  identity: Record<string, string>
+  record: ChartRecord | null
+  doubt: string | null
+  most: Figure | null
+}
+export interface DiagramTable {
+  name: string
+  cells: { kg: number; band: number; outline: [number, number][] }[]
+  arcs: { boom: Figure; boom_m: number; points: [number, number][] }[]
+}
+export interface Diagram {
+  family: string
+  title: string
+  bands: number[]
+  hangs: Figure | null
+  tables: DiagramTable[]
+}
+export interface WholeChart extends ChartLine, Snapshot<Chart> {
+  diagram: Diagram
+  warnings: string[]
+  versions: { id: number; version: number; record: ChartRecord | null; doubt: string | null }[]
+}
+export interface ReachTable {
+  name: string
+  booms: {
+    boom: Figure
+    boom_m: number
+    reach: Figure | null
+    reach_m: number | null
+    capacity: Figure | null
+  }[]
+}
+export interface ReachAnswer {
+  weight: Figure | null
+  radius: Figure | null
+  tables: ReachTable[]
+}
 export interface ChartReading {
-  title: string; data: Chart | null; faults: Fault[]; warnings: string[]
-  tables: { name: string; corner: string; columns: string[]; rows: { row: string; line?: number; cells: { text: string; kg: number | null; mark: string | null; problem: string | null }[] }[] }[]
+  title: string
+  data: Chart | null
+  faults: Fault[]
+  warnings: string[]
+  tables: {
+    name: string
+    corner: string
+    columns: string[]
+    rows: {
+      row: string
+      line?: number
+      cells: { text: string; kg: number | null; mark: string | null; problem: string | null }[]
+    }[]
+  }[]
 }
 // One line of what is said while chart files are read.
-export interface ChartPart { file: string; share: number; reading: ChartReading; known: { version: number; same: boolean } | null }
-export interface ComparisonRow {
-  id: string; title: string; boom: Figure | null; parts: number | null; current: boolean; verdict: Word; utilisation: Figure | null; gross: Figure | null; capacity: Figure | null; left: Figure | null; room: Figure | null
-  reasons: { label: string; verdict: Word; percent: Figure | null; note: Sentence | null }[]; unchecked: string | null; changes: Record<string, unknown>
+export interface ChartPart {
+  file: string
+  share: number
+  reading: ChartReading
+  known: { version: number; same: boolean } | null
 }
-export interface Reading { seq: number; boom_m: number; radius_m: number; slew_deg: number | null; hook_m: number; load_kg: number; rated_kg: number | null; state: 'normal' | 'warning' | 'cut_out'; why: string | null; ahead_kg?: number | null; plan: string | null; between: number; share: number; playing: boolean }
-export type Indication = { reading: Reading; no_reading?: undefined } | { reading?: undefined; no_reading: string }
+export interface ComparisonRow {
+  id: string
+  title: string
+  boom: Figure | null
+  parts: number | null
+  current: boolean
+  verdict: Word
+  utilisation: Figure | null
+  gross: Figure | null
+  capacity: Figure | null
+  left: Figure | null
+  room: Figure | null
+  reasons: { label: string; verdict: Word; percent: Figure | null; note: Sentence | null }[]
+  unchecked: string | null
+  changes: Record<string, unknown>
+}
+export interface Reading {
+  seq: number
+  boom_m: number
+  radius_m: number
+  slew_deg: number | null
+  hook_m: number
+  load_kg: number
+  rated_kg: number | null
+  state: 'normal' | 'warning' | 'cut_out'
+  why: string | null
+  ahead_kg?: number | null
+  plan: string | null
+  between: number
+  share: number
+  playing: boolean
+}
+export type Indication =
+  { reading: Reading; no_reading?: undefined } | { reading?: undefined; no_reading: string }
 
 // What the server refused, with the places it named; status 0 when it gave no answer.
 export class Refused extends Error {
-  constructor(public status: number, public faults: Fault[], public current?: Whole) {
+  constructor(
+    public status: number,
+    public faults: Fault[],
+    public current?: Whole,
+  ) {
     super(faults.map((fault) => `${fault.pointer} ${fault.message}`).join('; '))
   }
 }
@@ -78,23 +322,42 @@ const token = () => document.querySelector<HTMLMetaElement>('meta[name="csrf-tok
 async function ask<T>(path: string, options: RequestInit = {}): Promise<T> {
   let response: Response
   try {
-    response = await fetch(`/api${path}`, { ...options, headers: { Accept: 'application/json', 'X-CSRF-Token': token(), ...options.headers } })
+    response = await fetch(`/api${path}`, {
+      ...options,
+      headers: { Accept: 'application/json', 'X-CSRF-Token': token(), ...options.headers },
+    })
   } catch {
     throw new Refused(0, [{ pointer: '', message: 'no answer from the server', expected: 'a connection' }])
   }
   const body: unknown = await response.json().catch(() => null)
   if (response.ok) return body as T
   if (response.status === 409) throw new Refused(409, [], body as Whole)
-  throw new Refused(response.status, (body as { errors?: Fault[] } | null)?.errors ?? [{ pointer: '', message: `the server answered ${response.status}`, expected: 'an answer' }])
+  throw new Refused(
+    response.status,
+    (body as { errors?: Fault[] } | null)?.errors ?? [
+      { pointer: '', message: `the server answered ${response.status}`, expected: 'an answer' },
+    ],
+  )
 }
 
-const send = <T,>(method: string, path: string, body: unknown) =>
-  ask<T>(path, { method, body: JSON.stringify(body), headers: { 'Content-Type': 'application/vnd.dust-ladder+json' } })
+const send = <T>(method: string, path: string, body: unknown) =>
+  ask<T>(path, {
+    method,
+    body: JSON.stringify(body),
+    headers: { 'Content-Type': 'application/vnd.dust-ladder+json' },
+  })
 
 // Hands on each line of an answer as it comes.
 async function follow<T>(path: string, options: RequestInit, take: (part: T) => void): Promise<void> {
-  const response = await fetch(`/api${path}`, { ...options, headers: { Accept: 'application/json', 'X-CSRF-Token': token() } })
-  if (!response.ok || !response.body) throw new Refused(response.status, ((await response.json().catch(() => null)) as { errors?: Fault[] } | null)?.errors ?? [])
+  const response = await fetch(`/api${path}`, {
+    ...options,
+    headers: { Accept: 'application/json', 'X-CSRF-Token': token() },
+  })
+  if (!response.ok || !response.body)
+    throw new Refused(
+      response.status,
+      ((await response.json().catch(() => null)) as { errors?: Fault[] } | null)?.errors ?? [],
+    )
   const reader = response.body.pipeThrough(new TextDecoderStream()).getReader()
   let rest = ''
   for (let piece = await reader.read(); !piece.done; piece = await reader.read()) {
@@ -113,15 +376,23 @@ export const api = {
     form.append('file', file)
     return ask<Whole>('/plans', { method: 'POST', body: form })
   },
-  save: (id: number, document: Plan, lock_version: number, note: string) => send<Saved>('PATCH', `/plans/${id}`, { document, lock_version, note }),
-  check: (document: Plan, take_off: { of: number | null; row: number | null } | null = null, hasty = false) => send<Ladder>('POST', '/checks', { document, take_off, hasty }),
-  proposals: (document: Plan) => send<{ proposals: Proposal[]; vain: { words: string; why: string }[]; missing?: { what: string; pointer: string | null } }>('POST', '/proposals', { document }),
+  save: (id: number, document: Plan, lock_version: number, note: string) =>
+    send<Saved>('PATCH', `/plans/${id}`, { document, lock_version, note }),
+  check: (document: Plan, take_off: { of: number | null; row: number | null } | null = null, hasty = false) =>
+    send<Ladder>('POST', '/checks', { document, take_off, hasty }),
+  proposals: (document: Plan) =>
+    send<{
+      proposals: Proposal[]
+      vain: { words: string; why: string }[]
+      missing?: { what: string; pointer: string | null }
+    }>('POST', '/proposals', { document }),
   selection: (document: Plan, upper: boolean) => send<Selection>('POST', '/selections', { document, upper }),
   levelAdvice: (document: Plan) => send<LevelAdvice>('POST', '/level_advices', { document }),
   schools: (document: Plan) => send<SchoolsAnswer>('POST', '/schools', { document }),
   waysOut: (document: Plan) => send<WayOut[]>('POST', '/ways_out', { document }),
   revisions: (id: number) => ask<RevisionLine[]>(`/plans/${id}/revisions`),
-  revision: (id: number, number: number) => ask<{ number: number; note: string; document: Plan }>(`/plans/${id}/revisions/${number}`),
+  revision: (id: number, number: number) =>
+    ask<{ number: number; note: string; document: Plan }>(`/plans/${id}/revisions/${number}`),
   pieces: () => ask<Piece[]>('/pieces'),
   addPiece: (fields: PieceFields) => send<Piece>('POST', '/pieces', { fields }),
   changePiece: (id: number, fields: PieceFields) => send<Piece>('PATCH', `/pieces/${id}`, { fields }),
@@ -134,10 +405,14 @@ export const api = {
   storeAddress: '/api/store_file',
   charts: () => ask<ChartLine[]>('/charts'),
   chart: (id: number) => ask<WholeChart>(`/charts/${id}`),
-  enterCharts: (charts: Chart[], entered_by: string) => send<ChartLine[]>('POST', '/charts', { charts, entered_by }),
+  enterCharts: (charts: Chart[], entered_by: string) =>
+    send<ChartLine[]>('POST', '/charts', { charts, entered_by }),
   checkChart: (id: number, checked_by: string) => send<WholeChart>('PATCH', `/charts/${id}`, { checked_by }),
   chartAddress: (id: number) => `/api/charts/${id}/file`,
-  reach: (id: number, weight: string, radius: string) => ask<ReachAnswer>(`/charts/${id}/reach?weight=${encodeURIComponent(weight)}&radius=${encodeURIComponent(radius)}`),
+  reach: (id: number, weight: string, radius: string) =>
+    ask<ReachAnswer>(
+      `/charts/${id}/reach?weight=${encodeURIComponent(weight)}&radius=${encodeURIComponent(radius)}`,
+    ),
   readCharts: (files: File[], take: (part: ChartPart) => void, signal: AbortSignal) => {
     const form = new FormData()
     files.forEach((file) => form.append('files[]', file))
@@ -149,24 +424,32 @@ export const api = {
   tellIndicator: (words: Record<string, unknown>) => send<Indication>('PATCH', '/indicator', words),
   ruleSets: () => ask<Snapshot<RuleSet>[]>('/rule_sets'),
   vocabulary: () => ask<Vocabulary>('/shapes'),
-  standardParts: (query: string) => ask<{ standard: StandardPart[]; kept: KeptGroup[] }>(`/standard_parts?q=${encodeURIComponent(query)}`),
+  standardParts: (query: string) =>
+    ask<{ standard: StandardPart[]; kept: KeptGroup[] }>(`/standard_parts?q=${encodeURIComponent(query)}`),
   keptGroup: (id: number) => ask<{ title: string; data: Group }>(`/kept_groups/${id}`),
   keepGroup: (group: Group) => send<KeptGroup>('POST', '/kept_groups', { title: group.title, data: group }),
-  readCsv: (file: File, { decimalComma, groups }: { decimalComma: boolean; groups: string[] }, take: (part: CsvPart) => void, signal: AbortSignal) => {
+  readCsv: (
+    file: File,
+    { decimalComma, groups }: { decimalComma: boolean; groups: string[] },
+    take: (part: CsvPart) => void,
+    signal: AbortSignal,
+  ) => {
     const form = new FormData()
     form.append('file', file)
     form.append('decimal_comma', String(decimalComma))
     groups.forEach((title) => form.append('groups[]', title))
     return follow('/take_off_readings', { method: 'POST', body: form, signal }, take)
   },
-  indicated: (document: Plan, asked: { reading: string; shows: string; at: string }) => send<Indicated>('POST', '/indicated_weights', { document, ...asked }),
+  indicated: (document: Plan, asked: { reading: string; shows: string; at: string }) =>
+    send<Indicated>('POST', '/indicated_weights', { document, ...asked }),
   sketches: (id: number) => ask<Sketch[]>(`/plans/${id}/sketches`),
   addSketch: (id: number, file: File) => {
     const form = new FormData()
     form.append('file', file)
     return ask<Sketch>(`/plans/${id}/sketches`, { method: 'POST', body: form })
   },
-  removeSketch: (id: number, sketch: number) => ask<null>(`/plans/${id}/sketches/${sketch}`, { method: 'DELETE' }),
+  removeSketch: (id: number, sketch: number) =>
+    ask<null>(`/plans/${id}/sketches/${sketch}`, { method: 'DELETE' }),
   takeOffAddress: (id: number) => `/api/plans/${id}/take_off_file`,
   fileAddress: (id: number) => `/api/plans/${id}/file`,
 }

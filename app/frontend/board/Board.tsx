@@ -14,10 +14,19 @@ import { NewLift } from './NewLift'
 import { SmallLadder } from './SmallLadder'
 
 const WORST_FIRST: Verdict[] = ['stop', 'not_known', 'tight', 'holds']
-const COLUMNS = { xs: '64px 1fr', md: '104px 96px minmax(220px, 1.1fr) minmax(250px, 1.2fr) minmax(150px, 0.8fr) minmax(170px, 0.9fr)' }
+const COLUMNS = {
+  xs: '64px 1fr',
+  md: '104px 96px minmax(220px, 1.1fr) minmax(250px, 1.2fr) minmax(150px, 0.8fr) minmax(170px, 0.9fr)',
+}
 const timed = (plan: Summary) => plan.lift_at !== null && !Number.isNaN(Date.parse(`${plan.lift_at}:00`))
-const dayOf = (plan: Summary) => (timed(plan) ? new Date(`${plan.lift_at}:00`).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric' }) : 'No day')
-const monthOf = (plan: Summary) => (timed(plan) ? new Date(`${plan.lift_at}:00`).toLocaleDateString('en-GB', { month: 'short', year: 'numeric' }) : '')
+const dayOf = (plan: Summary) =>
+  timed(plan)
+    ? new Date(`${plan.lift_at}:00`).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric' })
+    : 'No day'
+const monthOf = (plan: Summary) =>
+  timed(plan)
+    ? new Date(`${plan.lift_at}:00`).toLocaleDateString('en-GB', { month: 'short', year: 'numeric' })
+    : ''
 const dateOf = (plan: Summary) => plan.lift_at?.slice(0, 10)
 
 // Every lift as a small ladder on its own line, and what it waits for.
@@ -30,35 +39,125 @@ export function Board() {
     document.title = 'Dust Ladder'
   }, [])
   const list = [...(plans.data ?? [])]
-  if (order === 'weakest') list.sort((one, other) => WORST_FIRST.indexOf(one.verdict) - WORST_FIRST.indexOf(other.verdict))
+  if (order === 'weakest')
+    list.sort((one, other) => WORST_FIRST.indexOf(one.verdict) - WORST_FIRST.indexOf(other.verdict))
   const count = (verdict: Verdict) => list.filter((plan) => plan.verdict === verdict).length
-  const tab = (which: typeof order, words: string) => <Button aria-pressed={order === which} onClick={() => setOrder(which)} sx={{ height: '100%', color: 'inherit', ...(order === which && { bgcolor: 'var(--barSelected)', color: 'var(--onBarSelected)', '&:hover': { bgcolor: 'var(--barSelected)' } }) }}>{words}</Button>
+  const tab = (which: typeof order, words: string) => (
+    <Button
+      aria-pressed={order === which}
+      onClick={() => setOrder(which)}
+      sx={{
+        height: '100%',
+        color: 'inherit',
+        ...(order === which && {
+          bgcolor: 'var(--barSelected)',
+          color: 'var(--onBarSelected)',
+          '&:hover': { bgcolor: 'var(--barSelected)' },
+        }),
+      }}
+    >
+      {words}
+    </Button>
+  )
   return (
     <FileDrop>
-      <Box component="header" className="on-bar" sx={{ minHeight: BAR_HEIGHT, display: 'flex', flexWrap: 'wrap', alignItems: 'center', bgcolor: 'var(--bar)', color: 'var(--onBar)', position: 'sticky', top: 0, zIndex: 10 }}>
+      <Box
+        component="header"
+        className="on-bar"
+        sx={{
+          minHeight: BAR_HEIGHT,
+          display: 'flex',
+          flexWrap: 'wrap',
+          alignItems: 'center',
+          bgcolor: 'var(--bar)',
+          color: 'var(--onBar)',
+          position: 'sticky',
+          top: 0,
+          zIndex: 10,
+        }}
+      >
         <Brand />
-        <Box component="h1" sx={{ m: 0, fontSize: 20, fontWeight: 600, pl: { xs: 0, md: 4 } }}>Lifts</Box>
-        {plans.data && <Box sx={{ pl: 2, fontFamily: figures, fontSize: 18 }}>{`${list.length} plans: ${count('holds')} hold, ${count('tight')} tight, ${count('stop')} stop, ${count('not_known')} not known`}</Box>}
+        <Box component="h1" sx={{ m: 0, fontSize: 20, fontWeight: 600, pl: { xs: 0, md: 4 } }}>
+          Lifts
+        </Box>
+        {plans.data && (
+          <Box
+            sx={{ pl: 2, fontFamily: figures, fontSize: 18 }}
+          >{`${list.length} plans: ${count('holds')} hold, ${count('tight')} tight, ${count('stop')} stop, ${count('not_known')} not known`}</Box>
+        )}
         <Box sx={{ ml: 'auto', display: 'flex', height: BAR_HEIGHT, flexWrap: 'wrap' }}>
           {tab('day', 'By day')}
           {tab('weakest', 'Weakest first')}
           <FileButton />
-          <Button component={Link} to="/cranes" sx={{ color: 'inherit', height: '100%' }}>Cranes</Button>
-          <Button component={Link} to="/store" sx={{ color: 'inherit', height: '100%' }}>Gear store</Button>
-          <Button onClick={() => prefer({ night: !preferences.night })} sx={{ color: 'inherit', height: '100%' }}>{preferences.night ? 'Day' : 'Night'}</Button>
-          <Button variant="contained" onClick={() => setStarting(true)} sx={{ height: '100%', px: 3 }}>New lift</Button>
+          <Button component={Link} to="/cranes" sx={{ color: 'inherit', height: '100%' }}>
+            Cranes
+          </Button>
+          <Button component={Link} to="/store" sx={{ color: 'inherit', height: '100%' }}>
+            Gear store
+          </Button>
+          <Button
+            onClick={() => prefer({ night: !preferences.night })}
+            sx={{ color: 'inherit', height: '100%' }}
+          >
+            {preferences.night ? 'Day' : 'Night'}
+          </Button>
+          <Button variant="contained" onClick={() => setStarting(true)} sx={{ height: '100%', px: 3 }}>
+            New lift
+          </Button>
         </Box>
       </Box>
       <Box component="main" sx={{ bgcolor: 'var(--bone)', minHeight: `calc(100dvh - ${BAR_HEIGHT}px)` }}>
-        {plans.isPending && <Box role="status" sx={{ p: 4, fontSize: 20 }}>Reading the plans</Box>}
-        {plans.isError && <Box role="alert" sx={{ p: 4, fontSize: 18 }}>The plans could not be read: {plans.error.message}. <Button variant="outlined" onClick={() => void plans.refetch()}>Read again</Button></Box>}
-        {plans.data?.length === 0 && <Box sx={{ p: 4, fontSize: 20 }}>No lifts yet. Start with <Button variant="outlined" onClick={() => setStarting(true)}>New lift</Button>, or drop a plan file here.</Box>}
+        {plans.isPending && (
+          <Box role="status" sx={{ p: 4, fontSize: 20 }}>
+            Reading the plans
+          </Box>
+        )}
+        {plans.isError && (
+          <Box role="alert" sx={{ p: 4, fontSize: 18 }}>
+            The plans could not be read: {plans.error.message}.{' '}
+            <Button variant="outlined" onClick={() => void plans.refetch()}>
+              Read again
+            </Button>
+          </Box>
+        )}
+        {plans.data?.length === 0 && (
+          <Box sx={{ p: 4, fontSize: 20 }}>
+            No lifts yet. Start with{' '}
+            <Button variant="outlined" onClick={() => setStarting(true)}>
+              New lift
+            </Button>
+            , or drop a plan file here.
+          </Box>
+        )}
         {list.length > 0 && (
           <Box role="table" aria-label="Lifts">
-            <Box role="row" sx={{ display: { xs: 'none', md: 'grid' }, gridTemplateColumns: COLUMNS, bgcolor: 'var(--dust)', borderBottom: '1.5px solid var(--ink)', fontFamily: figures, fontSize: 16, '& > *': { px: '12px', py: '6px' } }}>
-              {['day', 'ladder', 'lift', 'verdict, and the rung that governs', 'crane', 'waits for'].map((head) => <Box role="columnheader" key={head}>{head}</Box>)}
+            <Box
+              role="row"
+              sx={{
+                display: { xs: 'none', md: 'grid' },
+                gridTemplateColumns: COLUMNS,
+                bgcolor: 'var(--dust)',
+                borderBottom: '1.5px solid var(--ink)',
+                fontFamily: figures,
+                fontSize: 16,
+                '& > *': { px: '12px', py: '6px' },
+              }}
+            >
+              {['day', 'ladder', 'lift', 'verdict, and the rung that governs', 'crane', 'waits for'].map(
+                (head) => (
+                  <Box role="columnheader" key={head}>
+                    {head}
+                  </Box>
+                ),
+              )}
             </Box>
-            {list.map((plan, index) => <Line key={plan.id} plan={plan} sameDay={order === 'day' && index > 0 && dateOf(list[index - 1]!) === dateOf(plan)} />)}
+            {list.map((plan, index) => (
+              <Line
+                key={plan.id}
+                plan={plan}
+                sameDay={order === 'day' && index > 0 && dateOf(list[index - 1]!) === dateOf(plan)}
+              />
+            ))}
           </Box>
         )}
       </Box>
@@ -73,26 +172,79 @@ function Line({ plan, sameDay }: { plan: Summary; sameDay: boolean }) {
   const share = governing?.percent?.value ?? null
   const [, reason] = shown(plan.headline).split(/: (.*)/s)
   return (
-    <Box role="row" sx={{ position: 'relative', display: 'grid', gridTemplateColumns: COLUMNS, minHeight: 88, alignItems: 'stretch', '& > *': { px: '12px', py: '10px', borderTop: '1.5px solid var(--ink)', minWidth: 0 }, '& > *:first-of-type': { borderTop: sameDay ? 'none' : undefined }, '&:hover': { bgcolor: 'var(--wash)' } }}>
+    <Box
+      role="row"
+      sx={{
+        position: 'relative',
+        display: 'grid',
+        gridTemplateColumns: COLUMNS,
+        minHeight: 88,
+        alignItems: 'stretch',
+        '& > *': { px: '12px', py: '10px', borderTop: '1.5px solid var(--ink)', minWidth: 0 },
+        '& > *:first-of-type': { borderTop: sameDay ? 'none' : undefined },
+        '&:hover': { bgcolor: 'var(--wash)' },
+      }}
+    >
       <Box role="cell" sx={{ bgcolor: 'var(--dust)', gridRow: { xs: 'span 4', md: 'auto' } }}>
         {!sameDay && <Box sx={{ fontSize: 18, fontWeight: 600, lineHeight: 1.2 }}>{dayOf(plan)}</Box>}
         <Box sx={{ fontFamily: figures, fontSize: 18 }}>{plan.lift_at?.slice(11) ?? ''}</Box>
-        {!sameDay && <Box sx={{ fontFamily: figures, fontSize: 15, color: 'var(--ink2)' }}>{monthOf(plan)}</Box>}
+        {!sameDay && (
+          <Box sx={{ fontFamily: figures, fontSize: 15, color: 'var(--ink2)' }}>{monthOf(plan)}</Box>
+        )}
       </Box>
-      <Box role="cell" sx={{ display: { xs: 'none', md: 'block' }, p: '0 !important' }}><SmallLadder plan={plan} height={86} /></Box>
+      <Box role="cell" sx={{ display: { xs: 'none', md: 'block' }, p: '0 !important' }}>
+        <SmallLadder plan={plan} height={86} />
+      </Box>
       <Box role="cell">
-        <Box component={Link} to={`/plans/${plan.id}`} sx={{ color: 'inherit', fontSize: 20, fontWeight: 600, lineHeight: 1.2, textDecoration: 'none', overflowWrap: 'anywhere', '&::after': { content: '""', position: 'absolute', inset: 0 } }}>{plan.title}</Box>
-        <Box sx={{ fontFamily: figures, fontSize: 16, color: 'var(--ink2)' }}>{`${plan.legs === 1 ? 'one leg' : 'two legs'}, ${plan.planned ? `${shown(plan.planned)} planned` : 'weight not known'}`}</Box>
+        <Box
+          component={Link}
+          to={`/plans/${plan.id}`}
+          sx={{
+            color: 'inherit',
+            fontSize: 20,
+            fontWeight: 600,
+            lineHeight: 1.2,
+            textDecoration: 'none',
+            overflowWrap: 'anywhere',
+            '&::after': { content: '""', position: 'absolute', inset: 0 },
+          }}
+        >
+          {plan.title}
+        </Box>
+        <Box
+          sx={{ fontFamily: figures, fontSize: 16, color: 'var(--ink2)' }}
+        >{`${plan.legs === 1 ? 'one leg' : 'two legs'}, ${plan.planned ? `${shown(plan.planned)} planned` : 'weight not known'}`}</Box>
       </Box>
       <Box role="cell">
         <Box sx={{ display: 'flex', alignItems: 'center', gap: '14px' }}>
           <RungBar verdict={plan.verdict} share={share} width={72} height={18} stiles plain />
-          <Box sx={{ fontSize: 20, fontWeight: 600, color: COLOUR[plan.verdict] }}>{WORD[plan.verdict][0]!.toUpperCase() + WORD[plan.verdict].slice(1)}</Box>
+          <Box sx={{ fontSize: 20, fontWeight: 600, color: COLOUR[plan.verdict] }}>
+            {WORD[plan.verdict][0]!.toUpperCase() + WORD[plan.verdict].slice(1)}
+          </Box>
         </Box>
-        <Box sx={{ fontFamily: figures, fontSize: 17, fontWeight: 600, lineHeight: 1.2, '&::first-letter': { textTransform: 'uppercase' } }}>{reason}</Box>
+        <Box
+          sx={{
+            fontFamily: figures,
+            fontSize: 17,
+            fontWeight: 600,
+            lineHeight: 1.2,
+            '&::first-letter': { textTransform: 'uppercase' },
+          }}
+        >
+          {reason}
+        </Box>
       </Box>
-      <Box role="cell" sx={{ fontFamily: figures, fontSize: 17, lineHeight: 1.25 }}>{plan.chart ?? 'no chart chosen'}<Box sx={{ color: 'var(--ink2)' }}>rev {plan.revision}</Box></Box>
-      <Box role="cell" sx={{ fontFamily: figures, fontSize: 17, lineHeight: 1.25 }}>{plan.needs.length > 0 ? plan.needs.slice(0, 2).join('; ') : plan.verdict === 'stop' ? 'a change to what stops it' : 'nothing here; look at what is not checked'}</Box>
+      <Box role="cell" sx={{ fontFamily: figures, fontSize: 17, lineHeight: 1.25 }}>
+        {plan.chart ?? 'no chart chosen'}
+        <Box sx={{ color: 'var(--ink2)' }}>rev {plan.revision}</Box>
+      </Box>
+      <Box role="cell" sx={{ fontFamily: figures, fontSize: 17, lineHeight: 1.25 }}>
+        {plan.needs.length > 0
+          ? plan.needs.slice(0, 2).join('; ')
+          : plan.verdict === 'stop'
+            ? 'a change to what stops it'
+            : 'nothing here; look at what is not checked'}
+      </Box>
     </Box>
   )
 }

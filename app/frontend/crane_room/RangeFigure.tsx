@@ -3,37 +3,104 @@ import type { Diagram, DiagramTable } from '../api/client'
 import { Label } from '../drawing/figures'
 import { niceStep } from '../drawing/scale'
 
-export interface RangeScale { x: (radius: number) => number; y: (height: number) => number; perMetre: number; frame: Frame; radius: number; height: number }
-interface Frame { left: number; right: number; top: number; bottom: number }
+export interface RangeScale {
+  x: (radius: number) => number
+  y: (height: number) => number
+  perMetre: number
+  frame: Frame
+  radius: number
+  height: number
+}
+interface Frame {
+  left: number
+  right: number
+  top: number
+  bottom: number
+}
 const POUNDS = 0.45359237
 const FEET = 0.3048
 
 // Radius to the right, height up, one scale for both.
 export const rangeScale = (radius: number, height: number, frame: Frame): RangeScale => {
-  const perMetre = Math.min((frame.right - frame.left) / Math.max(radius, 1), (frame.bottom - frame.top) / Math.max(height, 1))
-  return { perMetre, frame, radius, height, x: (metres) => frame.left + metres * perMetre, y: (metres) => frame.bottom - metres * perMetre }
+  const perMetre = Math.min(
+    (frame.right - frame.left) / Math.max(radius, 1),
+    (frame.bottom - frame.top) / Math.max(height, 1),
+  )
+  return {
+    perMetre,
+    frame,
+    radius,
+    height,
+    x: (metres) => frame.left + metres * perMetre,
+    y: (metres) => frame.bottom - metres * perMetre,
+  }
 }
 
 // How far out and how high a table of a chart reaches, with a little room.
 export const extent = (table: DiagramTable | undefined, more: [number, number][] = []) => {
-  const places = [...(table?.cells.flatMap((cell) => cell.outline) ?? []), ...(table?.arcs.flatMap((arc) => arc.points) ?? []), ...more]
-  return { radius: Math.max(4, ...places.map(([radius]) => radius)) * 1.06, height: Math.max(4, ...places.map(([, height]) => height)) * 1.06 }
+  const places = [
+    ...(table?.cells.flatMap((cell) => cell.outline) ?? []),
+    ...(table?.arcs.flatMap((arc) => arc.points) ?? []),
+    ...more,
+  ]
+  return {
+    radius: Math.max(4, ...places.map(([radius]) => radius)) * 1.06,
+    height: Math.max(4, ...places.map(([, height]) => height)) * 1.06,
+  }
 }
 
 // The deepest tone is the most that is allowed: one ink, laid on in steps.
 export const toneOf = (band: number, bands: number) => 0.1 + (0.62 * band) / Math.max(1, bands)
 
 // Bands of capacity where the tip may be, and an arc for each boom length.
-export function Bands({ table, bands, scale, labels = true }: { table: DiagramTable; bands: number[]; scale: RangeScale; labels?: boolean }) {
-  const path = (places: [number, number][]) => places.map(([radius, height], index) => `${index ? 'L' : 'M'}${scale.x(radius).toFixed(1)} ${scale.y(height).toFixed(1)}`).join('')
+export function Bands({
+  table,
+  bands,
+  scale,
+  labels = true,
+}: {
+  table: DiagramTable
+  bands: number[]
+  scale: RangeScale
+  labels?: boolean
+}) {
+  const path = (places: [number, number][]) =>
+    places
+      .map(
+        ([radius, height], index) =>
+          `${index ? 'L' : 'M'}${scale.x(radius).toFixed(1)} ${scale.y(height).toFixed(1)}`,
+      )
+      .join('')
   return (
     <g pointerEvents="none">
-      {table.cells.map((cell, index) => <path key={index} d={`${path(cell.outline)}Z`} fill="var(--mark)" fillOpacity={toneOf(cell.band, bands.length)} stroke="none" shapeRendering="crispEdges" />)}
-      {table.arcs.map((arc) => <path key={arc.boom_m} d={path(arc.points)} fill="none" stroke="var(--ink)" strokeWidth={1.2} />)}
-      {labels && table.arcs.map((arc) => {
-        const [radius, height] = arc.points[0]!
-        return <Label key={arc.boom_m} x={scale.x(radius) - 4} y={scale.y(height) + 4} anchor="end" size={14} weight={500} halo>{`${arc.boom_m} m`}</Label>
-      })}
+      {table.cells.map((cell, index) => (
+        <path
+          key={index}
+          d={`${path(cell.outline)}Z`}
+          fill="var(--mark)"
+          fillOpacity={toneOf(cell.band, bands.length)}
+          stroke="none"
+          shapeRendering="crispEdges"
+        />
+      ))}
+      {table.arcs.map((arc) => (
+        <path key={arc.boom_m} d={path(arc.points)} fill="none" stroke="var(--ink)" strokeWidth={1.2} />
+      ))}
+      {labels &&
+        table.arcs.map((arc) => {
+          const [radius, height] = arc.points[0]!
+          return (
+            <Label
+              key={arc.boom_m}
+              x={scale.x(radius) - 4}
+              y={scale.y(height) + 4}
+              anchor="end"
+              size={14}
+              weight={500}
+              halo
+            >{`${arc.boom_m} m`}</Label>
+          )
+        })}
     </g>
   )
 }
@@ -44,13 +111,35 @@ export function Axes({ scale }: { scale: RangeScale }) {
   const { frame } = scale
   const step = niceStep((frame.right - frame.left) / scale.perMetre / unit, 8)
   const upStep = niceStep((frame.bottom - frame.top) / scale.perMetre / unit, 7)
-  const ticks = (most: number, by: number) => Array.from({ length: Math.floor(most / by) }, (_, index) => (index + 1) * by)
+  const ticks = (most: number, by: number) =>
+    Array.from({ length: Math.floor(most / by) }, (_, index) => (index + 1) * by)
   return (
     <g pointerEvents="none">
-      <path d={`M${frame.left} ${frame.top}V${frame.bottom}H${frame.right}`} fill="none" stroke="var(--ink)" strokeWidth={1.6} />
-      {ticks((frame.right - frame.left) / scale.perMetre / unit, step).map((tick) => <g key={tick}><path d={`M${scale.x(tick * unit)} ${frame.bottom}v5`} stroke="var(--ink)" /><Label x={scale.x(tick * unit)} y={frame.bottom + 18} anchor="middle" size={14} weight={500}>{tick}</Label></g>)}
-      {ticks((frame.bottom - frame.top) / scale.perMetre / unit, upStep).map((tick) => <g key={tick}><path d={`M${frame.left - 5} ${scale.y(tick * unit)}h5`} stroke="var(--ink)" /><Label x={frame.left - 8} y={scale.y(tick * unit) + 5} anchor="end" size={14} weight={500}>{tick}</Label></g>)}
-      <Label x={frame.left - 8} y={frame.bottom + 18} anchor="end" size={14} weight={500}>{us ? 'ft' : 'm'}</Label>
+      <path
+        d={`M${frame.left} ${frame.top}V${frame.bottom}H${frame.right}`}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth={1.6}
+      />
+      {ticks((frame.right - frame.left) / scale.perMetre / unit, step).map((tick) => (
+        <g key={tick}>
+          <path d={`M${scale.x(tick * unit)} ${frame.bottom}v5`} stroke="var(--ink)" />
+          <Label x={scale.x(tick * unit)} y={frame.bottom + 18} anchor="middle" size={14} weight={500}>
+            {tick}
+          </Label>
+        </g>
+      ))}
+      {ticks((frame.bottom - frame.top) / scale.perMetre / unit, upStep).map((tick) => (
+        <g key={tick}>
+          <path d={`M${frame.left - 5} ${scale.y(tick * unit)}h5`} stroke="var(--ink)" />
+          <Label x={frame.left - 8} y={scale.y(tick * unit) + 5} anchor="end" size={14} weight={500}>
+            {tick}
+          </Label>
+        </g>
+      ))}
+      <Label x={frame.left - 8} y={frame.bottom + 18} anchor="end" size={14} weight={500}>
+        {us ? 'ft' : 'm'}
+      </Label>
     </g>
   )
 }
@@ -58,13 +147,20 @@ export function Axes({ scale }: { scale: RangeScale }) {
 // What each tone stands for.
 export function Legend({ diagram }: { diagram: Diagram }) {
   const us = usePreferences().preferences.system === 'us'
-  const words = (kg: number) => (us ? `${Math.floor(kg / POUNDS).toLocaleString('en-US')} lb` : kg >= 1000 ? `${kg / 1000} t` : `${kg} kg`)
+  const words = (kg: number) =>
+    us ? `${Math.floor(kg / POUNDS).toLocaleString('en-US')} lb` : kg >= 1000 ? `${kg / 1000} t` : `${kg} kg`
   const { bands } = diagram
   if (bands.length === 0) return null
   return (
     <ul className="legend" aria-label="What the tones stand for">
       {[...bands.keys(), bands.length].reverse().map((band) => (
-        <li key={band}><svg width={22} height={16} aria-hidden><rect width={22} height={16} fill="var(--chalk)" stroke="var(--ink)" /><rect width={22} height={16} fill="var(--mark)" fillOpacity={toneOf(band, bands.length)} /></svg>{band === 0 ? `less than ${words(bands[0]!)}` : `${words(bands[band - 1]!)} and more`}</li>
+        <li key={band}>
+          <svg width={22} height={16} aria-hidden>
+            <rect width={22} height={16} fill="var(--chalk)" stroke="var(--ink)" />
+            <rect width={22} height={16} fill="var(--mark)" fillOpacity={toneOf(band, bands.length)} />
+          </svg>
+          {band === 0 ? `less than ${words(bands[0]!)}` : `${words(bands[band - 1]!)} and more`}
+        </li>
       ))}
     </ul>
   )

@@ -3,12 +3,20 @@ import type { Figure, Sentence } from '../api/ladder.generated'
 
 export type System = 'metric' | 'us'
 // name: of whoever sits here, for what is signed by name.
-export interface Preferences { system: System; night: boolean; keys: boolean; name: string }
+export interface Preferences {
+  system: System
+  night: boolean
+  keys: boolean
+  name: string
+}
 
 const START: Preferences = { system: 'metric', night: false, keys: true, name: '' }
 const PLACE = 'dust-ladder-preferences'
 
-const Context = createContext<{ preferences: Preferences; prefer: (change: Partial<Preferences>) => void }>({ preferences: START, prefer: () => {} })
+const Context = createContext<{ preferences: Preferences; prefer: (change: Partial<Preferences>) => void }>({
+  preferences: START,
+  prefer: () => {},
+})
 
 const stored = (): Preferences => {
   try {
@@ -21,7 +29,13 @@ const stored = (): Preferences => {
 export function PreferencesProvider({ children }: { children: ReactNode }) {
   const [preferences, setPreferences] = useState(stored)
   useEffect(() => localStorage.setItem(PLACE, JSON.stringify(preferences)), [preferences])
-  const value = useMemo(() => ({ preferences, prefer: (change: Partial<Preferences>) => setPreferences((now) => ({ ...now, ...change })) }), [preferences])
+  const value = useMemo(
+    () => ({
+      preferences,
+      prefer: (change: Partial<Preferences>) => setPreferences((now) => ({ ...now, ...change })),
+    }),
+    [preferences],
+  )
   return <Context.Provider value={value}>{children}</Context.Provider>
 }
 

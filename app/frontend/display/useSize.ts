@@ -7,7 +7,9 @@ export const useSize = (start: { width: number; height: number }) => {
   useLayoutEffect(() => {
     const element = ref.current
     if (!element) return
-    const watch = new ResizeObserver(() => setSize({ width: element.clientWidth, height: element.clientHeight }))
+    const watch = new ResizeObserver(() =>
+      setSize({ width: element.clientWidth, height: element.clientHeight }),
+    )
     watch.observe(element)
     return () => watch.disconnect()
   }, [])

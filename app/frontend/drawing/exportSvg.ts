@@ -15,7 +15,10 @@ export const exportSvg = (svg: SVGSVGElement, title: string) => {
   const name = document.createElementNS('http://www.w3.org/2000/svg', 'title')
   name.textContent = title
   copy.prepend(name)
-  const text = new XMLSerializer().serializeToString(copy).replace(/var\(--(\w+)\)/g, (_, token: string) => day[token as keyof typeof day] ?? 'currentColor').replace(/font-family="[^"]*"/g, 'font-family="Barlow Condensed, Arial Narrow, sans-serif"')
+  const text = new XMLSerializer()
+    .serializeToString(copy)
+    .replace(/var\(--(\w+)\)/g, (_, token: string) => day[token as keyof typeof day] ?? 'currentColor')
+    .replace(/font-family="[^"]*"/g, 'font-family="Barlow Condensed, Arial Narrow, sans-serif"')
   const link = document.createElement('a')
   link.href = URL.createObjectURL(new Blob([text], { type: 'image/svg+xml' }))
   link.download = `${title.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.svg`

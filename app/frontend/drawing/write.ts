@@ -5,7 +5,7 @@ import type { System } from '../display/preferences'
 const INCH = 0.0254
 
 const feetInches = (metres: number) => {
-  const halves = Math.round(metres / INCH * 2)
+  const halves = Math.round((metres / INCH) * 2)
   const sign = halves < 0 ? '-' : ''
   const inches = Math.abs(halves) / 2
   const feet = Math.floor(inches / 12)

@@ -3,7 +3,11 @@
 export const PITCH = 60
 const BAR_BELOW_TOP = 28
 
-export const layoutRungs = (wanted: { id: string; y: number }[], top: number, bottom: number): Record<string, number> => {
+export const layoutRungs = (
+  wanted: { id: string; y: number }[],
+  top: number,
+  bottom: number,
+): Record<string, number> => {
   const pitch = Math.min(PITCH, (bottom - top) / Math.max(1, wanted.length))
   const placed: number[] = []
   let limit = bottom - pitch

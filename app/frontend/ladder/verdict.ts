@@ -1,5 +1,15 @@
 import type { Ladder } from '../api/ladder.generated'
 
 export type Verdict = Ladder['verdict']
-export const WORD: Record<Verdict, string> = { holds: 'holds', tight: 'tight', stop: 'stop', not_known: 'not known' }
-export const COLOUR: Record<Verdict, string> = { holds: 'var(--mark)', tight: 'var(--tight)', stop: 'var(--stop)', not_known: 'var(--ink)' }
+export const WORD: Record<Verdict, string> = {
+  holds: 'holds',
+  tight: 'tight',
+  stop: 'stop',
+  not_known: 'not known',
+}
+export const COLOUR: Record<Verdict, string> = {
+  holds: 'var(--mark)',
+  tight: 'var(--tight)',
+  stop: 'var(--stop)',
+  not_known: 'var(--ink)',
+}

@@ -14,32 +14,82 @@ import { Schools } from './Schools'
 import { StorePick } from './StorePick'
 
 export type RiggingDialog = 'proposals' | 'store' | 'store_above' | 'level' | 'schools' | 'cranes'
-export interface RiggingProps { editor: Editor; take: (changes: Record<string, unknown>, note: string) => void }
+export interface RiggingProps {
+  editor: Editor
+  take: (changes: Record<string, unknown>, note: string) => void
+}
 
-const TITLES: Record<RiggingDialog, string> = { proposals: 'Ways to hold it', store: 'Pick from the store: legs', store_above: 'Pick from the store: above the beam', level: 'Make it hang level', schools: 'Rule sets side by side', cranes: 'Cranes side by side' }
+const TITLES: Record<RiggingDialog, string> = {
+  proposals: 'Ways to hold it',
+  store: 'Pick from the store: legs',
+  store_above: 'Pick from the store: above the beam',
+  level: 'Make it hang level',
+  schools: 'Rule sets side by side',
+  cranes: 'Cranes side by side',
+}
 
 // What looks at the whole plan and offers a change of it. Taking one is one step of undo, and closes the sheet.
-export function RiggingDialogs({ dialog, editor, onClose }: { dialog: RiggingDialog; editor: Editor; onClose: () => void }) {
+export function RiggingDialogs({
+  dialog,
+  editor,
+  onClose,
+}: {
+  dialog: RiggingDialog
+  editor: Editor
+  onClose: () => void
+}) {
   const small = useMediaQuery(useTheme().breakpoints.down('md'))
   const take: RiggingProps['take'] = (changes, note) => {
     editor.change(changes, note)
     onClose()
   }
   const inside: Record<RiggingDialog, ReactNode> = {
-    proposals: <Proposals editor={editor} take={take} />, store: <StorePick editor={editor} take={take} above={false} />, store_above: <StorePick editor={editor} take={take} above />,
-    level: <LevelUp editor={editor} take={take} />, schools: <Schools editor={editor} take={take} />, cranes: <Comparison editor={editor} take={take} />,
+    proposals: <Proposals editor={editor} take={take} />,
+    store: <StorePick editor={editor} take={take} above={false} />,
+    store_above: <StorePick editor={editor} take={take} above />,
+    level: <LevelUp editor={editor} take={take} />,
+    schools: <Schools editor={editor} take={take} />,
+    cranes: <Comparison editor={editor} take={take} />,
   }
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="lg" fullScreen={small} aria-labelledby="rigging-title">
-      <DialogTitle sx={{ display: 'flex', alignItems: 'center', py: '6px' }}><span id="rigging-title">{TITLES[dialog]}</span><Button sx={{ ml: 'auto', minWidth: 44, minHeight: 44 }} aria-label="Close" onClick={onClose}>✕</Button></DialogTitle>
+      <DialogTitle sx={{ display: 'flex', alignItems: 'center', py: '6px' }}>
+        <span id="rigging-title">{TITLES[dialog]}</span>
+        <Button sx={{ ml: 'auto', minWidth: 44, minHeight: 44 }} aria-label="Close" onClick={onClose}>
+          ✕
+        </Button>
+      </DialogTitle>
       <DialogContent sx={{ minHeight: 420 }}>{inside[dialog]}</DialogContent>
     </Dialog>
   )
 }
 
 // Asked, answered, or not: one way to say so everywhere.
-export function Asked({ pending, error, again, children }: { pending: boolean; error: Error | null; again: () => void; children: ReactNode }) {
-  if (pending) return <Box role="status" sx={{ fontSize: 18, py: 4 }}>working</Box>
-  if (error) return <Box role="alert" sx={{ py: 2 }}>It could not be worked out: {error.message} <Button variant="outlined" onClick={again}>Ask again</Button></Box>
+export function Asked({
+  pending,
+  error,
+  again,
+  children,
+}: {
+  pending: boolean
+  error: Error | null
+  again: () => void
+  children: ReactNode
+}) {
+  if (pending)
+    return (
+      <Box role="status" sx={{ fontSize: 18, py: 4 }}>
+        working
+      </Box>
+    )
+  if (error)
+    return (
+      <Box role="alert" sx={{ py: 2 }}>
+        It could not be worked out: {error.message}{' '}
+        <Button variant="outlined" onClick={again}>
+          Ask again
+        </Button>
+      </Box>
+    )
   return <>{children}</>
 }

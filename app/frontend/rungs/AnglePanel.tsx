@@ -1,4 +1,6 @@
 import type { PanelProps } from './parts'
 import { GeometryFields } from './LevelPanel'
 
-export const AnglePanel = ({ editor, ladder }: PanelProps) => <GeometryFields editor={editor} ladder={ladder} />
+export const AnglePanel = ({ editor, ladder }: PanelProps) => (
+  <GeometryFields editor={editor} ladder={ladder} />
+)

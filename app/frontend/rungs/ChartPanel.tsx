@@ -29,29 +29,94 @@ export function ChartPanel({ editor, open }: PanelProps) {
     }
   }
   const newer = own && line && line.version > (own.record?.version ?? 1)
-  const stale = own && line && line.version === own.record?.version && !!own.record && !own.record.checked_by && !line.doubt
-  const choices: [string, string][] = [['', 'none chosen'], ...(own && !line ? [[own.id, `${own.title}, kept in the plan`] as [string, string]] : []), ...(charts.data ?? []).map((chart): [string, string] => [chart.identifier, `${chart.title}${chart.doubt ? ', not checked' : ''}`])]
+  const stale =
+    own &&
+    line &&
+    line.version === own.record?.version &&
+    !!own.record &&
+    !own.record.checked_by &&
+    !line.doubt
+  const choices: [string, string][] = [
+    ['', 'none chosen'],
+    ...(own && !line ? [[own.id, `${own.title}, kept in the plan`] as [string, string]] : []),
+    ...(charts.data ?? []).map((chart): [string, string] => [
+      chart.identifier,
+      `${chart.title}${chart.doubt ? ', not checked' : ''}`,
+    ]),
+  ]
   const machine = (name: string) => `/crane/as_rigged/${escaped(name)}`
   return (
     <>
-      <ChoiceField id={fieldId('/crane/chart')} label="Chart" value={crane.chart ?? ''} choices={choices} onChoose={(id) => void take(id)} />
-      {error && <Box role="alert" sx={{ color: 'var(--stop)' }}>{error}</Box>}
+      <ChoiceField
+        id={fieldId('/crane/chart')}
+        label="Chart"
+        value={crane.chart ?? ''}
+        choices={choices}
+        onChoose={(id) => void take(id)}
+      />
+      {error && (
+        <Box role="alert" sx={{ color: 'var(--stop)' }}>
+          {error}
+        </Box>
+      )}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: '6px', mt: '6px' }}>
-        <Button variant="outlined" onClick={() => open('cranes')}>Cranes side by side</Button>
-        {line && <Button variant="outlined" component={Link} to={`/cranes/${line.id}`}>See the chart</Button>}
-        {(newer || stale) && <Button variant="contained" onClick={() => void take(own.id)}>{newer ? `Take version ${line.version}` : 'It is checked now: take it'}</Button>}
+        <Button variant="outlined" onClick={() => open('cranes')}>
+          Cranes side by side
+        </Button>
+        {line && (
+          <Button variant="outlined" component={Link} to={`/cranes/${line.id}`}>
+            See the chart
+          </Button>
+        )}
+        {(newer || stale) && (
+          <Button variant="contained" onClick={() => void take(own.id)}>
+            {newer ? `Take version ${line.version}` : 'It is checked now: take it'}
+          </Button>
+        )}
       </Box>
       {own && (
         <>
           <Heading aside="as it stands today, field by field">The machine</Heading>
-          {Object.keys(own.identity).sort().map((name) => (
-            <div key={name} className="tick">
-              <WordsField editor={editor} pointer={machine(name)} label={`${name.replaceAll('_', ' ')}; the chart says ${own.identity[name]}`} note={`${name.replaceAll('_', ' ')} of the machine`} />
-              {crane.as_rigged[name] === own.identity[name]
-                ? <Box aria-hidden sx={{ width: 64, textAlign: 'center', lineHeight: '46px', fontWeight: 600, color: 'var(--mark)' }}>same</Box>
-                : <Button variant="outlined" sx={{ minHeight: 48, minWidth: 64, px: '6px' }} aria-label={`${name.replaceAll('_', ' ')} of the machine is ${own.identity[name]}, seen on it`} onClick={() => editor.change({ [machine(name)]: own.identity[name] }, `${name.replaceAll('_', ' ')} ticked`)}>Seen</Button>}
-            </div>
-          ))}
+          {Object.keys(own.identity)
+            .sort()
+            .map((name) => (
+              <div key={name} className="tick">
+                <WordsField
+                  editor={editor}
+                  pointer={machine(name)}
+                  label={`${name.replaceAll('_', ' ')}; the chart says ${own.identity[name]}`}
+                  note={`${name.replaceAll('_', ' ')} of the machine`}
+                />
+                {crane.as_rigged[name] === own.identity[name] ? (
+                  <Box
+                    aria-hidden
+                    sx={{
+                      width: 64,
+                      textAlign: 'center',
+                      lineHeight: '46px',
+                      fontWeight: 600,
+                      color: 'var(--mark)',
+                    }}
+                  >
+                    same
+                  </Box>
+                ) : (
+                  <Button
+                    variant="outlined"
+                    sx={{ minHeight: 48, minWidth: 64, px: '6px' }}
+                    aria-label={`${name.replaceAll('_', ' ')} of the machine is ${own.identity[name]}, seen on it`}
+                    onClick={() =>
+                      editor.change(
+                        { [machine(name)]: own.identity[name] },
+                        `${name.replaceAll('_', ' ')} ticked`,
+                      )
+                    }
+                  >
+                    Seen
+                  </Button>
+                )}
+              </div>
+            ))}
         </>
       )}
     </>

@@ -2,7 +2,34 @@ import { QuantityField, type PanelProps } from './parts'
 import { HeightPanel } from './HeightPanel'
 
 // One figure each: what the chart assumes of how the crane stands, how its line hangs, and the wind.
-export const StandPanel = ({ editor, ladder }: PanelProps) => <QuantityField editor={editor} ladder={ladder} kind="share" pointer="/crane/level" label="Out of level, measured on the machine" note="how far out of level" />
-export const SidePullPanel = ({ editor, ladder }: PanelProps) => <QuantityField editor={editor} ladder={ladder} kind="angle" pointer="/crane/side_pull" label="Planned pull, from plumb" note="planned side pull" />
-export const WindPanel = ({ editor, ladder }: PanelProps) => <QuantityField editor={editor} ladder={ladder} kind="speed" pointer="/crane/wind" label="Gust at the load or the tip" note="wind" />
+export const StandPanel = ({ editor, ladder }: PanelProps) => (
+  <QuantityField
+    editor={editor}
+    ladder={ladder}
+    kind="share"
+    pointer="/crane/level"
+    label="Out of level, measured on the machine"
+    note="how far out of level"
+  />
+)
+export const SidePullPanel = ({ editor, ladder }: PanelProps) => (
+  <QuantityField
+    editor={editor}
+    ladder={ladder}
+    kind="angle"
+    pointer="/crane/side_pull"
+    label="Planned pull, from plumb"
+    note="planned side pull"
+  />
+)
+export const WindPanel = ({ editor, ladder }: PanelProps) => (
+  <QuantityField
+    editor={editor}
+    ladder={ladder}
+    kind="speed"
+    pointer="/crane/wind"
+    label="Gust at the load or the tip"
+    note="wind"
+  />
+)
 export const ClearancePanel = HeightPanel

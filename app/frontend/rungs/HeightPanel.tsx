@@ -4,9 +4,26 @@ export function HeightPanel({ editor, ladder }: PanelProps) {
   return (
     <>
       <Row columns="1fr 1fr">
-        {editor.document.crane.stations.map((station, index) => <QuantityField key={station.name} editor={editor} ladder={ladder} kind="length" pointer={`/crane/stations/${index}/support_height`} label={`Support at ${station.name}`} note={`support height at ${station.name}`} />)}
+        {editor.document.crane.stations.map((station, index) => (
+          <QuantityField
+            key={station.name}
+            editor={editor}
+            ladder={ladder}
+            kind="length"
+            pointer={`/crane/stations/${index}/support_height`}
+            label={`Support at ${station.name}`}
+            note={`support height at ${station.name}`}
+          />
+        ))}
       </Row>
-      <QuantityField editor={editor} ladder={ladder} kind="length" pointer="/crane/obstacle_height" label="Highest thing on the way, 0 m if none" note="highest thing on the way" />
+      <QuantityField
+        editor={editor}
+        ladder={ladder}
+        kind="length"
+        pointer="/crane/obstacle_height"
+        label="Highest thing on the way, 0 m if none"
+        note="highest thing on the way"
+      />
     </>
   )
 }

@@ -8,26 +8,90 @@ export function GeometryFields({ editor, ladder }: Pick<PanelProps, 'editor' | '
   const { rigging, load } = editor.document
   const shown = useShown()
   const choose = (by: string) => {
-    const asRigged = (figure: { value: number } | undefined) => (figure ? `${figure.value.toFixed(3)} m` : null)
-    const legs = Object.fromEntries([...rigging.legs.map((leg, index) => [`/rigging/legs/${index}/length`, asRigged(ladder?.drawing?.legs[index]?.rest) ?? leg.length]), ...(rigging.beam?.legs ?? []).map((leg, index) => [`/rigging/beam/legs/${index}/length`, asRigged(ladder?.drawing?.uppers[index]?.rest) ?? leg.length])])
-    editor.change(by === 'leg_lengths' ? { '/rigging/set_by': by, ...legs } : { '/rigging/set_by': by, '/rigging/hook_height': rigging.hook_height ?? ladder?.drawing?.hook_height?.metric ?? null }, 'what sets the geometry')
+    const asRigged = (figure: { value: number } | undefined) =>
+      figure ? `${figure.value.toFixed(3)} m` : null
+    const legs = Object.fromEntries([
+      ...rigging.legs.map((leg, index) => [
+        `/rigging/legs/${index}/length`,
+        asRigged(ladder?.drawing?.legs[index]?.rest) ?? leg.length,
+      ]),
+      ...(rigging.beam?.legs ?? []).map((leg, index) => [
+        `/rigging/beam/legs/${index}/length`,
+        asRigged(ladder?.drawing?.uppers[index]?.rest) ?? leg.length,
+      ]),
+    ])
+    editor.change(
+      by === 'leg_lengths'
+        ? { '/rigging/set_by': by, ...legs }
+        : {
+            '/rigging/set_by': by,
+            '/rigging/hook_height': rigging.hook_height ?? ladder?.drawing?.hook_height?.metric ?? null,
+          },
+      'what sets the geometry',
+    )
   }
   return (
     <>
-      <ChoiceField id={fieldId('/rigging/set_by')} label="Geometry is set by" value={rigging.set_by} choices={[['hook_height', 'hook height; legs made up to hang level'], ['leg_lengths', 'leg lengths; hook comes where they put it']]} onChoose={choose} />
+      <ChoiceField
+        id={fieldId('/rigging/set_by')}
+        label="Geometry is set by"
+        value={rigging.set_by}
+        choices={[
+          ['hook_height', 'hook height; legs made up to hang level'],
+          ['leg_lengths', 'leg lengths; hook comes where they put it'],
+        ]}
+        onChoose={choose}
+      />
       <div style={{ height: 8 }} />
-      {rigging.set_by === 'hook_height'
-        ? <QuantityField editor={editor} ladder={ladder} kind="length" pointer="/rigging/hook_height" label="Hook bearing above the load's base" note="hook height" />
-        : rigging.legs.map((_, index) => <QuantityField key={index} editor={editor} ladder={ladder} kind="length" pointer={`/rigging/legs/${index}/length`} label={`${load.points[index]?.name ?? ''} leg, bearing to bearing`} note={`${load.points[index]?.name ?? ''} leg length`} />)}
-      {ladder?.drawing?.legs.map((leg, index) => <div key={index}>{leg.name} leg {shown(leg.length)} long</div>)}
-      {rigging.beam && rigging.set_by === 'leg_lengths' && rigging.beam.legs.map((_, index) => <QuantityField key={index} editor={editor} ladder={ladder} kind="length" pointer={`/rigging/beam/legs/${index}/length`} label={`Upper sling ${index + 1}, bearing to bearing`} note={`length of upper sling ${index + 1}`} />)}
+      {rigging.set_by === 'hook_height' ? (
+        <QuantityField
+          editor={editor}
+          ladder={ladder}
+          kind="length"
+          pointer="/rigging/hook_height"
+          label="Hook bearing above the load's base"
+          note="hook height"
+        />
+      ) : (
+        rigging.legs.map((_, index) => (
+          <QuantityField
+            key={index}
+            editor={editor}
+            ladder={ladder}
+            kind="length"
+            pointer={`/rigging/legs/${index}/length`}
+            label={`${load.points[index]?.name ?? ''} leg, bearing to bearing`}
+            note={`${load.points[index]?.name ?? ''} leg length`}
+          />
+        ))
+      )}
+      {ladder?.drawing?.legs.map((leg, index) => (
+        <div key={index}>
+          {leg.name} leg {shown(leg.length)} long
+        </div>
+      ))}
+      {rigging.beam &&
+        rigging.set_by === 'leg_lengths' &&
+        rigging.beam.legs.map((_, index) => (
+          <QuantityField
+            key={index}
+            editor={editor}
+            ladder={ladder}
+            kind="length"
+            pointer={`/rigging/beam/legs/${index}/length`}
+            label={`Upper sling ${index + 1}, bearing to bearing`}
+            note={`length of upper sling ${index + 1}`}
+          />
+        ))}
     </>
   )
 }
 
 export const LevelPanel = ({ editor, ladder, open }: PanelProps) => (
   <>
-    <Button variant="outlined" fullWidth sx={{ mb: 1, minHeight: 44 }} onClick={() => open('level')}>Make it hang level</Button>
+    <Button variant="outlined" fullWidth sx={{ mb: 1, minHeight: 44 }} onClick={() => open('level')}>
+      Make it hang level
+    </Button>
     <GeometryFields editor={editor} ladder={ladder} />
   </>
 )

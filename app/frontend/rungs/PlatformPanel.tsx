@@ -3,25 +3,67 @@ import type { Plan } from '../api/plan.generated'
 import { Heading, QuantityField, Row, WordsField, type PanelProps } from './parts'
 
 type Platform = NonNullable<Plan['crane']['platform']>
-const BLANK: Platform = { lower_boom_from: null, lower_boom_to: null, upper_boom_from: null, upper_boom_to: null, load_radius: null, aboard: [] }
+const BLANK: Platform = {
+  lower_boom_from: null,
+  lower_boom_to: null,
+  upper_boom_from: null,
+  upper_boom_to: null,
+  load_radius: null,
+  aboard: [],
+}
 
 // What the dry run showed of the booms, and the jib's load radius.
 export function DryRunFields({ editor, ladder }: PanelProps) {
   const field = { editor, ladder }
   const at = (name: string) => `/crane/platform/${name}`
-  if (!editor.document.crane.platform) return <Button variant="outlined" onClick={() => editor.change({ '/crane/platform': BLANK }, 'dry run')}>Write down the dry run</Button>
+  if (!editor.document.crane.platform)
+    return (
+      <Button variant="outlined" onClick={() => editor.change({ '/crane/platform': BLANK }, 'dry run')}>
+        Write down the dry run
+      </Button>
+    )
   return (
     <>
       <Heading aside="the whole move, without load">Dry run</Heading>
       <Row columns="1fr 1fr">
-        <QuantityField {...field} kind="angle" pointer={at('lower_boom_from')} label="Lower boom, least" note="lower boom angle, least" />
-        <QuantityField {...field} kind="angle" pointer={at('lower_boom_to')} label="Lower boom, most" note="lower boom angle, most" />
+        <QuantityField
+          {...field}
+          kind="angle"
+          pointer={at('lower_boom_from')}
+          label="Lower boom, least"
+          note="lower boom angle, least"
+        />
+        <QuantityField
+          {...field}
+          kind="angle"
+          pointer={at('lower_boom_to')}
+          label="Lower boom, most"
+          note="lower boom angle, most"
+        />
       </Row>
       <Row columns="1fr 1fr">
-        <QuantityField {...field} kind="angle" pointer={at('upper_boom_from')} label="Upper boom, least" note="upper boom angle, least" />
-        <QuantityField {...field} kind="angle" pointer={at('upper_boom_to')} label="Upper boom, most" note="upper boom angle, most" />
+        <QuantityField
+          {...field}
+          kind="angle"
+          pointer={at('upper_boom_from')}
+          label="Upper boom, least"
+          note="upper boom angle, least"
+        />
+        <QuantityField
+          {...field}
+          kind="angle"
+          pointer={at('upper_boom_to')}
+          label="Upper boom, most"
+          note="upper boom angle, most"
+        />
       </Row>
-      <QuantityField {...field} kind="length" pointer={at('load_radius')} label="Load radius of the jib" note="load radius of the jib" />
+      <QuantityField
+        {...field}
+        kind="length"
+        pointer={at('load_radius')}
+        label="Load radius of the jib"
+        note="load radius of the jib"
+      />
     </>
   )
 }
@@ -36,12 +78,45 @@ export function PlatformPanel(props: PanelProps) {
       <Heading aside="everyone and everything">In the platform</Heading>
       {platform.aboard.map((item, index) => (
         <Row key={index} columns="1fr 1fr auto">
-          <WordsField editor={editor} pointer={`/crane/platform/aboard/${index}/what`} label="What" note={`what is aboard, ${index + 1}`} />
-          <QuantityField editor={editor} ladder={ladder} kind="mass" pointer={`/crane/platform/aboard/${index}/mass`} label="Mass" note={`mass aboard, ${index + 1}`} />
-          <Button variant="outlined" aria-label={`take away ${item.what || `item ${index + 1}`}`} onClick={() => editor.change({ '/crane/platform/aboard': platform.aboard.filter((_, place) => place !== index) }, 'taken out of the platform')}>−</Button>
+          <WordsField
+            editor={editor}
+            pointer={`/crane/platform/aboard/${index}/what`}
+            label="What"
+            note={`what is aboard, ${index + 1}`}
+          />
+          <QuantityField
+            editor={editor}
+            ladder={ladder}
+            kind="mass"
+            pointer={`/crane/platform/aboard/${index}/mass`}
+            label="Mass"
+            note={`mass aboard, ${index + 1}`}
+          />
+          <Button
+            variant="outlined"
+            aria-label={`take away ${item.what || `item ${index + 1}`}`}
+            onClick={() =>
+              editor.change(
+                { '/crane/platform/aboard': platform.aboard.filter((_, place) => place !== index) },
+                'taken out of the platform',
+              )
+            }
+          >
+            −
+          </Button>
         </Row>
       ))}
-      <Button variant="outlined" onClick={() => editor.change({ '/crane/platform/aboard': [...platform.aboard, { what: '', mass: null }] }, 'put into the platform')}>Add someone or something</Button>
+      <Button
+        variant="outlined"
+        onClick={() =>
+          editor.change(
+            { '/crane/platform/aboard': [...platform.aboard, { what: '', mass: null }] },
+            'put into the platform',
+          )
+        }
+      >
+        Add someone or something
+      </Button>
     </>
   )
 }

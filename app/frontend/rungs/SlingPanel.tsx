@@ -8,7 +8,11 @@ import { fieldId } from './places'
 import { keptSlings, slingChoices, usedSlings, useStore } from './slings'
 import { SurroundingsFields } from './Surroundings'
 
-const HITCHES: [string, string][] = [['vertical', 'straight'], ['choker', 'choker'], ['basket', 'basket']]
+const HITCHES: [string, string][] = [
+  ['vertical', 'straight'],
+  ['choker', 'choker'],
+  ['basket', 'basket'],
+]
 
 // How the legs hold the load: arrangement, slings, hitches, and where they work.
 export function SlingPanel({ editor, ladder, open, go }: PanelProps) {
@@ -20,46 +24,125 @@ export function SlingPanel({ editor, ladder, open, go }: PanelProps) {
   const take = (index: number, number: string) => {
     const used = usedSlings(document)
     used[index] = number || null
-    editor.change({ [`/rigging/legs/${index}/sling`]: number || null, '/snapshots/slings': keptSlings(document, used, number || null, slings) }, `sling of the ${load.points[index]?.name} leg`)
+    editor.change(
+      {
+        [`/rigging/legs/${index}/sling`]: number || null,
+        '/snapshots/slings': keptSlings(document, used, number || null, slings),
+      },
+      `sling of the ${load.points[index]?.name} leg`,
+    )
   }
   const fittings = rigging.legs.some((leg) => leg.fittings?.length)
   const give = () => {
-    editor.change(Object.fromEntries(rigging.legs.map((_, index) => [`/rigging/legs/${index}/fittings`, [FIRST]])), 'fittings of the legs')
+    editor.change(
+      Object.fromEntries(rigging.legs.map((_, index) => [`/rigging/legs/${index}/fittings`, [FIRST]])),
+      'fittings of the legs',
+    )
     go('/rigging/legs/0/fittings/0/wll')
   }
   return (
     <>
-      {failed && <Box role="alert" sx={{ color: 'var(--stop)', mb: 1 }}>The store could not be read: only the plan's own slings are listed.</Box>}
+      {failed && (
+        <Box role="alert" sx={{ color: 'var(--stop)', mb: 1 }}>
+          The store could not be read: only the plan's own slings are listed.
+        </Box>
+      )}
       <Arrangement editor={editor} open={open} go={go} />
       {rigging.legs.map((leg, index) => {
         const name = load.points[index]?.name ?? ''
         const at = `/rigging/legs/${index}`
         return (
           <Box key={index}>
-            <Heading aside={snapshots.slings[leg.sling ?? '']?.data.kind.replaceAll('_', ' ')}>{name} leg</Heading>
+            <Heading aside={snapshots.slings[leg.sling ?? '']?.data.kind.replaceAll('_', ' ')}>
+              {name} leg
+            </Heading>
             <Row columns="1fr 112px">
-              <ChoiceField id={fieldId(`${at}/sling`)} label="Sling" note={`sling of the ${name} leg`} value={leg.sling ?? ''} choices={slingChoices(document, slings, (piece) => shown(piece.reach))} onChoose={(number) => take(index, number)} />
-              <ChoiceField id={fieldId(`${at}/hitch`)} label="Hitch" note={`hitch of the ${name} leg`} value={leg.hitch} choices={HITCHES} onChoose={(hitch) => editor.change({ [`${at}/hitch`]: hitch }, `hitch of the ${name} leg`)} />
+              <ChoiceField
+                id={fieldId(`${at}/sling`)}
+                label="Sling"
+                note={`sling of the ${name} leg`}
+                value={leg.sling ?? ''}
+                choices={slingChoices(document, slings, (piece) => shown(piece.reach))}
+                onChoose={(number) => take(index, number)}
+              />
+              <ChoiceField
+                id={fieldId(`${at}/hitch`)}
+                label="Hitch"
+                note={`hitch of the ${name} leg`}
+                value={leg.hitch}
+                choices={HITCHES}
+                onChoose={(hitch) => editor.change({ [`${at}/hitch`]: hitch }, `hitch of the ${name} leg`)}
+              />
             </Row>
             {leg.hitch !== 'vertical' && (
               <>
                 <Row columns="1fr 1fr">
-                  {leg.hitch === 'choker'
-                    ? <QuantityField {...field} kind="angle" pointer={`${at}/choke_angle`} label="Angle of choke" note={`angle of choke of the ${name} leg`} />
-                    : <QuantityField {...field} kind="length" pointer={`${at}/basket_width`} label="Width between its sides" note={`basket width of the ${name} leg`} />}
-                  <QuantityField {...field} kind="length" pointer={`${at}/round`} label="Goes round the load" note={`what of the ${name} sling goes round the load`} empty="not measured" />
+                  {leg.hitch === 'choker' ? (
+                    <QuantityField
+                      {...field}
+                      kind="angle"
+                      pointer={`${at}/choke_angle`}
+                      label="Angle of choke"
+                      note={`angle of choke of the ${name} leg`}
+                    />
+                  ) : (
+                    <QuantityField
+                      {...field}
+                      kind="length"
+                      pointer={`${at}/basket_width`}
+                      label="Width between its sides"
+                      note={`basket width of the ${name} leg`}
+                    />
+                  )}
+                  <QuantityField
+                    {...field}
+                    kind="length"
+                    pointer={`${at}/round`}
+                    label="Goes round the load"
+                    note={`what of the ${name} sling goes round the load`}
+                    empty="not measured"
+                  />
                 </Row>
                 <Row columns="1fr 1fr">
-                  <WordsField editor={editor} pointer={`${at}/held_by`} label="Kept from sliding by" note={`what holds the ${name} leg`} />
-                  {leg.hitch === 'choker' ? <QuantityField {...field} kind="angle" pointer={`${at}/loop_angle`} label="Inner angle of the loop" note={`inner angle of the ${name} choke`} empty="not measured" /> : <span />}
+                  <WordsField
+                    editor={editor}
+                    pointer={`${at}/held_by`}
+                    label="Kept from sliding by"
+                    note={`what holds the ${name} leg`}
+                  />
+                  {leg.hitch === 'choker' ? (
+                    <QuantityField
+                      {...field}
+                      kind="angle"
+                      pointer={`${at}/loop_angle`}
+                      label="Inner angle of the loop"
+                      note={`inner angle of the ${name} choke`}
+                      empty="not measured"
+                    />
+                  ) : (
+                    <span />
+                  )}
                 </Row>
               </>
             )}
-            {(leg.hitch !== 'vertical' || leg.bend) && <QuantityField {...field} kind="length" pointer={`${at}/bend`} label="Bent round a diameter of" note={`what the ${name} leg is bent round`} empty="not given" />}
+            {(leg.hitch !== 'vertical' || leg.bend) && (
+              <QuantityField
+                {...field}
+                kind="length"
+                pointer={`${at}/bend`}
+                label="Bent round a diameter of"
+                note={`what the ${name} leg is bent round`}
+                empty="not given"
+              />
+            )}
           </Box>
         )
       })}
-      {!fittings && <Button variant="outlined" fullWidth sx={{ mt: 2, minHeight: 44 }} onClick={give}>Give the fittings</Button>}
+      {!fittings && (
+        <Button variant="outlined" fullWidth sx={{ mt: 2, minHeight: 44 }} onClick={give}>
+          Give the fittings
+        </Button>
+      )}
       <SurroundingsFields editor={editor} ladder={ladder} />
     </>
   )

@@ -11,22 +11,46 @@ import { Heading } from './parts'
 export function WaysOut({ editor }: { editor: Editor }) {
   const shown = useShown()
   const { of, ladder, working } = editor.checked
-  const asked = !working && !editor.moving && of === editor.document && (ladder?.verdict === 'stop' || ladder?.verdict === 'tight')
-  const ways = useQuery({ queryKey: ['ways_out', editor.id, editor.checked.answers], queryFn: () => api.waysOut(editor.document), enabled: asked, gcTime: 0, staleTime: Infinity, retry: false })
+  const asked =
+    !working &&
+    !editor.moving &&
+    of === editor.document &&
+    (ladder?.verdict === 'stop' || ladder?.verdict === 'tight')
+  const ways = useQuery({
+    queryKey: ['ways_out', editor.id, editor.checked.answers],
+    queryFn: () => api.waysOut(editor.document),
+    enabled: asked,
+    gcTime: 0,
+    staleTime: Infinity,
+    retry: false,
+  })
   if (!asked) return null
   return (
     <section aria-label="Ways out">
       <Heading aside="least change first">Ways out</Heading>
       {ways.isPending && <div role="status">working</div>}
       {ways.isError && <div role="alert">They could not be worked out: {ways.error.message}</div>}
-      {ways.data?.length === 0 && <div>None of those tried here makes the whole ladder better: raising the hook, a nearer radius, more parts of line, another sling of the store.</div>}
+      {ways.data?.length === 0 && (
+        <div>
+          None of those tried here makes the whole ladder better: raising the hook, a nearer radius, more
+          parts of line, another sling of the store.
+        </div>
+      )}
       {ways.data?.map((way) => (
         <div key={way.id} className="way" data-way={way.id}>
           <div>
             {shown(way.words)}
-            <span className="small" style={{ color: COLOUR[way.verdict] }}>then {shown(way.headline)}</span>
+            <span className="small" style={{ color: COLOUR[way.verdict] }}>
+              then {shown(way.headline)}
+            </span>
           </div>
-          <Button variant="outlined" aria-label={`Apply: ${shown(way.words)}`} onClick={() => editor.change(way.changes, shown(way.words))}>Apply</Button>
+          <Button
+            variant="outlined"
+            aria-label={`Apply: ${shown(way.words)}`}
+            onClick={() => editor.change(way.changes, shown(way.words))}
+          >
+            Apply
+          </Button>
         </div>
       ))}
     </section>

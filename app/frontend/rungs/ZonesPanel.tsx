@@ -11,20 +11,82 @@ export function ZoneFields({ editor, ladder }: PanelProps) {
       {zones.map((zone, index) => (
         <section key={index} aria-label={zone.name}>
           <Row columns="1fr auto">
-            <WordsField editor={editor} pointer={`/crane/zones/${index}/name`} label="Zone" note={`name of zone ${index + 1}`} />
-            <Button variant="outlined" aria-label={`take away zone ${zone.name}`} onClick={() => editor.change({ '/crane/zones': zones.filter((_, place) => place !== index) }, 'zone taken away')}>−</Button>
+            <WordsField
+              editor={editor}
+              pointer={`/crane/zones/${index}/name`}
+              label="Zone"
+              note={`name of zone ${index + 1}`}
+            />
+            <Button
+              variant="outlined"
+              aria-label={`take away zone ${zone.name}`}
+              onClick={() =>
+                editor.change(
+                  { '/crane/zones': zones.filter((_, place) => place !== index) },
+                  'zone taken away',
+                )
+              }
+            >
+              −
+            </Button>
           </Row>
           <Row columns="1fr 1fr">
-            <QuantityField {...field} kind="angle" pointer={`/crane/zones/${index}/slew_from`} label="Slew from, clockwise" note={`slew from of ${zone.name}`} />
-            <QuantityField {...field} kind="angle" pointer={`/crane/zones/${index}/slew_to`} label="Slew to" note={`slew to of ${zone.name}`} />
+            <QuantityField
+              {...field}
+              kind="angle"
+              pointer={`/crane/zones/${index}/slew_from`}
+              label="Slew from, clockwise"
+              note={`slew from of ${zone.name}`}
+            />
+            <QuantityField
+              {...field}
+              kind="angle"
+              pointer={`/crane/zones/${index}/slew_to`}
+              label="Slew to"
+              note={`slew to of ${zone.name}`}
+            />
           </Row>
           <Row columns="1fr 1fr">
-            <QuantityField {...field} kind="length" pointer={`/crane/zones/${index}/radius_from`} label="Radius from" note={`radius from of ${zone.name}`} />
-            <QuantityField {...field} kind="length" pointer={`/crane/zones/${index}/radius_to`} label="Radius to" note={`radius to of ${zone.name}`} empty="without end" />
+            <QuantityField
+              {...field}
+              kind="length"
+              pointer={`/crane/zones/${index}/radius_from`}
+              label="Radius from"
+              note={`radius from of ${zone.name}`}
+            />
+            <QuantityField
+              {...field}
+              kind="length"
+              pointer={`/crane/zones/${index}/radius_to`}
+              label="Radius to"
+              note={`radius to of ${zone.name}`}
+              empty="without end"
+            />
           </Row>
         </section>
       ))}
-      <Button variant="outlined" onClick={() => editor.change({ '/crane/zones': [...zones, { name: `zone ${zones.length + 1}`, slew_from: null, slew_to: null, radius_from: null, radius_to: null }] }, 'zone added')}>Add a zone</Button>
+      <Button
+        variant="outlined"
+        onClick={() =>
+          editor.change(
+            {
+              '/crane/zones': [
+                ...zones,
+                {
+                  name: `zone ${zones.length + 1}`,
+                  slew_from: null,
+                  slew_to: null,
+                  radius_from: null,
+                  radius_to: null,
+                },
+              ],
+            },
+            'zone added',
+          )
+        }
+      >
+        Add a zone
+      </Button>
     </>
   )
 }

@@ -13,14 +13,40 @@ import type { Editor } from '../workbench/usePlanEditor'
 import { fieldId } from './places'
 
 // What every rung's panel is given.
-export interface PanelProps { editor: Editor; ladder: Ladder | null; rung: Rung | null; go: (pointer: string) => void; light: (about: string | null) => void; open: (dialog: RiggingDialog) => void }
-type FieldProps = { editor: Pick<Editor, 'document' | 'change' | 'settle'>; ladder: Ladder | null } & { pointer: string; label: string; note?: string }
+export interface PanelProps {
+  editor: Editor
+  ladder: Ladder | null
+  rung: Rung | null
+  go: (pointer: string) => void
+  light: (about: string | null) => void
+  open: (dialog: RiggingDialog) => void
+}
+type FieldProps = { editor: Pick<Editor, 'document' | 'change' | 'settle'>; ladder: Ladder | null } & {
+  pointer: string
+  label: string
+  note?: string
+}
 
 const unitOf = (text: string) => text.replace(/[\d\s.,+−-]/g, '')
-const UNITS: Record<string, string[]> = { mass: ['kg', 't', 'lb'], length: ['m', 'mm', 'ft', 'in'], angle: ['deg'], temperature: ['°C'], share: ['%'], speed: ['m/s', 'km/h', 'mph'] }
+const UNITS: Record<string, string[]> = {
+  mass: ['kg', 't', 'lb'],
+  length: ['m', 'mm', 'ft', 'in'],
+  angle: ['deg'],
+  temperature: ['°C'],
+  share: ['%'],
+  speed: ['m/s', 'km/h', 'mph'],
+}
 
 // A quantity as it is typed; under it, what was understood, or what is wrong and was expected.
-export function QuantityField({ editor, ladder, pointer, label, note, kind, empty = 'not given' }: FieldProps & { kind: 'mass' | 'length' | 'angle' | 'temperature' | 'share' | 'speed'; empty?: string }) {
+export function QuantityField({
+  editor,
+  ladder,
+  pointer,
+  label,
+  note,
+  kind,
+  empty = 'not given',
+}: FieldProps & { kind: 'mass' | 'length' | 'angle' | 'temperature' | 'share' | 'speed'; empty?: string }) {
   const { system } = usePreferences().preferences
   const value = (at(editor.document, pointer) as string | null) ?? ''
   const problem = ladder?.problems.find((one) => one.pointer === pointer && one.typed === value)
@@ -29,13 +55,39 @@ export function QuantityField({ editor, ladder, pointer, label, note, kind, empt
   const name = note ?? label
   return (
     <Box>
-      <TextField variant="filled" fullWidth id={fieldId(pointer)} label={label} value={value} error={!!problem} autoComplete="off" slotProps={{ htmlInput: { 'data-pointer': pointer, 'aria-label': name, maxLength: 80 } }}
+      <TextField
+        variant="filled"
+        fullWidth
+        id={fieldId(pointer)}
+        label={label}
+        value={value}
+        error={!!problem}
+        autoComplete="off"
+        slotProps={{ htmlInput: { 'data-pointer': pointer, 'aria-label': name, maxLength: 80 } }}
         helperText={problem ? `${problem.message}; ${problem.expected}` : value === '' ? empty : understood}
-        onChange={(event) => editor.change({ [pointer]: event.target.value === '' ? null : event.target.value }, `${name} typed`, 'typing')}
-        onBlur={() => editor.settle(`${name} typed`)} onKeyDown={(event) => event.key === 'Enter' && editor.settle(`${name} typed`)} />
+        onChange={(event) =>
+          editor.change(
+            { [pointer]: event.target.value === '' ? null : event.target.value },
+            `${name} typed`,
+            'typing',
+          )
+        }
+        onBlur={() => editor.settle(`${name} typed`)}
+        onKeyDown={(event) => event.key === 'Enter' && editor.settle(`${name} typed`)}
+      />
       {problem?.message.startsWith('the unit is missing') && (
         <Box sx={{ display: 'flex', gap: 0.5, mt: 0.5 }}>
-          {UNITS[kind]!.map((unit) => <Button key={unit} size="small" variant="outlined" sx={{ minWidth: 40 }} onClick={() => editor.change({ [pointer]: `${value.trim()} ${unit}` }, `${name} typed`)}>{unit}</Button>)}
+          {UNITS[kind]!.map((unit) => (
+            <Button
+              key={unit}
+              size="small"
+              variant="outlined"
+              sx={{ minWidth: 40 }}
+              onClick={() => editor.change({ [pointer]: `${value.trim()} ${unit}` }, `${name} typed`)}
+            >
+              {unit}
+            </Button>
+          ))}
         </Box>
       )}
     </Box>
@@ -45,30 +97,89 @@ export function QuantityField({ editor, ladder, pointer, label, note, kind, empt
 export function WordsField({ editor, pointer, label, note }: Omit<FieldProps, 'ladder'>) {
   const value = (at(editor.document, pointer) as string | null) ?? ''
   return (
-    <TextField variant="filled" fullWidth id={fieldId(pointer)} label={label} value={value} autoComplete="off" slotProps={{ htmlInput: { 'data-pointer': pointer, maxLength: 200, 'aria-label': note ?? label } }}
-      onChange={(event) => editor.change({ [pointer]: event.target.value }, `${note ?? label} typed`, 'typing')} onBlur={() => editor.settle(`${note ?? label} typed`)} />
+    <TextField
+      variant="filled"
+      fullWidth
+      id={fieldId(pointer)}
+      label={label}
+      value={value}
+      autoComplete="off"
+      slotProps={{ htmlInput: { 'data-pointer': pointer, maxLength: 200, 'aria-label': note ?? label } }}
+      onChange={(event) =>
+        editor.change({ [pointer]: event.target.value }, `${note ?? label} typed`, 'typing')
+      }
+      onBlur={() => editor.settle(`${note ?? label} typed`)}
+    />
   )
 }
 
-export function ChoiceField({ id, label, value, choices, onChoose, note }: { id: string; label: string; value: string; choices: [string, string][]; onChoose: (value: string) => void; note?: string }) {
+export function ChoiceField({
+  id,
+  label,
+  value,
+  choices,
+  onChoose,
+  note,
+}: {
+  id: string
+  label: string
+  value: string
+  choices: [string, string][]
+  onChoose: (value: string) => void
+  note?: string
+}) {
   return (
-    <TextField variant="filled" fullWidth select id={id} label={label} value={value} slotProps={{ select: { native: true }, htmlInput: { 'aria-label': note ?? label } }} onChange={(event) => onChoose(event.target.value)}>
-      {choices.map(([choice, words]) => <option key={choice} value={choice}>{words}</option>)}
+    <TextField
+      variant="filled"
+      fullWidth
+      select
+      id={id}
+      label={label}
+      value={value}
+      slotProps={{ select: { native: true }, htmlInput: { 'aria-label': note ?? label } }}
+      onChange={(event) => onChoose(event.target.value)}
+    >
+      {choices.map(([choice, words]) => (
+        <option key={choice} value={choice}>
+          {words}
+        </option>
+      ))}
     </TextField>
   )
 }
 
-export const Row = ({ children, columns }: { children: ReactNode; columns: string }) => <div className="row" style={{ gridTemplateColumns: columns }}>{children}</div>
+export const Row = ({ children, columns }: { children: ReactNode; columns: string }) => (
+  <div className="row" style={{ gridTemplateColumns: columns }}>
+    {children}
+  </div>
+)
 
 export const Heading = ({ children, aside }: { children: ReactNode; aside?: ReactNode }) => (
-  <div className="heading"><h3>{children}</h3>{aside && <span>{aside}</span>}</div>
+  <div className="heading">
+    <h3>{children}</h3>
+    {aside && <span>{aside}</span>}
+  </div>
 )
 
 export function Needs({ rung, go }: { rung: Rung; go: PanelProps['go'] }) {
   return rung.missing.map((missing) => (
-    <Box key={missing.what} sx={{ display: 'flex', alignItems: 'center', gap: 1, border: '1.5px dashed var(--ink)', p: '6px 10px', mb: '8px' }}>
+    <Box
+      key={missing.what}
+      sx={{
+        display: 'flex',
+        alignItems: 'center',
+        gap: 1,
+        border: '1.5px dashed var(--ink)',
+        p: '6px 10px',
+        mb: '8px',
+      }}
+    >
       <Box sx={{ flex: 1, lineHeight: 1.25 }}>Needed: {missing.what}</Box>
-      {missing.pointer && <Button size="small" variant="outlined" onClick={() => go(missing.pointer!)}>Go to it</Button>}
+      {missing.pointer && (
+        <Button size="small" variant="outlined" onClick={() => go(missing.pointer!)}>
+          Go to it
+        </Button>
+      )}
     </Box>
   ))
 }
@@ -81,12 +192,32 @@ export const Parts = memo(function Parts({ rung }: { rung: Rung }) {
       <tbody>
         {rung.parts.map((part, index) => (
           <tr key={index} data-part={part.name}>
-            <td className="part-bar"><RungBar verdict={part.verdict} share={part.utilisation?.value ?? null} width={50} height={10} stiles plain /></td>
-            <td>
-              <div className="part-line"><span>{part.name.replaceAll('_', ' ')}</span><span>{part.demand && part.capacity && `${shown(part.demand)} of ${shown(part.capacity)}`}</span></div>
-              {(part.note || part.nominal) && <div className={part.nominal ? 'small right' : 'small'}>{part.nominal ? `nominal ${shown(part.nominal)}` : shown(part.note)}</div>}
+            <td className="part-bar">
+              <RungBar
+                verdict={part.verdict}
+                share={part.utilisation?.value ?? null}
+                width={50}
+                height={10}
+                stiles
+                plain
+              />
             </td>
-            <td className="part-verdict" style={{ color: COLOUR[part.verdict] }}>{part.utilisation ? shown(part.utilisation) : WORD[part.verdict]}</td>
+            <td>
+              <div className="part-line">
+                <span>{part.name.replaceAll('_', ' ')}</span>
+                <span>
+                  {part.demand && part.capacity && `${shown(part.demand)} of ${shown(part.capacity)}`}
+                </span>
+              </div>
+              {(part.note || part.nominal) && (
+                <div className={part.nominal ? 'small right' : 'small'}>
+                  {part.nominal ? `nominal ${shown(part.nominal)}` : shown(part.note)}
+                </div>
+              )}
+            </td>
+            <td className="part-verdict" style={{ color: COLOUR[part.verdict] }}>
+              {part.utilisation ? shown(part.utilisation) : WORD[part.verdict]}
+            </td>
           </tr>
         ))}
       </tbody>
@@ -95,12 +226,13 @@ export const Parts = memo(function Parts({ rung }: { rung: Rung }) {
 })
 
 // Lines in runs of one part each, in order.
-const runs = (lines: Line[]) => lines.reduce<Line[][]>((found, line) => {
-  const last = found.at(-1)
-  if (last && last[0]!.group === line.group) last.push(line)
-  else found.push([line])
-  return found
-}, [])
+const runs = (lines: Line[]) =>
+  lines.reduce<Line[][]>((found, line) => {
+    const last = found.at(-1)
+    if (last && last[0]!.group === line.group) last.push(line)
+    else found.push([line])
+    return found
+  }, [])
 
 // Every line of arithmetic with its source. Touching a line lights what it speaks of in the drawing.
 export const Working = memo(function Working({ rung, light }: { rung: Rung; light: PanelProps['light'] }) {
@@ -115,10 +247,17 @@ export const Working = memo(function Working({ rung, light }: { rung: Rung; ligh
           {lines[0]!.group && <h4>{lines[0]!.group}</h4>}
           <dl>
             {lines.map((line, index) => (
-              <div key={index} className="line" data-line={line.symbol} onMouseEnter={() => light(line.about)} onMouseLeave={() => light(null)}>
+              <div
+                key={index}
+                className="line"
+                data-line={line.symbol}
+                onMouseEnter={() => light(line.about)}
+                onMouseLeave={() => light(null)}
+              >
                 <dt>{line.symbol}</dt>
                 <dd>
-                  {line[system] ?? ''}{line.formula && <span className="small">{line.formula}</span>}
+                  {line[system] ?? ''}
+                  {line.formula && <span className="small">{line.formula}</span>}
                   {line.source && <span className="small">{line.source}</span>}
                 </dd>
                 <dd className="result">{shown(line.result)}</dd>
@@ -128,7 +267,13 @@ export const Working = memo(function Working({ rung, light }: { rung: Rung; ligh
         </div>
       ))}
       {rung.demand && rung.capacity && rung.utilisation && (
-        <div className="line total" style={{ color: COLOUR[rung.verdict] }}><span>U</span><span>{shown(rung.demand)} / {shown(rung.capacity)}</span><span>{shown(rung.utilisation)}</span></div>
+        <div className="line total" style={{ color: COLOUR[rung.verdict] }}>
+          <span>U</span>
+          <span>
+            {shown(rung.demand)} / {shown(rung.capacity)}
+          </span>
+          <span>{shown(rung.utilisation)}</span>
+        </div>
       )}
     </div>
   )
@@ -138,7 +283,18 @@ export const Cautions = memo(function Cautions({ rung }: { rung: Rung }) {
   const shown = useShown()
   return rung.cautions.map((caution, index) => (
     <div key={index} className="caution">
-      <svg width={15} height={15} viewBox="0 0 15 15" role="img" aria-label="caution"><rect x={1} y={1} width={13} height={13} fill="var(--tightFill)" stroke="var(--ink)" strokeWidth={1.6} /><path d="M2 13L13 2M2 7L7 2M7 13L13 7" stroke="var(--ink)" strokeWidth={1.2} /></svg>
+      <svg width={15} height={15} viewBox="0 0 15 15" role="img" aria-label="caution">
+        <rect
+          x={1}
+          y={1}
+          width={13}
+          height={13}
+          fill="var(--tightFill)"
+          stroke="var(--ink)"
+          strokeWidth={1.6}
+        />
+        <path d="M2 13L13 2M2 7L7 2M7 13L13 7" stroke="var(--ink)" strokeWidth={1.2} />
+      </svg>
       <span>{shown(caution.text)}</span>
     </div>
   ))

@@ -2,12 +2,38 @@ import type { RungId } from '../ladder/Ladder'
 
 // Which panel has the field of a place in the plan.
 const PLACES: [RegExp, RungId][] = [
-  [/^\/load\/rated_points/, 'points'], [/^\/load/, 'load'], [/^\/rigging\/(beam|legs\/\d+\/hole)/, 'beam'], [/^\/rigging\/reeved/, 'sharing'], [/^\/rigging\/legs\/\d+\/fittings/, 'fittings'], [/^\/rigging\/(hook_height|set_by|legs\/\d+\/length)/, 'level'], [/^\/rigging/, 'slings'], [/^\/crane\/(chart|as_rigged)/, 'chart'],
-  [/^\/crane\/(parts_of_line|deductions|idle_line)/, 'hoist'], [/^\/crane\/level/, 'stand'], [/^\/crane\/side_pull/, 'side_pull'], [/^\/crane\/wind/, 'wind'], [/^\/crane\/zones/, 'zones'], [/^\/crane\/platform\/aboard/, 'platform'], [/^\/crane\/(obstacle_height|stations\/\d+\/support_height)/, 'height'], [/^\/crane/, 'crane'],
+  [/^\/load\/rated_points/, 'points'],
+  [/^\/load/, 'load'],
+  [/^\/rigging\/(beam|legs\/\d+\/hole)/, 'beam'],
+  [/^\/rigging\/reeved/, 'sharing'],
+  [/^\/rigging\/legs\/\d+\/fittings/, 'fittings'],
+  [/^\/rigging\/(hook_height|set_by|legs\/\d+\/length)/, 'level'],
+  [/^\/rigging/, 'slings'],
+  [/^\/crane\/(chart|as_rigged)/, 'chart'],
+  [/^\/crane\/(parts_of_line|deductions|idle_line)/, 'hoist'],
+  [/^\/crane\/level/, 'stand'],
+  [/^\/crane\/side_pull/, 'side_pull'],
+  [/^\/crane\/wind/, 'wind'],
+  [/^\/crane\/zones/, 'zones'],
+  [/^\/crane\/platform\/aboard/, 'platform'],
+  [/^\/crane\/(obstacle_height|stations\/\d+\/support_height)/, 'height'],
+  [/^\/crane/, 'crane'],
 ]
-export const panelOf = (pointer: string): RungId | undefined => PLACES.find(([place]) => place.test(pointer))?.[1]
+export const panelOf = (pointer: string): RungId | undefined =>
+  PLACES.find(([place]) => place.test(pointer))?.[1]
 export const fieldId = (pointer: string) => `field${pointer.replaceAll('/', '-')}`
 
-const WORDS: Record<string, string> = { bare: 'weight', cg: 'centre of gravity', as_rigged: 'as rigged', '0': 'first', '1': 'second' }
+const WORDS: Record<string, string> = {
+  bare: 'weight',
+  cg: 'centre of gravity',
+  as_rigged: 'as rigged',
+  '0': 'first',
+  '1': 'second',
+}
 // A place of the plan in plain words, for a list of differences.
-export const wordsOf = (pointer: string) => pointer.split('/').slice(1).map((part) => WORDS[part] ?? part.replaceAll('_', ' ')).join(', ')
+export const wordsOf = (pointer: string) =>
+  pointer
+    .split('/')
+    .slice(1)
+    .map((part) => WORDS[part] ?? part.replaceAll('_', ' '))
+    .join(', ')

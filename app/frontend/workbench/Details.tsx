@@ -12,18 +12,47 @@ export function Details({ editor, onClose }: { editor: Editor; onClose: () => vo
   const [site, setSite] = useState(editor.document.site)
   const [time, setTime] = useState(editor.document.lift_at ?? '')
   const take = () => {
-    editor.change({ '/title': title.trim(), '/site': site, '/lift_at': time === '' ? null : time }, 'title, site and time')
+    editor.change(
+      { '/title': title.trim(), '/site': site, '/lift_at': time === '' ? null : time },
+      'title, site and time',
+    )
     onClose()
   }
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm">
       <DialogTitle>Title, site and time</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 1.5 }}>
-        <TextField variant="filled" label="Title" value={title} error={title.trim() === ''} helperText={title.trim() === '' ? 'a plan needs a title' : ' '} slotProps={{ htmlInput: { maxLength: 200 } }} onChange={(event) => setTitle(event.target.value)} autoFocus />
-        <TextField variant="filled" label="Site" value={site} slotProps={{ htmlInput: { maxLength: 200 } }} onChange={(event) => setSite(event.target.value)} />
-        <TextField variant="filled" label="Time of the lift, local" type="datetime-local" value={time} onChange={(event) => setTime(event.target.value.slice(0, 16))} />
+        <TextField
+          variant="filled"
+          label="Title"
+          value={title}
+          error={title.trim() === ''}
+          helperText={title.trim() === '' ? 'a plan needs a title' : ' '}
+          slotProps={{ htmlInput: { maxLength: 200 } }}
+          onChange={(event) => setTitle(event.target.value)}
+          autoFocus
+        />
+        <TextField
+          variant="filled"
+          label="Site"
+          value={site}
+          slotProps={{ htmlInput: { maxLength: 200 } }}
+          onChange={(event) => setSite(event.target.value)}
+        />
+        <TextField
+          variant="filled"
+          label="Time of the lift, local"
+          type="datetime-local"
+          value={time}
+          onChange={(event) => setTime(event.target.value.slice(0, 16))}
+        />
       </DialogContent>
-      <DialogActions><Button onClick={onClose}>Leave</Button><Button variant="contained" disabled={title.trim() === ''} onClick={take}>Take</Button></DialogActions>
+      <DialogActions>
+        <Button onClick={onClose}>Leave</Button>
+        <Button variant="contained" disabled={title.trim() === ''} onClick={take}>
+          Take
+        </Button>
+      </DialogActions>
     </Dialog>
   )
 }

@@ -12,7 +12,12 @@ import type { Editor } from './usePlanEditor'
 
 // Every state that was ever saved. Taking one back is a change like any other: it can be undone.
 export function RevisionsDialog({ editor, onClose }: { editor: Editor; onClose: () => void }) {
-  const revisions = useQuery({ queryKey: ['revisions', editor.id, editor.revision], queryFn: () => api.revisions(editor.id), staleTime: 0, gcTime: 0 })
+  const revisions = useQuery({
+    queryKey: ['revisions', editor.id, editor.revision],
+    queryFn: () => api.revisions(editor.id),
+    staleTime: 0,
+    gcTime: 0,
+  })
   const [trouble, setTrouble] = useState('')
   const take = async (number: number) => {
     try {
@@ -27,20 +32,49 @@ export function RevisionsDialog({ editor, onClose }: { editor: Editor; onClose: 
     <Dialog open onClose={onClose} fullWidth maxWidth="sm">
       <DialogTitle>Revisions kept</DialogTitle>
       <DialogContent>
-        {(trouble || revisions.isError) && <Box role="alert" sx={{ color: 'var(--stop)' }}>{trouble || revisions.error?.message}</Box>}
+        {(trouble || revisions.isError) && (
+          <Box role="alert" sx={{ color: 'var(--stop)' }}>
+            {trouble || revisions.error?.message}
+          </Box>
+        )}
         {revisions.isPending && <Box role="status">reading</Box>}
-        <Box component="table" sx={{ width: '100%', borderCollapse: 'collapse', fontFamily: figures, fontSize: 17, '& td': { borderBottom: '1px solid var(--line)', py: '4px' } }}>
+        <Box
+          component="table"
+          sx={{
+            width: '100%',
+            borderCollapse: 'collapse',
+            fontFamily: figures,
+            fontSize: 17,
+            '& td': { borderBottom: '1px solid var(--line)', py: '4px' },
+          }}
+        >
           <tbody>
             {revisions.data?.map((one) => (
               <tr key={one.number}>
-                <td><strong>{one.number}</strong></td><td>{one.note}</td><td>{new Date(one.created_at).toLocaleString()}</td>
-                <Box component="td" sx={{ textAlign: 'right' }}>{one.number === editor.revision ? 'now' : <Button size="small" variant="outlined" onClick={() => void take(one.number)}>Take back</Button>}</Box>
+                <td>
+                  <strong>{one.number}</strong>
+                </td>
+                <td>{one.note}</td>
+                <td>{new Date(one.created_at).toLocaleString()}</td>
+                <Box component="td" sx={{ textAlign: 'right' }}>
+                  {one.number === editor.revision ? (
+                    'now'
+                  ) : (
+                    <Button size="small" variant="outlined" onClick={() => void take(one.number)}>
+                      Take back
+                    </Button>
+                  )}
+                </Box>
               </tr>
             ))}
           </tbody>
         </Box>
       </DialogContent>
-      <DialogActions><Button variant="contained" onClick={onClose}>Close</Button></DialogActions>
+      <DialogActions>
+        <Button variant="contained" onClick={onClose}>
+          Close
+        </Button>
+      </DialogActions>
     </Dialog>
   )
 }

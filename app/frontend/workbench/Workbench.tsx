@@ -43,12 +43,16 @@ export function Workbench({ editor }: { editor: Editor }) {
   const governing = ladder?.governs[0] as RungId | undefined
   const toGoverning = useCallback(() => governing && select(governing), [governing, select])
   const navigate = useNavigate()
-  const go = useCallback((pointer: string) => {
-    if (pointer.startsWith('/load/take_off')) return void navigate(`/plans/${editor.id}/load`, { state: { go: pointer } })
-    const panel = panelOf(pointer)
-    if (panel) select(panel)
-    setTimeout(() => document.getElementById(fieldId(pointer))?.focus(), 60)
-  }, [select, navigate, editor.id])
+  const go = useCallback(
+    (pointer: string) => {
+      if (pointer.startsWith('/load/take_off'))
+        return void navigate(`/plans/${editor.id}/load`, { state: { go: pointer } })
+      const panel = panelOf(pointer)
+      if (panel) select(panel)
+      setTimeout(() => document.getElementById(fieldId(pointer))?.focus(), 60)
+    },
+    [select, navigate, editor.id],
+  )
   useEffect(() => {
     document.title = `${editor.document.title} · Dust Ladder`
   }, [editor.document.title])
@@ -57,29 +61,193 @@ export function Workbench({ editor }: { editor: Editor }) {
   const look = useCallback((change: Partial<Looking>) => setLooking((now) => ({ ...now, ...change })), [])
   const [entry, setEntry] = useState<Entry | null>(null)
   const [dialog, setDialog] = useState<RiggingDialog | null>(null)
-  useKeys({ editor, ladder, selected, select, setLeg, enabled: preferences.keys, close: () => setOpen(false), look })
-  const fresh = useMemo(() => sheetLayout({ ladder, frozen: null, ...size, ...looking }), [ladder, size, looking])
-  const [frozen, setFrozen] = useState<Frozen>({ of: null, scale: null, drawing: null, strip: null, plan: null, crane: null })
-  if (frozen.of !== editor.dragging) setFrozen({ of: editor.dragging, scale: fresh.scale, drawing: fresh.drawing, strip: fresh.strip, plan: fresh.plan, crane: fresh.crane })
+  useKeys({
+    editor,
+    ladder,
+    selected,
+    select,
+    setLeg,
+    enabled: preferences.keys,
+    close: () => setOpen(false),
+    look,
+  })
+  const fresh = useMemo(
+    () => sheetLayout({ ladder, frozen: null, ...size, ...looking }),
+    [ladder, size, looking],
+  )
+  const [frozen, setFrozen] = useState<Frozen>({
+    of: null,
+    scale: null,
+    drawing: null,
+    strip: null,
+    plan: null,
+    crane: null,
+  })
+  if (frozen.of !== editor.dragging)
+    setFrozen({
+      of: editor.dragging,
+      scale: fresh.scale,
+      drawing: fresh.drawing,
+      strip: fresh.strip,
+      plan: fresh.plan,
+      crane: fresh.crane,
+    })
   const held = editor.dragging && frozen.of === editor.dragging
-  const layout = useMemo(() => (held ? sheetLayout({ ladder, frozen, ...size, ...looking }) : fresh), [held, ladder, frozen, size, fresh, looking])
-  const panel = <RungPanel editor={editor} ladder={ladder} rung={rung} id={selected} working={working} go={go} light={setLit} open={setDialog} onClose={wide ? undefined : () => setOpen(false)} />
+  const layout = useMemo(
+    () => (held ? sheetLayout({ ladder, frozen, ...size, ...looking }) : fresh),
+    [held, ladder, frozen, size, fresh, looking],
+  )
+  const panel = (
+    <RungPanel
+      editor={editor}
+      ladder={ladder}
+      rung={rung}
+      id={selected}
+      working={working}
+      go={go}
+      light={setLit}
+      open={setDialog}
+      onClose={wide ? undefined : () => setOpen(false)}
+    />
+  )
   return (
-    <Box sx={{ height: { xs: 'auto', sm: '100dvh' }, minHeight: '100dvh', display: 'flex', flexDirection: 'column', overflow: { sm: 'hidden' } }}>
+    <Box
+      sx={{
+        height: { xs: 'auto', sm: '100dvh' },
+        minHeight: '100dvh',
+        display: 'flex',
+        flexDirection: 'column',
+        overflow: { sm: 'hidden' },
+      }}
+    >
       <PlanBar editor={editor} room="ladder" onVerdict={toGoverning} onRigging={setDialog} />
-      <Box component="main" sx={{ flex: 1, minHeight: 0, position: 'relative', display: 'flex', flexDirection: { xs: 'column', sm: 'row' } }}>
-        <Box component="h1" className="hush">{editor.document.title}</Box>
-        {ladder
-          ? <Ladder rungs={ladder.rungs} working={working} governs={ladder.governs} selected={selected} onSelect={select} tops={layout.tops} height={layout.height} notChecked={ladder.not_checked} />
-          : <Box role="alert" sx={{ width: { xs: 'auto', sm: LADDER_WIDTH }, flex: 'none', p: 2, overflow: 'auto', overflowWrap: 'anywhere' }}><strong>No ladder.</strong> {editor.checked.silentSince ? `No answer from the server since ${editor.checked.silentSince.toLocaleTimeString()}. What you typed is kept here.` : editor.checked.faults.map((fault) => `${fault.pointer} ${fault.message}; expected ${fault.expected}`).join(' ')}</Box>}
-        {phone && open && <Box sx={{ bgcolor: 'var(--chalk)', borderTop: '2.5px solid var(--ink)' }}>{panel}</Box>}
-        <Box ref={ref} sx={{ flex: 1, minWidth: 0, height: { xs: phoneHeight, sm: 'auto' }, minHeight: { xs: phoneHeight, sm: 0 }, bgcolor: 'var(--bone)', position: 'relative', overflow: { xs: 'hidden', sm: 'visible' } }}>
-          <Sheet editor={editor.hand} plan={editor.checked.of ?? editor.document} undoNote={editor.undoNote} redoNote={editor.redoNote} ladder={ladder} layout={layout} leaders={!phone} selected={selected} leg={leg} setLeg={setLeg} select={select} working={working} lit={lit} looking={looking} look={look} onEntry={setEntry} title={editor.document.title} />
-          {entry && <EntryFields key={entry.title} entry={entry} editor={editor} ladder={ladder} width={size.width} height={size.height} onClose={() => setEntry(null)} />}
+      <Box
+        component="main"
+        sx={{
+          flex: 1,
+          minHeight: 0,
+          position: 'relative',
+          display: 'flex',
+          flexDirection: { xs: 'column', sm: 'row' },
+        }}
+      >
+        <Box component="h1" className="hush">
+          {editor.document.title}
         </Box>
-        {wide && <Box sx={{ width: PANEL_WIDTH, flex: 'none', minHeight: 0, borderLeft: '2.5px solid var(--ink)', bgcolor: 'var(--chalk)' }}>{panel}</Box>}
-        {!wide && !phone && open && <Box sx={{ position: 'absolute', right: 0, top: 0, bottom: 0, width: PANEL_WIDTH, borderLeft: '2.5px solid var(--ink)', bgcolor: 'var(--chalk)', zIndex: 5 }}>{panel}</Box>}
-        {!wide && !phone && !open && <Button variant="contained" onClick={() => setOpen(true)} sx={{ position: 'absolute', right: 12, bottom: 52, zIndex: 4 }}>{rung?.label ?? 'Rung'}: inputs and working</Button>}
+        {ladder ? (
+          <Ladder
+            rungs={ladder.rungs}
+            working={working}
+            governs={ladder.governs}
+            selected={selected}
+            onSelect={select}
+            tops={layout.tops}
+            height={layout.height}
+            notChecked={ladder.not_checked}
+          />
+        ) : (
+          <Box
+            role="alert"
+            sx={{
+              width: { xs: 'auto', sm: LADDER_WIDTH },
+              flex: 'none',
+              p: 2,
+              overflow: 'auto',
+              overflowWrap: 'anywhere',
+            }}
+          >
+            <strong>No ladder.</strong>{' '}
+            {editor.checked.silentSince
+              ? `No answer from the server since ${editor.checked.silentSince.toLocaleTimeString()}. What you typed is kept here.`
+              : editor.checked.faults
+                  .map((fault) => `${fault.pointer} ${fault.message}; expected ${fault.expected}`)
+                  .join(' ')}
+          </Box>
+        )}
+        {phone && open && (
+          <Box sx={{ bgcolor: 'var(--chalk)', borderTop: '2.5px solid var(--ink)' }}>{panel}</Box>
+        )}
+        <Box
+          ref={ref}
+          sx={{
+            flex: 1,
+            minWidth: 0,
+            height: { xs: phoneHeight, sm: 'auto' },
+            minHeight: { xs: phoneHeight, sm: 0 },
+            bgcolor: 'var(--bone)',
+            position: 'relative',
+            overflow: { xs: 'hidden', sm: 'visible' },
+          }}
+        >
+          <Sheet
+            editor={editor.hand}
+            plan={editor.checked.of ?? editor.document}
+            undoNote={editor.undoNote}
+            redoNote={editor.redoNote}
+            ladder={ladder}
+            layout={layout}
+            leaders={!phone}
+            selected={selected}
+            leg={leg}
+            setLeg={setLeg}
+            select={select}
+            working={working}
+            lit={lit}
+            looking={looking}
+            look={look}
+            onEntry={setEntry}
+            title={editor.document.title}
+          />
+          {entry && (
+            <EntryFields
+              key={entry.title}
+              entry={entry}
+              editor={editor}
+              ladder={ladder}
+              width={size.width}
+              height={size.height}
+              onClose={() => setEntry(null)}
+            />
+          )}
+        </Box>
+        {wide && (
+          <Box
+            sx={{
+              width: PANEL_WIDTH,
+              flex: 'none',
+              minHeight: 0,
+              borderLeft: '2.5px solid var(--ink)',
+              bgcolor: 'var(--chalk)',
+            }}
+          >
+            {panel}
+          </Box>
+        )}
+        {!wide && !phone && open && (
+          <Box
+            sx={{
+              position: 'absolute',
+              right: 0,
+              top: 0,
+              bottom: 0,
+              width: PANEL_WIDTH,
+              borderLeft: '2.5px solid var(--ink)',
+              bgcolor: 'var(--chalk)',
+              zIndex: 5,
+            }}
+          >
+            {panel}
+          </Box>
+        )}
+        {!wide && !phone && !open && (
+          <Button
+            variant="contained"
+            onClick={() => setOpen(true)}
+            sx={{ position: 'absolute', right: 12, bottom: 52, zIndex: 4 }}
+          >
+            {rung?.label ?? 'Rung'}: inputs and working
+          </Button>
+        )}
       </Box>
       {dialog && <RiggingDialogs dialog={dialog} editor={editor} onClose={() => setDialog(null)} />}
     </Box>

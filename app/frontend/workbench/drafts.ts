@@ -3,7 +3,11 @@ import type { Base } from './usePlanEditor'
 
 // What was typed and not yet saved is kept in the browser, so that a reload loses nothing. sent: what was on its way
 // to the server, should the answer never have been heard.
-export interface Draft { base: Base; document: Plan; sent: Plan | null }
+export interface Draft {
+  base: Base
+  document: Plan
+  sent: Plan | null
+}
 const place = (id: number) => `dust-ladder-draft-${id}`
 const LONG_LIST = 400
 const LATER_MS = 500
@@ -19,7 +23,10 @@ export const readDraft = (id: number): Draft | null => {
 const write = (id: number, draft: Draft | null) => {
   if (!draft) return localStorage.removeItem(place(id))
   try {
-    localStorage.setItem(place(id), JSON.stringify({ ...draft, sent: draft.sent === draft.document ? null : draft.sent }))
+    localStorage.setItem(
+      place(id),
+      JSON.stringify({ ...draft, sent: draft.sent === draft.document ? null : draft.sent }),
+    )
   } catch {
     // There is no room for it in this browser; the bar goes on saying that the plan is not saved yet.
     localStorage.removeItem(place(id))

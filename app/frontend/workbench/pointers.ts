@@ -3,37 +3,67 @@ import { diff3Merge } from 'node-diff3'
 // Places of a plan document by JSON pointer. Documents are never changed in place.
 export type Json = string | number | boolean | null | Json[] | { [key: string]: Json }
 
-const parts = (pointer: string) => pointer.split('/').slice(1).map((part) => part.replaceAll('~1', '/').replaceAll('~0', '~'))
+const parts = (pointer: string) =>
+  pointer
+    .split('/')
+    .slice(1)
+    .map((part) => part.replaceAll('~1', '/').replaceAll('~0', '~'))
 export const escaped = (part: string) => part.replaceAll('~', '~0').replaceAll('/', '~1')
 
 export const at = (data: unknown, pointer: string): unknown =>
-  parts(pointer).reduce<unknown>((place, part) => (place as Record<string, unknown> | null | undefined)?.[part], data)
+  parts(pointer).reduce<unknown>(
+    (place, part) => (place as Record<string, unknown> | null | undefined)?.[part],
+    data,
+  )
 
 const put = (data: unknown, path: string[], value: unknown): unknown => {
   const [key, ...rest] = path
   if (key === undefined) return value
-  if (Array.isArray(data)) return data.map((item: unknown, index) => (String(index) === key ? put(item, rest, value) : item))
+  if (Array.isArray(data))
+    return data.map((item: unknown, index) => (String(index) === key ? put(item, rest, value) : item))
   const place = (data ?? {}) as Record<string, unknown>
-  if (value === undefined && rest.length === 0) return Object.fromEntries(Object.entries(place).filter(([name]) => name !== key))
+  if (value === undefined && rest.length === 0)
+    return Object.fromEntries(Object.entries(place).filter(([name]) => name !== key))
   return { ...place, [key]: put(place[key], rest, value) }
 }
 
 // Are two documents the same? What they share is not looked into, so that one key typed in a long list costs little.
 export const same = (one: unknown, other: unknown): boolean => {
   if (one === other) return true
-  if (typeof one !== 'object' || typeof other !== 'object' || one === null || other === null || Array.isArray(one) !== Array.isArray(other)) return false
+  if (
+    typeof one !== 'object' ||
+    typeof other !== 'object' ||
+    one === null ||
+    other === null ||
+    Array.isArray(one) !== Array.isArray(other)
+  )
+    return false
   const [keys, others] = [Object.keys(one), Object.keys(other)]
-  return keys.length === others.length && keys.every((key) => Object.hasOwn(other, key) && same((one as Record<string, unknown>)[key], (other as Record<string, unknown>)[key]))
+  return (
+    keys.length === others.length &&
+    keys.every(
+      (key) =>
+        Object.hasOwn(other, key) &&
+        same((one as Record<string, unknown>)[key], (other as Record<string, unknown>)[key]),
+    )
+  )
 }
 
 // The document with other values at some places; undefined takes a key away.
-export const withValues = <T,>(document: T, changes: Record<string, unknown>): T =>
-  Object.entries(changes).reduce<unknown>((now, [pointer, value]) => put(now, parts(pointer), value), document) as T
+export const withValues = <T>(document: T, changes: Record<string, unknown>): T =>
+  Object.entries(changes).reduce<unknown>(
+    (now, [pointer, value]) => put(now, parts(pointer), value),
+    document,
+  ) as T
 
 // Every leaf by pointer. Snapshots and lists whose length may differ are leaves of their own.
 const leaves = (data: unknown, pointer = '', found = new Map<string, string>()): Map<string, string> => {
   const whole = Array.isArray(data) || /^\/snapshots\/\w+\/[^/]+$/.test(pointer)
-  if (data !== null && typeof data === 'object' && !(whole && !/^\/(load\/points|rigging\/legs|crane\/stations|load\/take_off\/parts)$/.test(pointer))) {
+  if (
+    data !== null &&
+    typeof data === 'object' &&
+    !(whole && !/^\/(load\/points|rigging\/legs|crane\/stations|load\/take_off\/parts)$/.test(pointer))
+  ) {
     Object.entries(data).forEach(([key, value]) => leaves(value, `${pointer}/${escaped(key)}`, found))
   } else {
     found.set(pointer, JSON.stringify(data))
@@ -41,24 +71,35 @@ const leaves = (data: unknown, pointer = '', found = new Map<string, string>()):
   return found
 }
 
-export interface Clash { pointer: string; mine: unknown; theirs: unknown }
+export interface Clash {
+  pointer: string
+  mine: unknown
+  theirs: unknown
+}
 const parsed = (text: string | undefined): unknown => (text === undefined ? undefined : JSON.parse(text))
 
 const ROWS = '/load/take_off/parts'
 // Rows of a take-off that were added, moved or changed on both sides, row by row; rows added at one place on both
 // sides are all kept. Null where both changed the same row.
 const mixedRows = (...lists: [before: string, mine: string, theirs: string]): unknown[] | null => {
-  const [before, mine, theirs] = lists.map((list) => (JSON.parse(list) as unknown[]).map((row) => JSON.stringify(row))) as [string[], string[], string[]]
+  const [before, mine, theirs] = lists.map((list) =>
+    (JSON.parse(list) as unknown[]).map((row) => JSON.stringify(row)),
+  ) as [string[], string[], string[]]
   const regions = diff3Merge(mine, before, theirs, { excludeFalseConflicts: true })
   if (regions.some(({ conflict }) => conflict && conflict.o.length > 0)) return null
-  return regions.flatMap(({ ok, conflict }) => ok ?? [...conflict!.b, ...conflict!.a]).map((row) => JSON.parse(row) as unknown)
+  return regions
+    .flatMap(({ ok, conflict }) => ok ?? [...conflict!.b, ...conflict!.a])
+    .map((row) => JSON.parse(row) as unknown)
 }
 
 // Three-way: what only one side changed is taken; what both changed differently is a clash, theirs for now.
 // Where points were added or taken away the lists cannot be mixed, and the whole list is the clash.
-export const merge = <T,>(base: T, mine: T, theirs: T): { merged: T; clashes: Clash[]; taken: string[] } => {
+export const merge = <T>(base: T, mine: T, theirs: T): { merged: T; clashes: Clash[]; taken: string[] } => {
   const lists = ['/load/points', '/rigging/legs', '/load/take_off/parts', '/load/take_off/groups']
-  const reshaped = lists.some((list) => new Set([base, mine, theirs].map((one) => (at(one, list) as unknown[] | undefined)?.length)).size > 1)
+  const reshaped = lists.some(
+    (list) =>
+      new Set([base, mine, theirs].map((one) => (at(one, list) as unknown[] | undefined)?.length)).size > 1,
+  )
   const [was, own, other] = [base, mine, theirs].map((one) => {
     const found = leaves(one)
     if (!reshaped) return found

@@ -9,17 +9,38 @@ const LONG_MS = 200
 
 // What of the take-off is wanted beside the ladder: a group by its number or the load's own list, and the row whose
 // working is shown.
-export interface Look { of: number | null; row: number | null }
-interface Question { document: Plan; look: Look | null }
-export interface Checked { ladder: Ladder | null; of: Plan | null; working: boolean; faults: Fault[]; silentSince: Date | null; answers: number }
-interface Answer extends Omit<Checked, 'working'> { to: Question | null }
+export interface Look {
+  of: number | null
+  row: number | null
+}
+interface Question {
+  document: Plan
+  look: Look | null
+}
+export interface Checked {
+  ladder: Ladder | null
+  of: Plan | null
+  working: boolean
+  faults: Fault[]
+  silentSince: Date | null
+  answers: number
+}
+interface Answer extends Omit<Checked, 'working'> {
+  to: Question | null
+}
 
 // Keeps asking the server for the ladder of the newest document: one question at a time, the newest next, so
 // that an older answer can never stand over a newer one. A ladder that is older than its document for longer
 // than a moment counts as working, and is not to be shown as current.
 export function useChecker(document: Plan, look: Look | null, first: { ladder: Ladder; of: Plan }): Checked {
   const question = useMemo(() => ({ document, look }), [document, look])
-  const [answer, setAnswer] = useState<Answer>({ ...first, to: first.of === document && !look ? question : null, faults: [], silentSince: null, answers: 0 })
+  const [answer, setAnswer] = useState<Answer>({
+    ...first,
+    to: first.of === document && !look ? question : null,
+    faults: [],
+    silentSince: null,
+    answers: 0,
+  })
   const [lateAfter, setLateAfter] = useState<unknown>(first.of === document ? null : answer)
   const unanswered = useRef<{ after: unknown; since: number } | null>(null)
   const newest = useRef(question)
@@ -41,18 +62,28 @@ export function useChecker(document: Plan, look: Look | null, first: { ladder: L
       return
     }
     if (unanswered.current?.after !== answer) unanswered.current = { after: answer, since: performance.now() }
-    const timer = setTimeout(() => setLateAfter(answer), PATIENCE_MS - (performance.now() - unanswered.current!.since))
+    const timer = setTimeout(
+      () => setLateAfter(answer),
+      PATIENCE_MS - (performance.now() - unanswered.current!.since),
+    )
     if (!asking.current) void ask()
     return () => clearTimeout(timer)
 
     async function ask() {
       asking.current = true
-      for (let asked: Question | null = null; asked !== newest.current && !gone.current; ) {
+      for (let asked: Question | null = null; asked !== newest.current && !gone.current;) {
         const now = (asked = newest.current)
         try {
           if (lastTook.current > LONG_MS && !now.look) {
             const hasty = await api.check(now.document, null, true)
-            setAnswer((last) => ({ ladder: hasty, of: now.document, to: now, faults: [], silentSince: null, answers: last.answers + 1 }))
+            setAnswer((last) => ({
+              ladder: hasty,
+              of: now.document,
+              to: now,
+              faults: [],
+              silentSince: null,
+              answers: last.answers + 1,
+            }))
             if (now !== newest.current || !hasty.rungs.some((rung) => rung.pending)) continue
           }
           const from = performance.now()
@@ -60,10 +91,24 @@ export function useChecker(document: Plan, look: Look | null, first: { ladder: L
           const apart = lastTook.current > LONG_MS
           lastTook.current = performance.now() - from
           if (now !== newest.current && apart) continue
-          setAnswer((last) => ({ ladder, of: now.document, to: now, faults: [], silentSince: null, answers: last.answers + 1 }))
+          setAnswer((last) => ({
+            ladder,
+            of: now.document,
+            to: now,
+            faults: [],
+            silentSince: null,
+            answers: last.answers + 1,
+          }))
         } catch (error) {
           const refused = error instanceof Refused ? error : new Refused(0, [])
-          setAnswer((last) => ({ ladder: null, of: now.document, to: now, faults: refused.faults, silentSince: refused.status === 0 ? (last.silentSince ?? new Date()) : null, answers: last.answers + 1 }))
+          setAnswer((last) => ({
+            ladder: null,
+            of: now.document,
+            to: now,
+            faults: refused.faults,
+            silentSince: refused.status === 0 ? (last.silentSince ?? new Date()) : null,
+            answers: last.answers + 1,
+          }))
           if (refused.status === 0) await new Promise((resolve) => setTimeout(resolve, 2000))
           if (refused.status === 0) asked = null
         }

@@ -6,7 +6,16 @@ import type { Looking } from './Sheet'
 import type { Editor } from './usePlanEditor'
 
 const VIEWS: Record<string, Looking['view']> = { e: 'side', o: 'end', p: 'plan', r: 'crane' }
-interface Given { editor: Editor; ladder: Ladder | null; selected: RungId; select: (id: RungId) => void; setLeg: (leg: number) => void; enabled: boolean; close: () => void; look: (change: Partial<Looking>) => void }
+interface Given {
+  editor: Editor
+  ladder: Ladder | null
+  selected: RungId
+  select: (id: RungId) => void
+  setLeg: (leg: number) => void
+  enabled: boolean
+  close: () => void
+  look: (change: Partial<Looking>) => void
+}
 
 // Keys of the workbench; none of them while a field, a list or a dialog has the keyboard.
 export function useKeys({ editor, ladder, selected, select, setLeg, enabled, close, look }: Given) {
@@ -14,7 +23,8 @@ export function useKeys({ editor, ladder, selected, select, setLeg, enabled, clo
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
       const target = event.target instanceof Element ? event.target : document.body
-      if (event.defaultPrevented || target.closest('input, select, textarea, [role="dialog"], [role="menu"]')) return
+      if (event.defaultPrevented || target.closest('input, select, textarea, [role="dialog"], [role="menu"]'))
+        return
       const key = event.key.toLowerCase()
       if ((event.ctrlKey || event.metaKey) && key === 'z') {
         event.preventDefault()
@@ -23,7 +33,13 @@ export function useKeys({ editor, ladder, selected, select, setLeg, enabled, clo
       if (!enabled || event.ctrlKey || event.metaKey || event.altKey) return
       const ids = ladder?.rungs.map((rung) => rung.id) ?? []
       const index = ids.indexOf(selected)
-      const climb: Record<string, RungId | undefined> = { arrowup: ids[Math.min(ids.length - 1, index + 1)], arrowdown: ids[Math.max(0, index - 1)], home: ids[0], end: ids.at(-1), g: ladder?.governs[0] as RungId | undefined }
+      const climb: Record<string, RungId | undefined> = {
+        arrowup: ids[Math.min(ids.length - 1, index + 1)],
+        arrowdown: ids[Math.max(0, index - 1)],
+        home: ids[0],
+        end: ids.at(-1),
+        g: ladder?.governs[0] as RungId | undefined,
+      }
       const scrolls = target.closest('[role="region"]') && key.startsWith('arrow')
       if (climb[key] && !scrolls) {
         event.preventDefault()

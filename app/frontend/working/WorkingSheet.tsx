@@ -24,21 +24,57 @@ export function WorkingSheet({ editor }: { editor: Editor }) {
   return (
     <Box component="main" className="working-sheet">
       <div className="working-bar">
-        <Button component={Link} to={`/plans/${editor.id}`} variant="outlined">To the ladder</Button>
-        <Button variant="contained" disabled={working || !ladder} onClick={() => window.print()}>Print</Button>
+        <Button component={Link} to={`/plans/${editor.id}`} variant="outlined">
+          To the ladder
+        </Button>
+        <Button variant="contained" disabled={working || !ladder} onClick={() => window.print()}>
+          Print
+        </Button>
       </div>
       <h1>{plan.title}</h1>
-      <p>{[plan.site, plan.lift_at?.replace('T', ' '), `revision ${editor.revision}${editor.state === 'saved' ? '' : ', not yet saved'}`, `rule set ${plan.rules}`, preferences.system === 'us' ? 'lb, ft' : 'kg, m'].filter(Boolean).join(' · ')}</p>
+      <p>
+        {[
+          plan.site,
+          plan.lift_at?.replace('T', ' '),
+          `revision ${editor.revision}${editor.state === 'saved' ? '' : ', not yet saved'}`,
+          `rule set ${plan.rules}`,
+          preferences.system === 'us' ? 'lb, ft' : 'kg, m',
+        ]
+          .filter(Boolean)
+          .join(' · ')}
+      </p>
       {working && <p role="status">working</p>}
       {!working && !ladder && <p role="alert">There is no ladder: the plan cannot be read.</p>}
       {!working && ladder && (
         <>
-          <p className="working-verdict" style={{ color: COLOUR[ladder.verdict] }}>{shown(ladder.headline)}</p>
-          <p>Not checked here: {ladder.not_checked.join(', ')}. The tag, the chart in the cab, local rules and a qualified person come before this.</p>
+          <p className="working-verdict" style={{ color: COLOUR[ladder.verdict] }}>
+            {shown(ladder.headline)}
+          </p>
+          <p>
+            Not checked here: {ladder.not_checked.join(', ')}. The tag, the chart in the cab, local rules and
+            a qualified person come before this.
+          </p>
           {ladder.rungs.map((rung) => (
             <section key={rung.id} aria-label={rung.label} data-working={rung.id}>
-              <h2><RungBar verdict={rung.verdict} share={rung.utilisation?.value ?? null} width={54} height={12} stiles plain /><span>{rung.label}</span><span style={{ color: COLOUR[rung.verdict] }}>{WORD[rung.verdict]}{rung.utilisation && `, ${shown(rung.utilisation)}`}</span><span className="small">{shown(rung.note)}</span></h2>
-              {rung.missing.map((missing) => <p key={missing.what}>Needed: {missing.what}</p>)}
+              <h2>
+                <RungBar
+                  verdict={rung.verdict}
+                  share={rung.utilisation?.value ?? null}
+                  width={54}
+                  height={12}
+                  stiles
+                  plain
+                />
+                <span>{rung.label}</span>
+                <span style={{ color: COLOUR[rung.verdict] }}>
+                  {WORD[rung.verdict]}
+                  {rung.utilisation && `, ${shown(rung.utilisation)}`}
+                </span>
+                <span className="small">{shown(rung.note)}</span>
+              </h2>
+              {rung.missing.map((missing) => (
+                <p key={missing.what}>Needed: {missing.what}</p>
+              ))}
               <Parts rung={rung} />
               <Cautions rung={rung} />
               <Working rung={rung} light={LIGHT_NOTHING} />
