@@ -5,7 +5,19 @@ Rails.application.routes.draw do
       resource :file, :take_off_file, only: :show
       resources :sketches, only: %i[index show create destroy]
     end
-    resources :checks, :ways_out, :take_off_readings, :indicated_weights, :proposals, :selections, :level_advices, :schools, :store_readings, :chart_readings, :comparisons, :range_diagrams, only: :create
+    resources :checks,
+      :ways_out,
+      :take_off_readings,
+      :indicated_weights,
+      :proposals,
+      :selections,
+      :level_advices,
+      :schools,
+      :store_readings,
+      :chart_readings,
+      :comparisons,
+      :range_diagrams,
+      only: :create
     resources :pieces, only: %i[index create update]
     resource :store_file, only: :show
     resources :charts, only: %i[index show create update] do

@@ -14,21 +14,35 @@ module Browser
 
   # logs: keep the browser's log and every request it makes; that costs time.
   def options(logs: false)
-    Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium", args: FLAGS + [ "--user-data-dir=#{profile}" ]).tap do |options|
+    Selenium::WebDriver::Chrome::Options.new(
+      binary: "/usr/bin/chromium",
+      args: FLAGS + [ "--user-data-dir=#{profile}" ]
+    ).tap do |options|
       options.add_option("goog:loggingPrefs", { performance: "ALL", browser: "ALL" }) if logs
     end
   end
 
   # A fresh profile, in memory where the machine has a place for it; gone with whoever asked for it.
   def profile
-    Dir.mktmpdir("dust-ladder", *[ "/dev/shm" ].select { |place| File.writable?(place) }).tap { |folder| at_exit { FileUtils.rm_rf(folder) } }
+    Dir.mktmpdir("dust-ladder", *[ "/dev/shm" ].select { |place| File.writable?(place) }).tap { |folder|
+      at_exit {
+        FileUtils.rm_rf(folder)
+      }
+    }
   end
 
   def service = Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver")
 
   # A driver on a demo of its own: its own data, its own port, ended when the block ends.
   def with_demo(name, port)
-    server = spawn({ "DEMO_DATABASE" => name }, File.expand_path("../bin/demo", __dir__), "--fresh", "--port", port.to_s, out: File::NULL)
+    server = spawn(
+      { "DEMO_DATABASE" => name },
+      File.expand_path("../bin/demo", __dir__),
+      "--fresh",
+      "--port",
+      port.to_s,
+      out: File::NULL
+    )
     wait_for(port)
     driver = Selenium::WebDriver.for(:chrome, options: options, service: service)
     yield driver, "http://127.0.0.1:#{port}"
@@ -54,6 +68,12 @@ module Browser
   end
 
   def size(driver, width, height)
-    driver.execute_cdp("Emulation.setDeviceMetricsOverride", width: width, height: height, deviceScaleFactor: 1, mobile: false)
+    driver.execute_cdp(
+      "Emulation.setDeviceMetricsOverride",
+      width: width,
+      height: height,
+      deviceScaleFactor: 1,
+      mobile: false
+    )
   end
 end

@@ -5,17 +5,35 @@ class Chart < ApplicationRecord
   MOST = 500
 
   validates :identifier, presence: true, uniqueness: { scope: :version }
-  scope :newest, -> { where("version = (SELECT MAX(other.version) FROM charts other WHERE other.identifier = charts.identifier)").order(:identifier) }
+  scope :newest,
+    -> {
+      where("version = (SELECT MAX(other.version) FROM charts other WHERE other.identifier = charts.identifier)").order(:identifier)
+    }
 
   # Takes charts' data as entered by someone, each as a new version where it is known already. All of them or none.
   # Those whose figures are here already are left as they are. Raises PlanFile::Invalid.
   def self.enter(all, by:, on:)
     raise Invalid, [ fault("/entered_by", "who enters the charts is not given", "a name") ] if by.strip.empty?
-    raise Invalid, [ fault("/charts", "there are #{all.size} charts", "1 to #{MOST}") ] unless all.size.between?(1, MOST)
+    raise Invalid, [ fault("/charts", "there are #{all.size} charts", "1 to #{MOST}") ] unless all.size.between?(
+      1,
+      MOST
+    )
 
-    faults = all.each_with_index.flat_map { |data, index| DustLadder::Cranes::ChartFile.errors(data).map { |one| one.merge("pointer" => "/charts/#{index}#{one['pointer']}") } }
+    faults = all.each_with_index.flat_map { |data, index|
+      DustLadder::Cranes::ChartFile.errors(data).map { |one|
+        one.merge("pointer" => "/charts/#{index}#{one['pointer']}")
+      }
+    }
     ids = all.map { |data| data["id"] if data.is_a?(Hash) }
-    faults += ids.each_index.select { |index| ids.first(index).include?(ids[index]) }.map { |index| fault("/charts/#{index}/id", "another of these charts is called #{ids[index].inspect} too", "an id of its own") }
+    faults += ids.each_index.select { |index|
+      ids.first(index).include?(ids[index])
+    }.map { |index|
+      fault(
+        "/charts/#{index}/id",
+        "another of these charts is called #{ids[index].inspect} too",
+        "an id of its own"
+      )
+    }
     raise Invalid, faults if faults.any?
 
     transaction { all.map { |data| add(data, by.strip.first(200), on) } }
@@ -26,7 +44,14 @@ class Chart < ApplicationRecord
     return newest if newest&.says?(data)
 
     version = (newest&.version || 0) + 1
-    record = { "version" => version, "entered_by" => by, "entered_on" => on.iso8601, "checked_by" => nil, "checked_on" => nil, "source" => data.dig("record", "source").to_s }
+    record = {
+      "version" => version,
+      "entered_by" => by,
+      "entered_on" => on.iso8601,
+      "checked_by" => nil,
+      "checked_on" => nil,
+      "source" => data.dig("record", "source").to_s
+    }
     create!(identifier: data["id"], version: version, data: data.merge("record" => record))
   end
   private_class_method :add
@@ -40,7 +65,14 @@ class Chart < ApplicationRecord
     refuse("who entered it is not on record", "a chart that someone entered here") if record.entered_by.empty?
     refuse("it was checked by #{record.checked_by} already", "a version that is not yet checked") unless record.doubt
 
-    update!(data: data.merge("record" => data["record"].merge("checked_by" => by.strip.first(200), "checked_on" => on.iso8601)))
+    update!(
+      data: data.merge(
+        "record" => data["record"].merge(
+          "checked_by" => by.strip.first(200),
+          "checked_on" => on.iso8601
+        )
+      )
+    )
   end
 
   def record = DustLadder::Cranes::Record.new(data["record"])
@@ -51,13 +83,30 @@ class Chart < ApplicationRecord
 
   # A line of the library.
   def line
-    { id: id, identifier: identifier, version: version, title: data["title"], family: data["family"] || "mobile", identity: data["identity"], record: data["record"], doubt: record.doubt, most: most }
+    {
+      id: id,
+      identifier: identifier,
+      version: version,
+      title: data["title"],
+      family: data["family"] || "mobile",
+      identity: data["identity"],
+      record: data["record"],
+      doubt: record.doubt,
+      most: most
+    }
   end
 
   # The whole of it, as the crane room shows it.
   def whole
-    { **line, **snapshot, diagram: DustLadder::Cranes::RangeDiagram.new(data).as_json, warnings: DustLadder::Cranes::ChartFile.warnings(data),
-      versions: Chart.where(identifier: identifier).order(:version).map { |one| { id: one.id, version: one.version, record: one.data["record"], doubt: one.record.doubt } } }
+    {
+      **line,
+      **snapshot,
+      diagram: DustLadder::Cranes::RangeDiagram.new(data).as_json,
+      warnings: DustLadder::Cranes::ChartFile.warnings(data),
+      versions: Chart.where(identifier: identifier).order(:version).map { |one|
+        { id: one.id, version: one.version, record: one.data["record"], doubt: one.record.doubt }
+      }
+    }
   end
 
   private
@@ -66,7 +115,9 @@ class Chart < ApplicationRecord
 
   # The largest figure in it, for the library.
   def most
-    kg = [ data["tables"]&.values, data.dig("tower", "falls")&.values&.map { |set| set["max_kg"] }, data.dig("fixed_hoist", "wll_kg"), data.dig("platform_jib", "jib_cap_kg") ].flatten.compact.max
+    kg = [ data["tables"]&.values, data.dig("tower", "falls")&.values&.map { |set|
+      set["max_kg"]
+    }, data.dig("fixed_hoist", "wll_kg"), data.dig("platform_jib", "jib_cap_kg") ].flatten.compact.max
     kg && DustLadder::Figure.kg(kg, :down).as_json
   end
 end

@@ -3,7 +3,12 @@ class KeptGroup < ApplicationRecord
   validates :title, presence: true, uniqueness: true, length: { maximum: 80 }
   validate :rows_of_a_take_off
 
-  scope :titled, ->(query) { query.split.reduce(order(:title).limit(20)) { |found, word| found.where("title LIKE ? ESCAPE '\\'", "%#{sanitize_sql_like(word)}%") } }
+  scope :titled,
+    ->(query) {
+      query.split.reduce(order(:title).limit(20)) { |found, word|
+        found.where("title LIKE ? ESCAPE '\\'", "%#{sanitize_sql_like(word)}%")
+      }
+    }
 
   def summary = { id: id, title: title, rows: data["parts"].size }
 

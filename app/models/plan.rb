@@ -14,7 +14,11 @@ class Plan < ApplicationRecord
 
   # document: a plan document that DustLadder::PlanFile has accepted.
   def self.start(document, note: "started")
-    transaction { create!(header(document)).tap { |plan| plan.revisions.create!(number: 1, document: document, note: note) } }
+    transaction {
+      create!(header(document)).tap { |plan|
+        plan.revisions.create!(number: 1, document: document, note: note)
+      }
+    }
   end
 
   def self.blank(title)

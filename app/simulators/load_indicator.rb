@@ -49,7 +49,11 @@ class LoadIndicator
   def follow(plan, cut_out)
     document = DustLadder::PlanFile.accept(plan)
     lift = DustLadder::Lift.new(document)
-    stations = lift.crane.path_stations.each_with_index.map { |station, index| station.dup.tap { |one| one.hook = lift.crane.stations[index].support_height.value + lift.bridle.hook_above_base } }
+    stations = lift.crane.path_stations.each_with_index.map { |station, index|
+      station.dup.tap { |one|
+        one.hook = lift.crane.stations[index].support_height.value + lift.bridle.hook_above_base
+      }
+    }
     @lift, @stations, @gross, @zones = lift, stations, lift.gross.kg, DustLadder::Cranes::Zone.all(lift)
     @settings["cut_out"] = cut_out if cut_out.is_a?(Numeric) && SETTINGS["cut_out"].cover?(cut_out)
     @title = document["title"]
@@ -66,7 +70,9 @@ class LoadIndicator
   end
 
   def set(words)
-    SETTINGS.each { |name, range| @settings[name] = words[name].to_f.clamp(range.begin, range.end) if words[name].is_a?(Numeric) }
+    SETTINGS.each { |name, range|
+      @settings[name] = words[name].to_f.clamp(range.begin, range.end) if words[name].is_a?(Numeric)
+    }
     @trouble = words["trouble"] if words.key?("trouble") && TROUBLES.include?(words["trouble"])
   end
 
@@ -89,10 +95,13 @@ class LoadIndicator
   end
 
   def duration(from, to)
-    [ from.slew ? (to.slew - from.slew).abs / SPEEDS[:slew] : 0, (to.radius - from.radius).abs / SPEEDS[:radius], (to.hook - from.hook).abs / SPEEDS[:hook], (to.boom - from.boom).abs / SPEEDS[:boom], 0.5 ].max
+    [ from.slew ? (to.slew - from.slew).abs / SPEEDS[:slew] : 0, (to.radius - from.radius).abs / SPEEDS[:radius],
+      (to.hook - from.hook).abs / SPEEDS[:hook], (to.boom - from.boom).abs / SPEEDS[:boom], 0.5 ].max
   end
 
-  def fine_steps(from, to) = [ from.slew ? (to.slew - from.slew).abs / FINE[:slew] : 0, (to.radius - from.radius).abs / FINE[:radius], 1 ].max
+  def fine_steps(from, to)
+    [ from.slew ? (to.slew - from.slew).abs / FINE[:slew] : 0, (to.radius - from.radius).abs / FINE[:radius], 1 ].max
+  end
 
   def limit(station)
     kg = rated(station)
@@ -108,14 +117,42 @@ class LoadIndicator
   def noisy(value, share = 1.0) = value * (1 + @settings["noise"] * share * (2 * @random.rand - 1))
 
   def reading
-    return { "format" => FORMAT, "seq" => @seq, "boom_m" => 0.0, "radius_m" => 0.0, "slew_deg" => nil, "hook_m" => 0.0, "load_kg" => 0.0, "rated_kg" => nil, "state" => "normal", "why" => nil, "plan" => nil, "between" => 0, "share" => 0.0, "playing" => false } unless @lift
+    return {
+      "format" => FORMAT,
+      "seq" => @seq,
+      "boom_m" => 0.0,
+      "radius_m" => 0.0,
+      "slew_deg" => nil,
+      "hook_m" => 0.0,
+      "load_kg" => 0.0,
+      "rated_kg" => nil,
+      "state" => "normal",
+      "why" => nil,
+      "plan" => nil,
+      "between" => 0,
+      "share" => 0.0,
+      "playing" => false
+    } unless @lift
 
     at = DustLadder::Cranes::Path.between(*@stations[@between, 2], @share)
     load = noisy(@gross * (1 + @settings["offset"]))
     kg = rated(at)
     {
-      "format" => FORMAT, "seq" => @seq, "boom_m" => at.boom.round(2), "radius_m" => noisy(at.radius, 0.2).round(2), "slew_deg" => at.slew && (at.slew % 360).round(1), "hook_m" => at.hook.round(2),
-      "load_kg" => load.round, "rated_kg" => kg && (kg * @settings["cut_out"]).floor, "state" => state(kg), "why" => @why, "ahead_kg" => @why && @ahead && (@ahead * @settings["cut_out"]).floor, "plan" => @title, "between" => @between, "share" => @share.round(4), "playing" => @playing
+      "format" => FORMAT,
+      "seq" => @seq,
+      "boom_m" => at.boom.round(2),
+      "radius_m" => noisy(at.radius, 0.2).round(2),
+      "slew_deg" => at.slew && (at.slew % 360).round(1),
+      "hook_m" => at.hook.round(2),
+      "load_kg" => load.round,
+      "rated_kg" => kg && (kg * @settings["cut_out"]).floor,
+      "state" => state(kg),
+      "why" => @why,
+      "ahead_kg" => @why && @ahead && (@ahead * @settings["cut_out"]).floor,
+      "plan" => @title,
+      "between" => @between,
+      "share" => @share.round(4),
+      "playing" => @playing
     }
   end
 
@@ -126,5 +163,8 @@ class LoadIndicator
   end
 
   # What a device with a wet plug might send.
-  def mad = [ "{\"format\":\"#{FORMAT}\",\"seq\":#{@seq},\"load_kg\":-999999,\"radius_m\":", "\u0000\u0007~#{@seq}", JSON.generate("format" => FORMAT, "seq" => @seq, "boom_m" => 20, "radius_m" => @random.rand * 400, "slew_deg" => 0, "hook_m" => 0, "load_kg" => 9e9, "rated_kg" => 1, "state" => "normal") ][@seq % 3]
+  def mad
+    [ "{\"format\":\"#{FORMAT}\",\"seq\":#{@seq},\"load_kg\":-999999,\"radius_m\":", "\u0000\u0007~#{@seq}",
+      JSON.generate("format" => FORMAT, "seq" => @seq, "boom_m" => 20, "radius_m" => @random.rand * 400, "slew_deg" => 0, "hook_m" => 0, "load_kg" => 9e9, "rated_kg" => 1, "state" => "normal") ][@seq % 3]
+  end
 end

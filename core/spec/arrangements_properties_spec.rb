@@ -8,14 +8,31 @@ RSpec.describe "Arrangements, at random" do
   def spans(*metres) = metres.map { |span| { "span_m" => span, "kg" => 6000 } }
 
   def random_beam(points, cg, span, mass)
-    under_beam(points: points, beam: beam(mass_kg: mass, spans: spans(2.0, 4.0)), "/load/cg/x": "#{cg / 100.0} m", "/rigging/beam/span": "#{span / 100.0} m")
+    under_beam(
+      points: points,
+      beam: beam(mass_kg: mass, spans: spans(2.0, 4.0)),
+      "/load/cg/x": "#{cg / 100.0} m",
+      "/rigging/beam/span": "#{span / 100.0} m"
+    )
   end
 
-  let(:cases) { G_ARRANGED.tuple(G_ARRANGED.choose(150..250), G_ARRANGED.choose(220..380), G_ARRANGED.choose(40..600), G_ARRANGED.boolean) }
+  let(:cases) {
+    G_ARRANGED.tuple(
+      G_ARRANGED.choose(150..250),
+      G_ARRANGED.choose(220..380),
+      G_ARRANGED.choose(40..600),
+      G_ARRANGED.boolean
+    )
+  }
 
   def each_bridle
     PropCheck.forall(cases).with_config(n_runs: 12) do |cg, span, mass, four|
-      document = random_beam(four ? PlanHelp::CORNERS : { "West" => [ 0.5, 0.5 ], "East" => [ 3.5, 0.5 ] }, cg, span, mass)
+      document = random_beam(
+        four ? PlanHelp::CORNERS : { "West" => [ 0.5, 0.5 ], "East" => [ 3.5, 0.5 ] },
+        cg,
+        span,
+        mass
+      )
       yield lift(document).bridle, mass, document
     end
   end
@@ -43,7 +60,9 @@ RSpec.describe "Arrangements, at random" do
     each_bridle do |bridle, _, _|
       bridle.worst.zip(bridle.nominal) { |worst, nominal| expect(worst.tension).to be >= nominal.tension }
       [ 0, 1 ].each { |index| expect(bridle.upper_worst(index).tension).to be >= bridle.upper_nominal(index).tension }
-      bridle.pose.strands.each_with_index { |strand, index| expect(bridle.flattest_deg[index]).to be <= strand.deg_from_horizontal + 1e-9 }
+      bridle.pose.strands.each_with_index { |strand, index|
+        expect(bridle.flattest_deg[index]).to be <= strand.deg_from_horizontal + 1e-9
+      }
     end
   end
 
@@ -62,8 +81,18 @@ RSpec.describe "Arrangements, at random" do
   end
 
   it "gives both parts of a reeved sling one pull, wherever the CG is, and the diagonal that is not reeved the rest" do
-    PropCheck.forall(G_ARRANGED.tuple(G_ARRANGED.choose(185..215), G_ARRANGED.choose(46..54))).with_config(n_runs: 8) do |along, across|
-      document = on_points("/rigging/reeved" => { "pairs" => [ [ 0, 2 ] ], "decided_by" => "Imke Falk" }, "/rigging/legs/2/sling" => "S-1", "/load/cg/x" => "#{along / 100.0} m", "/load/cg/y" => "#{across / 100.0} m")
+    PropCheck.forall(
+      G_ARRANGED.tuple(
+        G_ARRANGED.choose(185..215),
+        G_ARRANGED.choose(46..54)
+      )
+    ).with_config(n_runs: 8) do |along, across|
+      document = on_points(
+        "/rigging/reeved" => { "pairs" => [ [ 0, 2 ] ], "decided_by" => "Imke Falk" },
+        "/rigging/legs/2/sling" => "S-1",
+        "/load/cg/x" => "#{along / 100.0} m",
+        "/load/cg/y" => "#{across / 100.0} m"
+      )
       bridle = lift(document).bridle
       expect(bridle.nominal[0].tension).to be_within(1e-6).of(bridle.nominal[2].tension)
       expect(bridle.nominal.sum(&:share)).to be_within(0.01).of(3090)
@@ -71,9 +100,14 @@ RSpec.describe "Arrangements, at random" do
   end
 
   it "answers every accepted document with a ladder in the format, whatever one value is replaced by" do
-    odd = [ nil, "", "0 m", "-1 m", "1e9 m", "5 m", 0, 1, -1, [], {}, [ [ 0, 1 ] ], [ [ 0, 0 ] ], "S-5", "x", true, "basket", "choker" ]
+    odd = [ nil, "", "0 m", "-1 m", "1e9 m", "5 m", 0, 1, -1, [], {}, [ [ 0, 1 ] ], [ [ 0, 0 ] ], "S-5", "x", true,
+      "basket", "choker" ]
     random = Random.new(23)
-    [ under_beam, on_points("/rigging/reeved" => { "pairs" => [ [ 0, 2 ] ], "decided_by" => "x" }, "/rigging/legs/2/sling" => "S-1") ].each do |base|
+    [ under_beam,
+      on_points(
+        "/rigging/reeved" => { "pairs" => [ [ 0, 2 ] ], "decided_by" => "x" },
+        "/rigging/legs/2/sling" => "S-1"
+      ) ].each do |base|
       text = JSON.generate(base)
       places(JSON.parse(text)).sample(60, random: random).each do |*path, last|
         document = JSON.parse(text)
@@ -84,7 +118,8 @@ RSpec.describe "Arrangements, at random" do
         rescue DustLadder::PlanFile::Invalid
           next
         end
-        expect(DustLadder::PlanFile::Schema.ladder_errors(JSON.parse(JSON.generate(ladder.as_json)))).to be_empty, "#{path} #{last}"
+        expect(DustLadder::PlanFile::Schema.ladder_errors(JSON.parse(JSON.generate(ladder.as_json)))).to be_empty,
+          "#{path} #{last}"
       end
     end
   end
@@ -105,6 +140,11 @@ RSpec.describe "Arrangements, at random" do
   def sealed(document)
     return unless document["snapshots"].is_a?(Hash)
 
-    document["snapshots"].each_value { |all| all.each_value { |one| one["digest"] = DustLadder::PlanFile::Digest.of(one["data"]) if one.is_a?(Hash) && one.key?("data") } if all.is_a?(Hash) }
+    document["snapshots"].each_value { |all|
+      all.each_value { |one|
+        one["digest"] =
+       DustLadder::PlanFile::Digest.of(one["data"]) if one.is_a?(Hash) && one.key?("data")
+      } if all.is_a?(Hash)
+    }
   end
 end

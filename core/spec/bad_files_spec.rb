@@ -48,7 +48,9 @@ RSpec.describe "Files that are not plans" do
     return [] if path.include?("snapshots") || path.last == "as_rigged"
 
     own = data.is_a?(Hash) ? data.keys.map { |key| [ path, key ] } : []
-    children = data.is_a?(Hash) ? data.to_a : (data.is_a?(Array) ? data.each_with_index.map { |value, index| [ index, value ] } : [])
+    children = data.is_a?(Hash) ? data.to_a : (data.is_a?(Array) ? data.each_with_index.map { |value, index|
+      [ index, value ]
+    } : [])
     own + children.flat_map { |key, value| containers(value, path + [ key ]) }
   end
 end

@@ -43,19 +43,40 @@ RSpec.describe DustLadder::Cranes do
   end
 
   it "refuses a ragged table" do
-    expect { described_class::Table.new([ 4, 6 ], [ 10, 20 ], [ [ 1, 2 ], [ 3 ] ]) }.to raise_error(ArgumentError, /row 1 has 1 cells for 2/)
+    expect {
+      described_class::Table.new(
+        [ 4, 6 ],
+        [ 10, 20 ],
+        [ [ 1, 2 ], [ 3 ] ]
+      )
+    }.to raise_error(ArgumentError, /row 1 has 1 cells for 2/)
   end
 
   it "finds the least along a way, as fine steps do, and in a zone touched only for a moment" do
     data = chart
-    made = described_class::Chart.of(radii: data["radius_m"], booms: data["boom_length_m"], tables: data["tables"],
-      sectors: data["sectors"])
+    made = described_class::Chart.of(
+      radii: data["radius_m"],
+      booms: data["boom_length_m"],
+      tables: data["tables"],
+      sectors: data["sectors"]
+    )
     g = PropCheck::Generators
-    PropCheck.forall(g.tuple(g.choose(400..1200), g.choose(400..1200), g.choose(-360..720), g.choose(-400..400),
-      g.choose(150..250))) do |r1, r2, slew, turn, boom|
-      ends = [ [ r1, slew ], [ r2, slew + turn ] ].map { |radius, angle| described_class::Path::Station.new(radius: radius / 100.0, slew: angle.to_f, boom: boom / 10.0) }
+    PropCheck.forall(
+      g.tuple(
+        g.choose(400..1200),
+        g.choose(400..1200),
+        g.choose(-360..720),
+        g.choose(-400..400),
+        g.choose(150..250)
+      )
+    ) do |r1, r2, slew, turn, boom|
+      ends = [ [ r1, slew ], [ r2, slew + turn ] ].map { |radius, angle|
+        described_class::Path::Station.new(radius: radius / 100.0, slew: angle.to_f, boom: boom / 10.0)
+      }
       least = described_class::Path.new(made, ends).least.kg
-      stepped = (0..400).map { |step| made.capacity(r1 / 100.0 + (r2 - r1) / 100.0 * step / 400, boom / 10.0, slew + turn * step / 400.0).first }
+      stepped = (0..400).map { |step|
+        made.capacity(r1 / 100.0 + (r2 - r1) / 100.0 * step / 400, boom / 10.0, slew + turn * step / 400.0).first
+      }
       expect(least || 0).to be <= stepped.map { |kg| kg || 0 }.min
     end
     touch = [ 85.0, 95.0, 85.0 ].map { |slew| described_class::Path::Station.new(radius: 6.0, slew: slew, boom: 20.0) }
@@ -63,29 +84,48 @@ RSpec.describe DustLadder::Cranes do
   end
 
   it "shares borders between sectors and takes the turn as stated" do
-    expect(rung("crane",
-      {
-        "/crane/stations/0/slew" => "90°",
-        "/crane/stations/1/slew" => "90°",
-        "/crane/turn" => "none"
-      }).capacity.value).to eq(11_000)
+    expect(
+      rung(
+        "crane",
+        {
+          "/crane/stations/0/slew" => "90°",
+          "/crane/stations/1/slew" => "90°",
+          "/crane/turn" => "none"
+        }
+      ).capacity.value
+    ).to eq(11_000)
     clockwise = { "/crane/stations/0/slew" => "120°", "/crane/stations/1/slew" => "200°" }
     expect(rung("crane", clockwise).capacity.value).to eq(14_000)
     expect(rung("crane", clockwise.merge("/crane/turn" => "anticlockwise")).capacity.value).to eq(11_000)
-    expect(rung("crane",
-      clockwise.merge("/crane/turn" => nil))).to have_attributes(verdict: "not_known",
-        missing: [ have_attributes(pointer: "/crane/turn") ])
+    expect(
+      rung(
+        "crane",
+        clockwise.merge("/crane/turn" => nil)
+      )
+    ).to have_attributes(
+      verdict: "not_known",
+      missing: [ have_attributes(pointer: "/crane/turn") ]
+    )
     expect(rung("crane", clockwise.merge("/crane/turn" => "none")).verdict).to eq("not_known")
   end
 
   it "lets the radius grow unless it was measured loaded" do
     expect(rung("crane", { "/crane/stations/1/radius" => "7.9 m" }).capacity.value).to eq(9500)
-    expect(rung("crane",
-      { "/crane/stations/1/radius" => "7.9 m", "/crane/radius_measured_loaded" => true }).capacity.value).to eq(14_000)
+    expect(
+      rung(
+        "crane",
+        { "/crane/stations/1/radius" => "7.9 m", "/crane/radius_measured_loaded" => true }
+      ).capacity.value
+    ).to eq(14_000)
   end
 
   it "stops past the chart and in a hole of it" do
-    expect(rung("crane", { "/crane/stations/1/radius" => "12.5 m" })).to have_attributes(verdict: "stop", utilisation: nil)
+    expect(
+      rung(
+        "crane",
+        { "/crane/stations/1/radius" => "12.5 m" }
+      )
+    ).to have_attributes(verdict: "stop", utilisation: nil)
     holed = chart
     holed["tables"].each_value { |rows| rows[1][1] = nil }
     expect(check({}, chart: holed).rung("crane").verdict).to eq("stop")
@@ -127,7 +167,15 @@ RSpec.describe DustLadder::Cranes do
   it "reeves more with more parts, less at each" do
     capacities = (1..8).map { |parts| described_class::Reeving.capacity(4000, parts, 1, 0.98) }
     expect(capacities).to eq(capacities.sort)
-    expect(capacities.each_with_index.map { |kg, index| kg / (index + 1) }).to eq(capacities.each_with_index.map { |kg, index| kg / (index + 1) }.sort.reverse)
+    expect(
+      capacities.each_with_index.map { |kg, index|
+        kg / (index + 1)
+      }
+    ).to eq(
+      capacities.each_with_index.map { |kg, index|
+        kg / (index + 1)
+      }.sort.reverse
+    )
     expect(described_class::Reeving.capacity(4000, 3, 1, 1)).to eq(12_000)
     expect(described_class::Reeving.least_parts(4000, 1e9, 1, 0.98, 16)).to be_nil
   end

@@ -33,11 +33,29 @@ RSpec.describe DustLadder::Slings::Derating do
 
   it "never gives more for a flatter leg, a tighter choke, a thinner bend or a hotter place" do
     left = ->(**given) { make.(**given).factor || 0.0 }
-    PropCheck.forall(g.tuple(g.choose(1..90), g.choose(1..90))) { |one, other| expect(left.(deg_from_horizontal: [ one, other ].min)).to be <= left.(deg_from_horizontal: [ one, other ].max) }
-    PropCheck.forall(g.tuple(g.choose(0..180), g.choose(0..180))) { |one, other| expect(left.(hitch: "choker", choke_deg: [ one, other ].min)).to be <= left.(hitch: "choker", choke_deg: [ one, other ].max) }
-    PropCheck.forall(g.tuple(g.choose(1..60), g.choose(1..60))) { |one, other| expect(left.(bend: [ one, other ].min.to_f)).to be <= left.(bend: [ one, other ].max.to_f) + 1e-12 }
+    PropCheck.forall(g.tuple(g.choose(1..90), g.choose(1..90))) { |one, other|
+      expect(left.(deg_from_horizontal: [ one, other ].min)).to be <= left.(deg_from_horizontal: [ one, other ].max)
+    }
+    PropCheck.forall(g.tuple(g.choose(0..180), g.choose(0..180))) { |one, other|
+      expect(
+        left.(
+          hitch: "choker",
+          choke_deg: [ one, other ].min
+        )
+      ).to be <= left.(hitch: "choker", choke_deg: [ one, other ].max)
+    }
+    PropCheck.forall(g.tuple(g.choose(1..60), g.choose(1..60))) { |one, other|
+      expect(left.(bend: [ one, other ].min.to_f)).to be <= left.(bend: [ one, other ].max.to_f) + 1e-12
+    }
     rules[:temperature_bands].each_key do |row|
-      PropCheck.forall(g.tuple(g.choose(-30..450), g.choose(-30..450))) { |one, other| expect(left.(temperature_row: row, celsius: [ one, other ].max)).to be <= left.(temperature_row: row, celsius: [ one, other ].min) }
+      PropCheck.forall(g.tuple(g.choose(-30..450), g.choose(-30..450))) { |one, other|
+        expect(
+          left.(
+            temperature_row: row,
+            celsius: [ one, other ].max
+          )
+        ).to be <= left.(temperature_row: row, celsius: [ one, other ].min)
+      }
     end
   end
 end
@@ -73,13 +91,24 @@ RSpec.describe DustLadder::Fittings::Fitting do
   it "is never more generous under strict than under either school, at any angle" do
     %w[hook shackle eyebolt_plain eyebolt_shouldered hoist_ring].product((0..90).to_a) do |kind, at|
       at /= 90.0 if kind == "hook"
-      strict, *others = %w[strict level-side plumb-side].map { |school| make.(kind, school: school).outcome(at).capacity || 0.0 }
+      strict, *others = %w[strict level-side plumb-side].map { |school|
+        make.(kind, school: school).outcome(at).capacity || 0.0
+      }
       expect(strict).to be <= others.min + 1e-9
     end
   end
 
   it "lets a master link over the hook only with room" do
-    fits = ->(**more) { DustLadder::Fittings::MasterLink.misfit(inside_length: 0.27, inside_width: 0.14, hook_depth: 0.15, hook_width: 0.12, rules: rules.("strict"), **more) }
+    fits = ->(**more) {
+      DustLadder::Fittings::MasterLink.misfit(
+        inside_length: 0.27,
+        inside_width: 0.14,
+        hook_depth: 0.15,
+        hook_width: 0.12,
+        rules: rules.("strict"),
+        **more
+      )
+    }
     expect(fits.()).to be_nil
     expect(fits.(hook_width: 0.13)).to match(/too wide/)
     expect(fits.(hook_depth: 0.25)).to match(/too deep/)
@@ -88,7 +117,13 @@ RSpec.describe DustLadder::Fittings::Fitting do
   it "finds the angles of a real pull" do
     along, out = described_class.angles([ 0.0, 1.0, 1.0 ], [ 0.0, 0.0, 1.0 ], [ 1.0, 0.0, 0.0 ])
     expect([ along, out ]).to match([ be_within(1e-9).of(45), be_within(1e-9).of(0) ])
-    expect(described_class.angles([ 1.0, 0.0, 1.0 ], [ 0.0, 0.0, 1.0 ], [ 1.0, 0.0, 0.0 ]).last).to be_within(1e-9).of(45)
+    expect(
+      described_class.angles(
+        [ 1.0, 0.0, 1.0 ],
+        [ 0.0, 0.0, 1.0 ],
+        [ 1.0, 0.0, 0.0 ]
+      ).last
+    ).to be_within(1e-9).of(45)
   end
 end
 
@@ -109,16 +144,46 @@ RSpec.describe "Four points by hand" do
       tall = [ 4.0, 4.0 + lift / 100.0, 4.0, 4.0 ]
       shares = level.least_norm_shares(1000.0, points, tall)
       expect(shares.sum).to be_within(1e-6).of(1000)
-      [ 0, 1 ].each { |axis| expect(points.zip(tall, shares).sum { |point, height, share| share * point[axis] / height }).to be_within(1e-6).of(0) }
+      [ 0, 1 ].each { |axis|
+        expect(
+          points.zip(tall, shares).sum { |point, height, share|
+            share * point[axis] / height
+          }
+        ).to be_within(1e-6).of(0)
+      }
       next if shares.min.negative?
 
-      expect(level.by_diagonals(1000.0, points, tall).zip(shares)).to all(satisfy { |worst, equal| worst >= equal - 1e-6 })
+      expect(level.by_diagonals(1000.0, points, tall).zip(shares)).to all(
+        satisfy { |worst, equal|
+          worst >= equal - 1e-6
+        }
+      )
     end
   end
 
   it "has no answer for points in one line, or where no three hold the load" do
-    expect { level.three_point_shares(1000, [ [ -1, 0 ], [ 0, 0 ], [ 1, 0 ] ], [ 3, 3, 3 ]) }.to raise_error(DustLadder::NotKnown, /one line/)
-    expect { level.by_diagonals(1000, square.map { |x, y| [ x + 3, y ] }, heights) }.to raise_error(DustLadder::NotKnown, /no three/)
-    expect { level.least_norm_shares(1000, [ [ -1, 0 ], [ 0, 0 ], [ 1, 0 ], [ 2, 0 ] ], heights) }.to raise_error(DustLadder::NotKnown)
+    expect {
+      level.three_point_shares(
+        1000,
+        [ [ -1, 0 ], [ 0, 0 ], [ 1, 0 ] ],
+        [ 3, 3, 3 ]
+      )
+    }.to raise_error(DustLadder::NotKnown, /one line/)
+    expect {
+      level.by_diagonals(
+        1000,
+        square.map { |x, y|
+          [ x + 3, y ]
+        },
+        heights
+      )
+    }.to raise_error(DustLadder::NotKnown, /no three/)
+    expect {
+      level.least_norm_shares(
+        1000,
+        [ [ -1, 0 ], [ 0, 0 ], [ 1, 0 ], [ 2, 0 ] ],
+        heights
+      )
+    }.to raise_error(DustLadder::NotKnown)
   end
 end

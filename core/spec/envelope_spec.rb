@@ -8,8 +8,16 @@ RSpec.describe DustLadder::Statics::Envelope do
   end
 
   def expect_the_same(some, every)
-    expect(some.worst_tensions).to match(every.worst_tensions.map { |tension| be_within(1e-6 * every.rig.weight).of(tension) })
-    expect(some.least_tensions).to match(every.least_tensions.map { |tension| be_within(1e-6 * every.rig.weight).of(tension) })
+    expect(some.worst_tensions).to match(
+      every.worst_tensions.map { |tension|
+        be_within(1e-6 * every.rig.weight).of(tension)
+      }
+    )
+    expect(some.least_tensions).to match(
+      every.least_tensions.map { |tension|
+        be_within(1e-6 * every.rig.weight).of(tension)
+      }
+    )
     expect(some.steepest.tilt_deg).to be_within(0.02).of(every.steepest.tilt_deg)
     expect(some.stable?).to eq(every.stable?)
   end

@@ -1,5 +1,19 @@
 RSpec.describe DustLadder::Cranes::IndicatorFeed do
-  line = ->(seq, **more) { JSON.generate({ "format" => "dust-ladder-indicator", "seq" => seq, "boom_m" => 20.0, "radius_m" => 9.0, "slew_deg" => 120.0, "hook_m" => 7.0, "load_kg" => 3200, "rated_kg" => 9000, "state" => "normal" }.merge(more.transform_keys(&:to_s))) }
+  line = ->(seq, **more) {
+    JSON.generate(
+      {
+        "format" => "dust-ladder-indicator",
+        "seq" => seq,
+        "boom_m" => 20.0,
+        "radius_m" => 9.0,
+        "slew_deg" => 120.0,
+        "hook_m" => 7.0,
+        "load_kg" => 3200,
+        "rated_kg" => 9000,
+        "state" => "normal"
+      }.merge(more.transform_keys(&:to_s))
+    )
+  }
   feed = nil
   before { feed = described_class.new }
 
@@ -11,8 +25,19 @@ RSpec.describe DustLadder::Cranes::IndicatorFeed do
   end
 
   {
-    "garbage" => "\u0000\u0001~~", "half a line" => "{\"format\":\"dust-ladder-ind", "another format" => "{\"format\":\"other\"}", "a list" => "[1]", "a load that is text" => line.(2, load_kg: "3200"), "no radius" => line.(2, radius_m: nil), "a boom below nothing" => line.(2, boom_m: -4),
-    "a load beyond belief" => line.(2, load_kg: 1e9), "an unknown state" => line.(2, state: "fine"), "no count" => line.(2, seq: "x"), "a count that goes back" => line.(1), "a radius that jumps" => line.(2, radius_m: 20.0), "a slew that jumps" => line.(2, slew_deg: 200.0)
+    "garbage" => "\u0000\u0001~~",
+    "half a line" => "{\"format\":\"dust-ladder-ind",
+    "another format" => "{\"format\":\"other\"}",
+    "a list" => "[1]",
+    "a load that is text" => line.(2, load_kg: "3200"),
+    "no radius" => line.(2, radius_m: nil),
+    "a boom below nothing" => line.(2, boom_m: -4),
+    "a load beyond belief" => line.(2, load_kg: 1e9),
+    "an unknown state" => line.(2, state: "fine"),
+    "no count" => line.(2, seq: "x"),
+    "a count that goes back" => line.(1),
+    "a radius that jumps" => line.(2, radius_m: 20.0),
+    "a slew that jumps" => line.(2, slew_deg: 200.0)
   }.each do |words, text|
     it "shows no reading on #{words}, not the last figures" do
       feed.take(line.(1), 10.0)

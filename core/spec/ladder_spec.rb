@@ -2,7 +2,16 @@ RSpec.describe DustLadder::Ladder do
   verdict = described_class::Verdict
 
   it "judges with unrounded figures: exactly full holds, exactly the attention line is not yet tight" do
-    table = { 1.0 => "tight", 1.0 + 1e-10 => "tight", 1.0 + 1e-6 => "stop", 0.75 => "holds", 0.7501 => "tight", 0.0 => "holds", Float::NAN => "not_known", nil => "not_known" }
+    table = {
+      1.0 => "tight",
+      1.0 + 1e-10 => "tight",
+      1.0 + 1e-6 => "stop",
+      0.75 => "holds",
+      0.7501 => "tight",
+      0.0 => "holds",
+      Float::NAN => "not_known",
+      nil => "not_known"
+    }
     table.each { |share, expected| expect(verdict.of(share, 0.75)).to eq(expected), "#{share}" }
     expect(verdict.of(1.0, nil)).to eq("holds")
   end
@@ -36,8 +45,10 @@ RSpec.describe DustLadder::Ladder do
       plan({ "/crane/obstacle_height" => "6 m", "/load/cg/y" => "0.6 m" }, rules: "level-side") ]
     lines = plans.flat_map { |document| DustLadder.check(document).rungs.flat_map(&:working) }.select(&:formula)
     expect(lines.map(&:symbol).uniq).to include("W", "t", "h", "b", "V", "T", "C", "G", "N", "A", "U")
-    lines.each { |line| expect(rework(line)).to be_within(1e-9 * [ 1, line.result.value.abs * 100 ].max).of(line.result.unit == :percent ? line.result.value * 100 : line.result.value),
-   "#{line.symbol} = #{line.formula}" }
+    lines.each { |line|
+      expect(rework(line)).to be_within(1e-9 * [ 1, line.result.value.abs * 100 ].max).of(line.result.unit == :percent ? line.result.value * 100 : line.result.value),
+        "#{line.symbol} = #{line.formula}"
+    }
   end
 
   it "never lets a changed input make a heavier load look better" do
@@ -49,15 +60,32 @@ RSpec.describe DustLadder::Ladder do
   end
 
   it "is under strict never more generous than under either school" do
-    PropCheck.forall(PropCheck::Generators.choose(215..900), PropCheck::Generators.choose(10..300), PropCheck::Generators.one_of(*%w[vertical choker].map { |hitch| PropCheck::Generators.constant(hitch) })) do |hook, off, hitch|
+    PropCheck.forall(
+      PropCheck::Generators.choose(215..900),
+      PropCheck::Generators.choose(10..300),
+      PropCheck::Generators.one_of(
+        *%w[vertical choker].map { |hitch|
+          PropCheck::Generators.constant(hitch)
+        }
+      )
+    ) do |hook, off, hitch|
       changes = { "/rigging/hook_height" => "#{hook / 100.0} m", "/load/cg/x" => "#{0.5 + off / 100.0} m" }
-      2.times { |leg| changes.merge!("/rigging/legs/#{leg}/hitch" => hitch, "/rigging/legs/#{leg}/choke_angle" => "130°",
-   "/rigging/legs/#{leg}/held_by" => "lug") }
+      2.times { |leg|
+        changes.merge!(
+          "/rigging/legs/#{leg}/hitch" => hitch,
+          "/rigging/legs/#{leg}/choke_angle" => "130°",
+          "/rigging/legs/#{leg}/held_by" => "lug"
+        )
+      }
       slings = %w[A-1 A-2].map { |number| sling(number, reach_m: 12.0, tag: { "choker_kg" => nil }) }
-      strict, *schools = %w[strict level-side plumb-side].map { |rules| DustLadder.check(plan(changes, slings: slings, rules: rules)) }
+      strict, *schools = %w[strict level-side plumb-side].map { |rules|
+        DustLadder.check(plan(changes, slings: slings, rules: rules))
+      }
       schools.each do |school|
-        strict.rungs.zip(school.rungs) { |own, other| expect([ verdict.rank(own.verdict), -(own.utilisation || 0) ] <=> [ verdict.rank(other.verdict), -(other.utilisation || 0) ]).to be <= 0,
-   "#{own.id}" }
+        strict.rungs.zip(school.rungs) { |own, other|
+          expect([ verdict.rank(own.verdict), -(own.utilisation || 0) ] <=> [ verdict.rank(other.verdict), -(other.utilisation || 0) ]).to be <= 0,
+            "#{own.id}"
+        }
       end
     end
   end
@@ -67,8 +95,11 @@ RSpec.describe DustLadder::Ladder do
       "-360°", "0°", "what", "12'6\"" ]
     places = quantity_pointers(plan)
     g = PropCheck::Generators
-    PropCheck.forall(g.array(g.tuple(g.choose(0..places.size - 1), g.choose(0..odd.size - 1)), min: 1, max: 8), g.choose(0..2),
-      g.choose(0..1)) do |changes, hitch, by|
+    PropCheck.forall(
+      g.array(g.tuple(g.choose(0..places.size - 1), g.choose(0..odd.size - 1)), min: 1, max: 8),
+      g.choose(0..2),
+      g.choose(0..1)
+    ) do |changes, hitch, by|
       document = plan(changes.to_h { |place, value| [ places[place], odd[value] ] })
       2.times { |leg| change(document, "/rigging/legs/#{leg}/hitch", %w[vertical choker basket][hitch]) }
       change(document, "/rigging/set_by", %w[hook_height leg_lengths][by])
@@ -79,7 +110,9 @@ RSpec.describe DustLadder::Ladder do
 
   def quantity_pointers(data, pointer = "")
     case data
-    when Hash then data.flat_map { |key, value| key == "snapshots" ? [] : quantity_pointers(value, "#{pointer}/#{key}") }
+    when Hash then data.flat_map { |key, value|
+      key == "snapshots" ? [] : quantity_pointers(value, "#{pointer}/#{key}")
+    }
     when Array then data.each_with_index.flat_map { |value, index| quantity_pointers(value, "#{pointer}/#{index}") }
     else %w[bare length width height x y z hook_height choke_angle basket_width radius slew support_height obstacle_height
       boom_length].include?(pointer[%r{[^/]+\z}]) ? [ pointer ] : []
@@ -89,8 +122,19 @@ RSpec.describe DustLadder::Ladder do
   it "names what cannot be read and keeps it as typed" do
     ladder = check("/load/weight/bare" => "3,2 t", "/crane/stations/0/radius" => "far")
     expect(ladder.verdict).to eq("not_known")
-    expect(ladder.as_json["problems"].map { |problem| problem.values_at("pointer",
-   "typed") }).to contain_exactly([ "/load/weight/bare", "3,2 t" ], [ "/crane/stations/0/radius", "far" ])
-    expect(ladder.as_json["readings"]["/crane/boom_length"]).to eq({ "metric" => "20.000\u00a0m", "us" => "65'7 3/8\"" })
+    expect(
+      ladder.as_json["problems"].map { |problem|
+        problem.values_at(
+          "pointer",
+          "typed"
+        )
+      }
+    ).to contain_exactly([ "/load/weight/bare", "3,2 t" ], [ "/crane/stations/0/radius", "far" ])
+    expect(ladder.as_json["readings"]["/crane/boom_length"]).to eq(
+      {
+        "metric" => "20.000\u00a0m",
+        "us" => "65'7 3/8\""
+      }
+    )
   end
 end

@@ -42,11 +42,13 @@ RSpec.describe DustLadder::PlanFile do
   end
 
   it "names the place of what does not fit" do
-    expect(errors(plan.merge("version" => 7))).to eq([ {
-      "pointer" => "/version",
-      "message" => "this is version 7",
-      "expected" => "version 1, the only one this tool reads"
-    } ])
+    expect(errors(plan.merge("version" => 7))).to eq(
+      [ {
+        "pointer" => "/version",
+        "message" => "this is version 7",
+        "expected" => "version 1, the only one this tool reads"
+      } ]
+    )
     {
       { "/format" => "other" } => "/format",
       { "/load/weight/basis" => "hearsay" } => "/load/weight/basis",
@@ -75,14 +77,28 @@ RSpec.describe DustLadder::PlanFile do
   it "refuses a chart with a hole in its rows, at the row, and one whose radii do not rise" do
     ragged = chart
     ragged["tables"]["main"][2].pop
-    expect(errors(plan({},
-      chart: ragged))).to eq([ {
+    expect(
+      errors(
+        plan(
+          {},
+          chart: ragged
+        )
+      )
+    ).to eq(
+      [ {
         "pointer" => "/snapshots/charts/test/data/tables/main/2",
         "message" => "this row has 2 cells",
         "expected" => "3, one for each boom length"
-      } ])
-    expect(pointers(plan({},
-      chart: chart(radius_m: [ 4.0, 6.0, 6.0, 10.0, 12.0 ])))).to eq([ "/snapshots/charts/test/data/radius_m/2" ])
+      } ]
+    )
+    expect(
+      pointers(
+        plan(
+          {},
+          chart: chart(radius_m: [ 4.0, 6.0, 6.0, 10.0, 12.0 ])
+        )
+      )
+    ).to eq([ "/snapshots/charts/test/data/radius_m/2" ])
     short = chart
     short["tables"]["front"].pop
     expect(pointers(plan({}, chart: short))).to eq([ "/snapshots/charts/test/data/tables/front" ])

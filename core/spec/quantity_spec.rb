@@ -43,7 +43,11 @@ RSpec.describe DustLadder::Quantity do
     "1e9 t" => /not a unit/,
     "NaN kg" => /cannot be read/
   }.each do |text, message|
-    it("asks #{text.inspect[0, 30]} back") { expect { read(text, :mass) }.to raise_error(described_class::Unreadable, message) }
+    it("asks #{text.inspect[0, 30]} back") {
+      expect {
+        read(text, :mass)
+      }.to raise_error(described_class::Unreadable, message)
+    }
   end
 
   it "says what was expected, and keeps what was typed" do
@@ -71,7 +75,9 @@ RSpec.describe DustLadder::Quantity do
     expect(figure.m(5.3249, :down).shown).to eq("5.324\u00a0m")
     expect(figure.m(3.81).shown(:us)).to eq("12'6\"")
     expect(figure.m(3.8224, :up).shown(:us)).to eq("12'6 1/2\"")
-    expect([ figure.percent(1.0001).shown, figure.percent(1.0).shown, figure.deg(68.79).shown,
-      figure.m(-0.0001).shown ]).to eq([ "101\u00a0%", "100\u00a0%", "68.7°", "0.000\u00a0m" ])
+    expect(
+      [ figure.percent(1.0001).shown, figure.percent(1.0).shown, figure.deg(68.79).shown,
+        figure.m(-0.0001).shown ]
+    ).to eq([ "101\u00a0%", "100\u00a0%", "68.7°", "0.000\u00a0m" ])
   end
 end

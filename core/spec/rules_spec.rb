@@ -48,7 +48,10 @@ RSpec.describe DustLadder::RuleSet do
   end
 
   it "cites the set and the reason" do
-    expect(described_class.shipped("level-side").cite(:friction)).to eq("rule set level-side: dry steel on steel; a basket or choke leaning further than this holds slides")
+    expect(described_class.shipped("level-side").cite(:friction)).to eq(
+      "rule set level-side: dry steel on steel; a " \
+        "basket or choke leaning further than this holds slides"
+    )
   end
 
   it "takes a site's own copy, tightened, from a plan's snapshot" do

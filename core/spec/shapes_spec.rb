@@ -6,7 +6,9 @@ RSpec.describe DustLadder::Load::Shape do
   end
 
   def volume(id, *values) = solve(id, *values).then { |result| result.steps[steps(id, values).index("V")] }
-  def steps(id, values) = described_class::ALL.fetch(id).variants.find { |one| one.measures.size == values.size }.steps.map(&:symbol)
+  def steps(id, values)
+    described_class::ALL.fetch(id).variants.find { |one| one.measures.size == values.size }.steps.map(&:symbol)
+  end
 
   # A body of revolution by thin rings: `inside` tells of a place (height above the base, distance from the axis)
   # whether it is solid. Returns volume, and the centre's height above the base.
@@ -24,18 +26,32 @@ RSpec.describe DustLadder::Load::Shape do
   end
 
   # Distance of a place to the slant of a cone or frustum with base and top radius.
-  def to_slant(u, r, base, top, height) = (base - (base - top) / height * u - r) / Math.sqrt(1 + ((base - top) / height)**2)
+  def to_slant(u, r, base, top, height)
+    (base - (base - top) / height * u - r) / Math.sqrt(1 + ((base - top) / height)**2)
+  end
 
   {
     "a cone" => [ "cone", [ 1.2, 0.9 ], 0.9, 0.6, ->(u, r) { r <= 0.6 * (1 - u / 0.9) } ],
-    "a hollow cone" => [ "cone", [ 1.2, 0.9, 0.05 ], 0.9, 0.6, ->(u, r) { (slant = to_slant(u, r, 0.6, 0.0, 0.9)) >= 0 && [ slant, u ].min <= 0.05 } ],
+    "a hollow cone" => [ "cone", [ 1.2, 0.9, 0.05 ], 0.9, 0.6, ->(u, r) {
+      (slant = to_slant(u, r, 0.6, 0.0, 0.9)) >= 0 && [ slant, u ].min <= 0.05
+    } ],
     "a frustum" => [ "frustum", [ 1.2, 0.5, 0.8 ], 0.8, 0.6, ->(u, r) { to_slant(u, r, 0.6, 0.25, 0.8) >= 0 } ],
-    "a hollow frustum" => [ "frustum", [ 1.2, 0.5, 0.8, 0.06 ], 0.8, 0.6, ->(u, r) { (slant = to_slant(u, r, 0.6, 0.25, 0.8)) >= 0 && [ slant, u, 0.8 - u ].min <= 0.06 } ],
-    "a frustum that widens" => [ "frustum", [ 0.5, 1.2, 0.8, 0.06 ], 0.8, 0.6, ->(u, r) { (slant = to_slant(u, r, 0.25, 0.6, 0.8)) >= 0 && [ slant, u, 0.8 - u ].min <= 0.06 } ],
+    "a hollow frustum" => [ "frustum", [ 1.2, 0.5, 0.8, 0.06 ], 0.8, 0.6, ->(u, r) {
+      (slant = to_slant(u, r, 0.6, 0.25, 0.8)) >= 0 && [ slant, u, 0.8 - u ].min <= 0.06
+    } ],
+    "a frustum that widens" => [ "frustum", [ 0.5, 1.2, 0.8, 0.06 ], 0.8, 0.6, ->(u, r) {
+      (slant = to_slant(u, r, 0.25, 0.6, 0.8)) >= 0 && [ slant, u, 0.8 - u ].min <= 0.06
+    } ],
     "a flat cap" => [ "spherical_cap", [ 1.2, 0.3 ], 0.3, 0.6, ->(u, r) { r**2 + (u + 0.75 - 0.3)**2 <= 0.75**2 } ],
-    "a shell of a cap" => [ "spherical_cap", [ 1.2, 0.3, 0.04 ], 0.3, 0.6, ->(u, r) { (r**2 + (u + 0.45)**2).between?(0.71**2, 0.75**2) } ],
-    "a cap of more than half a ball" => [ "spherical_cap", [ 0.8, 0.8 ], 0.8, 0.5, ->(u, r) { r**2 + (u - 0.3)**2 <= 0.5**2 } ],
-    "a hollow cylinder" => [ "cylinder", [ 1.2, 0.9, 0.05 ], 0.9, 0.6, ->(u, r) { [ u, 0.9 - u, 0.6 - r ].min <= 0.05 } ],
+    "a shell of a cap" => [ "spherical_cap", [ 1.2, 0.3, 0.04 ], 0.3, 0.6, ->(u, r) {
+      (r**2 + (u + 0.45)**2).between?(0.71**2, 0.75**2)
+    } ],
+    "a cap of more than half a ball" => [ "spherical_cap", [ 0.8, 0.8 ], 0.8, 0.5, ->(u, r) {
+      r**2 + (u - 0.3)**2 <= 0.5**2
+    } ],
+    "a hollow cylinder" => [ "cylinder", [ 1.2, 0.9, 0.05 ], 0.9, 0.6, ->(u, r) {
+      [ u, 0.9 - u, 0.6 - r ].min <= 0.05
+    } ],
     "a hollow ball" => [ "sphere", [ 1.2, 0.1 ], 1.2, 0.6, ->(u, r) { (r**2 + (u - 0.6)**2).between?(0.5**2, 0.6**2) } ]
   }.each do |words, (id, values, height, radius, inside)|
     it "#{words}: volume and centre agree with thin rings" do
@@ -50,13 +66,20 @@ RSpec.describe DustLadder::Load::Shape do
   def polygon(points)
     pairs = points.zip(points.rotate)
     area = pairs.sum { |(ax, ay), (bx, by)| ax * by - bx * ay } / 2
-    [ area, pairs.sum { |(ax, ay), (bx, by)| (ax + bx) * (ax * by - bx * ay) } / 6 / area, pairs.sum { |(ax, ay), (bx, by)| (ay + by) * (ax * by - bx * ay) } / 6 / area ]
+    [ area, pairs.sum { |(ax, ay), (bx, by)|
+      (ax + bx) * (ax * by - bx * ay)
+    } / 6 / area, pairs.sum { |(ax, ay), (bx, by)|
+                    (ay + by) * (ax * by - bx * ay)
+                  } / 6 / area ]
   end
 
   {
-    "an angle" => [ "angle", [ 0.15, 0.10, 0.012, 2.0 ], [ [ 0, 0 ], [ 0.10, 0 ], [ 0.10, 0.012 ], [ 0.012, 0.012 ], [ 0.012, 0.15 ], [ 0, 0.15 ] ] ],
-    "a channel" => [ "channel", [ 0.2, 0.08, 0.009, 0.013, 2.0 ], [ [ 0, 0 ], [ 0.08, 0 ], [ 0.08, 0.013 ], [ 0.009, 0.013 ], [ 0.009, 0.187 ], [ 0.08, 0.187 ], [ 0.08, 0.2 ], [ 0, 0.2 ] ] ],
-    "an I section" => [ "i_section", [ 0.3, 0.15, 0.007, 0.011, 2.0 ], [ [ 0, 0 ], [ 0.15, 0 ], [ 0.15, 0.011 ], [ 0.0785, 0.011 ], [ 0.0785, 0.289 ], [ 0.15, 0.289 ], [ 0.15, 0.3 ], [ 0, 0.3 ], [ 0, 0.289 ], [ 0.0715, 0.289 ], [ 0.0715, 0.011 ], [ 0, 0.011 ] ] ]
+    "an angle" => [ "angle", [ 0.15, 0.10, 0.012, 2.0 ],
+      [ [ 0, 0 ], [ 0.10, 0 ], [ 0.10, 0.012 ], [ 0.012, 0.012 ], [ 0.012, 0.15 ], [ 0, 0.15 ] ] ],
+    "a channel" => [ "channel", [ 0.2, 0.08, 0.009, 0.013, 2.0 ],
+      [ [ 0, 0 ], [ 0.08, 0 ], [ 0.08, 0.013 ], [ 0.009, 0.013 ], [ 0.009, 0.187 ], [ 0.08, 0.187 ], [ 0.08, 0.2 ], [ 0, 0.2 ] ] ],
+    "an I section" => [ "i_section", [ 0.3, 0.15, 0.007, 0.011, 2.0 ],
+      [ [ 0, 0 ], [ 0.15, 0 ], [ 0.15, 0.011 ], [ 0.0785, 0.011 ], [ 0.0785, 0.289 ], [ 0.15, 0.289 ], [ 0.15, 0.3 ], [ 0, 0.3 ], [ 0, 0.289 ], [ 0.0715, 0.289 ], [ 0.0715, 0.011 ], [ 0, 0.011 ] ] ]
   }.each do |words, (id, values, corners)|
     it "#{words}: area and centre agree with the polygon of its corners" do
       area, v, w = polygon(corners)
@@ -68,7 +91,8 @@ RSpec.describe DustLadder::Load::Shape do
   end
 
   # [tube diameter, bend radius, degrees, wall or nil]
-  [ [ 0.3, 0.6, 90.0, nil ], [ 0.3, 0.6, 90.0, 0.02 ], [ 0.2, 0.5, 240.0, nil ], [ 0.2, 0.5, 180.0, 0.05 ] ].each do |d, radius, angle, wall|
+  [ [ 0.3, 0.6, 90.0, nil ], [ 0.3, 0.6, 90.0, 0.02 ], [ 0.2, 0.5, 240.0, nil ],
+    [ 0.2, 0.5, 180.0, 0.05 ] ].each do |d, radius, angle, wall|
     it "a bend of #{angle.round}°#{' of tube' if wall}: volume and centre agree with small cells" do
       cells = 160
       sum = moment = 0.0
@@ -91,12 +115,26 @@ RSpec.describe DustLadder::Load::Shape do
   it "grows with the cube when every length grows, whatever the shape" do
     described_class::ALL.each_value do |shape|
       shape.variants.select { |variant| variant.result == "V" }.each do |variant|
-        values = variant.measures.map { |measure| { length: measure.name.match?(/wall|thickness|web|flange/) ? 0.02 : measure.name == "top diameter" ? 0.6 : 0.9, angle: 75.0, area: 0.04, volume: 0.3, fill: 0.4 }.fetch(measure.kind) }
-        larger = variant.measures.zip(values).map { |measure, value| value * { length: 2.5, area: 2.5**2, volume: 2.5**3 }.fetch(measure.kind, 1.0) }
+        values = variant.measures.map { |measure|
+          {
+            length: measure.name.match?(/wall|thickness|web|flange/) ? 0.02 : measure.name == "top diameter" ? 0.6 : 0.9,
+            angle: 75.0,
+            area: 0.04,
+            volume: 0.3,
+            fill: 0.4
+          }.fetch(measure.kind)
+        }
+        larger = variant.measures.zip(values).map { |measure, value|
+          value * { length: 2.5, area: 2.5**2, volume: 2.5**3 }.fetch(measure.kind, 1.0)
+        }
         symbols = variant.steps.map(&:symbol)
-        small, large = [ values, larger ].map { |given| symbols.include?("V") ? variant.solve(given).steps[symbols.index("V")] : given.first }
+        small, large = [ values, larger ].map { |given|
+          symbols.include?("V") ? variant.solve(given).steps[symbols.index("V")] : given.first
+        }
         expect(large).to be_within(1e-9 * large).of(small * 2.5**3), shape.id
-        variant.solve(values).extent.zip(variant.solve(larger).extent) { |one, other| expect(other).to be_within(1e-9).of(one * 2.5), shape.id }
+        variant.solve(values).extent.zip(variant.solve(larger).extent) { |one, other|
+          expect(other).to be_within(1e-9).of(one * 2.5), shape.id
+        }
       end
     end
   end
@@ -113,7 +151,9 @@ RSpec.describe DustLadder::Load::Shape do
 
   it "knows each by its title, and by other words that no two share" do
     described_class::ALL.each_value { |shape| expect(described_class.named(shape.title.upcase)).to be(shape) }
-    words = described_class::ALL.values.flat_map { |shape| [ shape.id.tr("_", " "), shape.title.downcase, *shape.words ].uniq }
+    words = described_class::ALL.values.flat_map { |shape|
+      [ shape.id.tr("_", " "), shape.title.downcase, *shape.words ].uniq
+    }
     expect(words.tally.select { |_, times| times > 1 }).to be_empty
   end
 
@@ -123,6 +163,9 @@ RSpec.describe DustLadder::Load::Shape do
       expect(row.problems).to be_empty, standard.title
       expect(row.kg).to be > 0
     end
-    expect(DustLadder::Load::StandardParts.search("Angle 100x100").map(&:title)).to eq([ "Angle, 100 × 100 × 8 mm", "Angle, 100 × 100 × 10 mm" ])
+    expect(DustLadder::Load::StandardParts.search("Angle 100x100").map(&:title)).to eq(
+      [ "Angle, 100 × 100 × 8 mm",
+        "Angle, 100 × 100 × 10 mm" ]
+    )
   end
 end

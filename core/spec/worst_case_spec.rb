@@ -5,7 +5,12 @@ RSpec.describe DustLadder::Rigging::Bridle do
 
   # A plan whose load hangs between its points, with some room on every side.
   let(:geometries) do
-    G_.tuple(G_.choose(300..700), G_.choose(-60..60), G_.choose(-20..20), G_.choose(20..90)).map do |hook, off, across, up|
+    G_.tuple(
+      G_.choose(300..700),
+      G_.choose(-60..60),
+      G_.choose(-20..20),
+      G_.choose(20..90)
+    ).map do |hook, off, across, up|
       {
         "/rigging/hook_height" => "#{hook / 100.0} m",
         "/load/cg/x" => "#{2 + off / 100.0} m",
@@ -64,12 +69,18 @@ RSpec.describe DustLadder::Rigging::Bridle do
   end
 
   it "agrees, legs taken as stiff, with a worked elastic case of two short chain legs" do
-    elastic = JSON.parse(File.read(File.expand_path("fixtures/worked_cases.json", __dir__)))["cases"].find { |one| one["id"] == "P-elastic_equilibrium-01" }
+    elastic = JSON.parse(File.read(File.expand_path("fixtures/worked_cases.json", __dir__)))["cases"].find { |one|
+      one["id"] == "P-elastic_equilibrium-01"
+    }
     body = elastic["given"]["bodies"].first
     lengths = elastic["given"]["lines"].map { |line| line["rest_length_m"] }
     pose = DustLadder::Statics::PlaneHang.pose(body["points_xyz_m"].values, lengths, body["cg_xyz_m"])
     wanted = elastic["expect"]
-    expect(tensions(pose, body["mass_kg"])).to match(wanted["tension_kg"].values.map { |kg| be_within(0.002 * kg).of(kg) })
+    expect(tensions(pose, body["mass_kg"])).to match(
+      wanted["tension_kg"].values.map { |kg|
+        be_within(0.002 * kg).of(kg)
+      }
+    )
     expect(pose.tilt_deg).to be_within(0.02).of(wanted["tilt_deg"])
     expect(pose.pitch_deg).to be_within(0.02).of(wanted["pitch_deg"])
     expect(pose.margin).to be_within(0.01).of(wanted["stability_margin_m"])
@@ -84,19 +95,30 @@ RSpec.describe DustLadder::Rigging::Bridle do
     end
 
     it "never makes the angle look better for a wider spread" do
-      used = (2..9).map { |inset| utilisation("angle", { "/load/points/0/x" => "#{inset / 10.0} m", "/load/points/1/x" => "#{4 - inset / 10.0} m" }) }
+      used = (2..9).map { |inset|
+        utilisation(
+          "angle",
+          { "/load/points/0/x" => "#{inset / 10.0} m", "/load/points/1/x" => "#{4 - inset / 10.0} m" }
+        )
+      }
       expect(used).to eq(used.sort.reverse)
     end
 
     it "never makes anything look better for a poorer knowledge of weight or centre of gravity" do
-      weights = %w[weighed certified calculated estimated].map { |basis| utilisation("slings", { "/load/weight/basis" => basis }) }
+      weights = %w[weighed certified calculated estimated].map { |basis|
+        utilisation("slings", { "/load/weight/basis" => basis })
+      }
       expect(weights).to eq(weights.sort)
       places = %w[drawing by_eye contents_unknown].map { |basis| utilisation("load", { "/load/cg/basis" => basis }) }
       expect(places).to eq(places.sort)
     end
 
     it "gives a mirrored load mirrored legs" do
-      left, right = [ "1.6 m", "2.4 m" ].map { |x| rung("slings", { "/load/cg/x" => x }).parts.first(2).map { |part| part.demand.value } }
+      left, right = [ "1.6 m", "2.4 m" ].map { |x|
+        rung("slings", { "/load/cg/x" => x }).parts.first(2).map { |part|
+          part.demand.value
+        }
+      }
       expect(left.zip(right.reverse).map { |one, other| one - other }).to all(be_within(1e-6).of(0))
     end
   end

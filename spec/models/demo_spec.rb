@@ -53,20 +53,41 @@ RSpec.describe "The demo data" do
 
       it "never allows more where it tips sooner: over the front than the rear, over the side than the front" do
         tables = chart.fetch("tables", {}).values_at("main", "rear", "front", "side").compact
-        tables.each_cons(2) { |more, less| expect(less.flatten.zip(more.flatten)).to all(satisfy { |kg, most| (kg || 0) <= (most || 0) }) }
+        tables.each_cons(2) { |more, less|
+          expect(less.flatten.zip(more.flatten)).to all(
+            satisfy { |kg, most|
+              (kg || 0) <= (most || 0)
+            }
+          )
+        }
       end
     end
   end
 
   it "has charts of every family, one of them not yet checked" do
     charts = Rails.root.glob("demo/charts/*.json").map { |path| JSON.parse(path.read) }
-    expect(charts.map { |chart| chart["family"] || "mobile" }.tally).to eq("mobile" => 5, "tower" => 1, "platform_jib" => 1, "fixed_hoist" => 1)
-    expect(charts.select { |chart| DustLadder::Cranes::Record.new(chart["record"]).doubt }.map { |chart| chart["id"] }).to eq([ "juniper-jib" ])
+    expect(
+      charts.map { |chart|
+        chart["family"] || "mobile"
+      }.tally
+    ).to eq("mobile" => 5, "tower" => 1, "platform_jib" => 1, "fixed_hoist" => 1)
+    expect(
+      charts.select { |chart|
+        DustLadder::Cranes::Record.new(chart["record"]).doubt
+      }.map { |chart| chart["id"] }
+    ).to eq([ "juniper-jib" ])
   end
 
   it "has a crane model that weakens with radius, boom length and a nearer edge" do
-    model = CraneModel.new(machine_kg: 30_000, machine_behind_m: 0.5, boom_kg_per_m: 150, strongest_kg: 30_000, strongest_m: 3.0,
-      shortest_m: 10.0, foot_radius_m: -1.0)
+    model = CraneModel.new(
+      machine_kg: 30_000,
+      machine_behind_m: 0.5,
+      boom_kg_per_m: 150,
+      strongest_kg: 30_000,
+      strongest_m: 3.0,
+      shortest_m: 10.0,
+      foot_radius_m: -1.0
+    )
     near, far = model.table([ 6.0, 9.0 ], [ 12.0, 18.0 ], 2.8)
     expect(near[0]).to be > far[0]
     expect(near[0]).to be > near[1]
@@ -77,7 +98,9 @@ RSpec.describe "The demo data" do
   it "seeds once, and a second time changes nothing" do
     load Rails.root.join("db/seeds.rb")
     Plan.first.update!(title: "Changed by a user")
-    expect { load Rails.root.join("db/seeds.rb") }.not_to change { [ Plan.count, Piece.count, Chart.count, Revision.count ] }
+    expect { load Rails.root.join("db/seeds.rb") }.not_to change {
+      [ Plan.count, Piece.count, Chart.count, Revision.count ]
+    }
     expect(Plan.pluck(:title)).to include("Changed by a user")
     expect(Piece.count).to eq(28)
   end

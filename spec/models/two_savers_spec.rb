@@ -10,7 +10,11 @@ RSpec.describe Plan, "saved by many at once" do
         ActiveRecord::Base.connection_pool.with_connection do
           Array.new(5) do
             own = described_class.find(plan.id)
-            own.revise(own.document.merge("site" => "saver #{saver}"), lock_version: own.lock_version, note: "saver #{saver}")
+            own.revise(
+              own.document.merge("site" => "saver #{saver}"),
+              lock_version: own.lock_version,
+              note: "saver #{saver}"
+            )
             :kept
           rescue ActiveRecord::StaleObjectError
             :told

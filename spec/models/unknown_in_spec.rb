@@ -10,7 +10,11 @@ RSpec.describe "Every input of the demo's plans" do
   end
 
   def with(document, path, value)
-    JSON.parse(JSON.generate(document)).tap { |copy| path[0..-2].reduce(copy) { |place, key| place[key] }[path.last] = value }
+    JSON.parse(JSON.generate(document)).tap { |copy|
+      path[0..-2].reduce(copy) { |place, key|
+        place[key]
+      }[path.last] = value
+    }
   end
 
   # Another value of the same kind, or nil where there is none to try.
@@ -23,13 +27,18 @@ RSpec.describe "Every input of the demo's plans" do
   end
 
   def rungs(document) = DustLadder.check(document).rungs.to_h { |rung| [ rung.id, rung ] }
-  def said(rung) = [ rung.verdict, rung.demand&.value, rung.capacity&.value, rung.working.map { |line| line.result.value } ]
+  def said(rung)
+    [ rung.verdict, rung.demand&.value, rung.capacity&.value, rung.working.map { |line| line.result.value } ]
+  end
 
   Rails.root.glob("demo/plans/*.json").each do |file|
     it "leaves no rung of #{file.basename('.json')} holding without what it depends on" do
       document = JSON.parse(file.read)
       before = rungs(document)
-      places = inputs(document.slice("load", "rigging", "crane")).reject { |path| path.include?("as_rigged") || path.include?("groups") || %w[name source note shape to basis fluid title by set_by sling hitch chart turn held_by].include?(path.last) }
+      places = inputs(document.slice("load", "rigging", "crane")).reject { |path|
+        path.include?("as_rigged") || path.include?("groups") || %w[name source note shape to basis fluid title by set_by
+          sling hitch chart turn held_by].include?(path.last)
+      }
       depended = 0
       wrong = places.first(70).filter_map do |path|
         other = another(document, path, document.dig(*path)) or next
@@ -48,7 +57,12 @@ RSpec.describe "Every input of the demo's plans" do
     end
   end
 
-  { %w[rigging legs 0 sling] => nil, %w[crane chart] => nil, %w[crane turn] => nil, %w[load weight basis] => "unknown" }.each do |path, nothing|
+  {
+    %w[rigging legs 0 sling] => nil,
+    %w[crane chart] => nil,
+    %w[crane turn] => nil,
+    %w[load weight basis] => "unknown"
+  }.each do |path, nothing|
     it "holds nothing as a whole without #{path.join('/')}" do
       %w[receiver-cabin chiller feed-horn].each do |name|
         document = with(demo_document(name), path.map { |key| key.match?(/\A\d\z/) ? key.to_i : key }, nothing)

@@ -1,12 +1,18 @@
 RSpec.describe "The API" do
   def json = JSON.parse(response.body)
   def send_json(method, path, body)
-    public_send(method, path, params: body.is_a?(String) ? body : JSON.generate(body),
-      headers: { "Content-Type" => "application/json" })
+    public_send(
+      method,
+      path,
+      params: body.is_a?(String) ? body : JSON.generate(body),
+      headers: { "Content-Type" => "application/json" }
+    )
   end
 
   it "answers a document with its ladder and keeps nothing" do
-    expect { send_json(:post, "/api/checks", document: demo_document("counterweight-block")) }.not_to change(Revision, :count)
+    expect {
+      send_json(:post, "/api/checks", document: demo_document("counterweight-block"))
+    }.not_to change(Revision, :count)
     expect(response).to have_http_status(:ok)
     expect(json).to eq(JSON.parse(JSON.generate(DustLadder.check(demo_document("counterweight-block")).as_json)))
     expect(DustLadder::PlanFile::Schema.ladder_errors(json)).to eq([])
@@ -15,13 +21,21 @@ RSpec.describe "The API" do
   it "keeps the empty cells of a chart on their way in" do
     send_json(:post, "/api/plans", file: demo_text("feed-horn"))
     expect(json["document"]).to eq(demo_document("feed-horn"))
-    send_json(:patch, "/api/plans/#{json['id']}", document: json["document"], lock_version: json["lock_version"], note: "same")
+    send_json(
+      :patch,
+      "/api/plans/#{json['id']}",
+      document: json["document"],
+      lock_version: json["lock_version"],
+      note: "same"
+    )
     expect(Plan.last.document).to eq(demo_document("feed-horn"))
   end
 
   it "works out ways out with the store in view, and keeps nothing" do
     load_store
-    expect { send_json(:post, "/api/ways_out", document: demo_document("counterweight-block")) }.not_to change(Revision, :count)
+    expect {
+      send_json(:post, "/api/ways_out", document: demo_document("counterweight-block"))
+    }.not_to change(Revision, :count)
     expect(response).to have_http_status(:ok)
     nearer = json.find { |way| way["id"] == "nearer-1" }
     expect(nearer["verdict"]).to eq("holds")
@@ -33,9 +47,18 @@ RSpec.describe "The API" do
   it "lists plans by day with verdict, governing rung and what they wait for" do
     %w[azimuth-drive feed-horn cable-girder counterweight-block].each { |name| demo_plan(name) }
     get "/api/plans"
-    expect(json.map { |plan| plan.values_at("load", "verdict",
-   "governs") }).to eq([ [ "FH-2", "holds", [ "level" ] ], [ "CW-4", "tight", [ "crane" ] ], [ "GD-12", "stop", %w[angle slings] ],
-     [ "AD-1", "not_known", [ "load" ] ] ])
+    expect(
+      json.map { |plan|
+        plan.values_at(
+          "load",
+          "verdict",
+          "governs"
+        )
+      }
+    ).to eq(
+      [ [ "FH-2", "holds", [ "level" ] ], [ "CW-4", "tight", [ "crane" ] ], [ "GD-12", "stop", %w[angle slings] ],
+        [ "AD-1", "not_known", [ "load" ] ] ]
+    )
     expect(json.last["needs"]).to include("the weight is not given")
   end
 
@@ -52,11 +75,21 @@ RSpec.describe "The API" do
 
   it "tells the second of two savers, with the other's whole state" do
     plan = demo_plan("feed-horn")
-    send_json(:patch, "/api/plans/#{plan.id}", document: demo_document("feed-horn").merge("site" => "North"), lock_version: 0,
-      note: "a")
+    send_json(
+      :patch,
+      "/api/plans/#{plan.id}",
+      document: demo_document("feed-horn").merge("site" => "North"),
+      lock_version: 0,
+      note: "a"
+    )
     expect(json).to include("lock_version" => 1, "revision" => 2)
-    send_json(:patch, "/api/plans/#{plan.id}", document: demo_document("feed-horn").merge("site" => "South"), lock_version: 0,
-      note: "b")
+    send_json(
+      :patch,
+      "/api/plans/#{plan.id}",
+      document: demo_document("feed-horn").merge("site" => "South"),
+      lock_version: 0,
+      note: "b"
+    )
     expect(response).to have_http_status(:conflict)
     expect(json).to include("lock_version" => 1, "document" => include("site" => "North"))
     expect(plan.revisions.count).to eq(2)
@@ -65,12 +98,17 @@ RSpec.describe "The API" do
   it "gives the plan back as a file that reads as the same plan" do
     plan = demo_plan("cable-girder")
     get "/api/plans/#{plan.id}/file"
-    expect(response.headers["Content-Disposition"]).to include("cable-tray-girder-gd-12-under-the-gantry.dust-ladder.json")
+    expect(response.headers["Content-Disposition"]).to include(
+      "cable-tray-girder-gd-12-under-the-gantry.dust-ladder." \
+        "json"
+    )
     expect(DustLadder::PlanFile.read(response.body)).to eq(demo_document("cable-girder"))
   end
 
   it "takes a plan file in, and refuses another with every place named" do
-    file = ->(text) { Rack::Test::UploadedFile.new(StringIO.new(text), "application/json", original_filename: "plan.json") }
+    file = ->(text) {
+      Rack::Test::UploadedFile.new(StringIO.new(text), "application/json", original_filename: "plan.json")
+    }
     post "/api/plans", params: { file: file.(demo_text("feed-horn")) }
     expect(response).to have_http_status(:created)
     [ demo_text("feed-horn")[0..500], demo_text("feed-horn").sub('"version": 1', '"version": 9'), "", "\xff\xfe",
@@ -123,7 +161,11 @@ RSpec.describe "The API" do
     document = demo_document("feed-horn")
     get "/api/pieces"
     slings, beams = json.partition { |piece| piece["sort"] == "sling" }
-    document["snapshots"]["slings"], document["snapshots"]["beams"] = [ slings, beams ].map { |some| some.to_h { |piece| [ piece["data"]["number"], piece.slice("digest", "data") ] } }
+    document["snapshots"]["slings"], document["snapshots"]["beams"] = [ slings, beams ].map { |some|
+      some.to_h { |piece|
+        [ piece["data"]["number"], piece.slice("digest", "data") ]
+      }
+    }
     get "/api/charts"
     charts = json.map { |line| get("/api/charts/#{line['id']}").then { json.slice("digest", "data") } }
     document["snapshots"]["charts"] = charts.to_h { |one| [ one["data"]["id"], one ] }

@@ -1,7 +1,11 @@
 RSpec.describe "The API of the load room" do
   def json = JSON.parse(response.body)
-  def send_json(method, path, body) = public_send(method, path, params: JSON.generate(body), headers: { "Content-Type" => "application/json" })
-  def upload(text, name, type = "text/csv") = Rack::Test::UploadedFile.new(StringIO.new(text.b), type, original_filename: name)
+  def send_json(method, path, body)
+    public_send(method, path, params: JSON.generate(body), headers: { "Content-Type" => "application/json" })
+  end
+  def upload(text, name, type = "text/csv")
+    Rack::Test::UploadedFile.new(StringIO.new(text.b), type, original_filename: name)
+  end
   def lines = response.body.lines.map { |line| JSON.parse(line) }
 
   it "answers with the take-off beside the ladder when it is asked for, a group's by its number" do
@@ -30,7 +34,10 @@ RSpec.describe "The API of the load room" do
   end
 
   it "keeps groups by their title, finds them by words, and refuses what is none" do
-    group = { "title" => "Door 100% leaf", "parts" => demo_document("mast-section").dig("load", "take_off", "groups", 0, "parts") }
+    group = {
+      "title" => "Door 100% leaf",
+      "parts" => demo_document("mast-section").dig("load", "take_off", "groups", 0, "parts")
+    }
     2.times { send_json(:post, "/api/kept_groups", title: "Door 100% leaf", data: group) }
     expect(response).to have_http_status(:created)
     expect(KeptGroup.count).to eq(1)
@@ -42,7 +49,8 @@ RSpec.describe "The API of the load room" do
     expect(json["kept"]).to eq([])
     get "/api/kept_groups/#{KeptGroup.last.id}"
     expect(json["data"]).to eq(group)
-    [ { title: "X", data: { "title" => "X" } }, { title: "", data: group }, { title: "X", data: group }, { title: "X", data: nil } ].each do |body|
+    [ { title: "X", data: { "title" => "X" } }, { title: "", data: group }, { title: "X", data: group },
+      { title: "X", data: nil } ].each do |body|
       send_json(:post, "/api/kept_groups", body)
       expect(response).to have_http_status(:unprocessable_content)
     end
@@ -57,8 +65,14 @@ RSpec.describe "The API of the load room" do
     text = response.body
     expect { post "/api/take_off_readings", params: { file: upload(text, "a.csv") } }.not_to change(Revision, :count)
     done = lines.last["done"]
-    expect(done).to include("rows" => plan.document.dig("load", "take_off", "parts").size + 7, "faulty" => 0, "fault" => nil)
-    masses = lines.flat_map { |line| line["rows"] || [] }.reject { |row| row["cells"]["group"] != "" }.filter_map { |row| row["mass"] }
+    expect(done).to include(
+      "rows" => plan.document.dig("load", "take_off", "parts").size + 7,
+      "faulty" => 0,
+      "fault" => nil
+    )
+    masses = lines.flat_map { |line|
+      line["rows"] || []
+    }.reject { |row| row["cells"]["group"] != "" }.filter_map { |row| row["mass"] }
     sheet = DustLadder::Lift.new(plan.document).load.take_off
     rack = sheet.rows.find { |row| row.name == "Rack" }.kg
     expect(masses.sum { |mass| mass["value"] }).to be_within(1e-6).of(sheet.bare_kg - 3 * rack)
@@ -69,12 +83,32 @@ RSpec.describe "The API of the load room" do
   end
 
   it "weighs by the crane's indicator, and says why not" do
-    send_json(:post, "/api/indicated_weights", document: demo_document("receiver-cabin-racks"), reading: "3.3 t", shows: "without_block", at: "2026-11-23T10:15")
+    send_json(
+      :post,
+      "/api/indicated_weights",
+      document: demo_document("receiver-cabin-racks"),
+      reading: "3.3 t",
+      shows: "without_block",
+      at: "2026-11-23T10:15"
+    )
     expect(json.dig("changes", "/load/weight", "bare")).to eq("3268 kg")
-    send_json(:post, "/api/indicated_weights", document: demo_document("brine-tank"), reading: "3.3 t", shows: "without_block", at: "")
+    send_json(
+      :post,
+      "/api/indicated_weights",
+      document: demo_document("brine-tank"),
+      reading: "3.3 t",
+      shows: "without_block",
+      at: ""
+    )
     expect(response).to have_http_status(:unprocessable_content)
     expect(json["errors"].first["message"]).to match(/only when the plan holds/)
-    send_json(:post, "/api/indicated_weights", document: demo_document("receiver-cabin-racks"), reading: "heavy", shows: "with_block")
+    send_json(
+      :post,
+      "/api/indicated_weights",
+      document: demo_document("receiver-cabin-racks"),
+      reading: "heavy",
+      shows: "with_block"
+    )
     expect(json["errors"].first["expected"]).to match(/3.2 t/)
   end
 
@@ -95,9 +129,15 @@ RSpec.describe "The API of the load room" do
     end
 
     # [name, bytes]
-    { "page.png" => "<html><script>alert(1)</script></html>", "drawing.svg" => "<svg xmlns='http://www.w3.org/2000/svg'><script/></svg>", "empty.png" => "", "big.png" => :big }.each do |name, bytes|
+    {
+      "page.png" => "<html><script>alert(1)</script></html>",
+      "drawing.svg" => "<svg xmlns='http://www.w3.org/2000/svg'><script/></svg>",
+      "empty.png" => "",
+      "big.png" => :big
+    }.each do |name, bytes|
       it "refuses #{name}" do
-        post "/api/plans/#{plan.id}/sketches", params: { file: upload(bytes == :big ? png + ("x" * Plan::LARGEST_SKETCH) : bytes, name, "image/png") }
+        post "/api/plans/#{plan.id}/sketches",
+          params: { file: upload(bytes == :big ? png + ("x" * Plan::LARGEST_SKETCH) : bytes, name, "image/png") }
         expect(response.status).to be_in([ 413, 422 ])
         expect(plan.sketches.count).to eq(0)
       end

@@ -20,8 +20,13 @@ module BrowserHelp
 
   # A window of exactly this size inside, whatever the frame around it.
   def look(width = 1280, height = 800)
-    page.driver.browser.execute_cdp("Emulation.setDeviceMetricsOverride", width: width, height: height, deviceScaleFactor: 1,
-      mobile: false)
+    page.driver.browser.execute_cdp(
+      "Emulation.setDeviceMetricsOverride",
+      width: width,
+      height: height,
+      deviceScaleFactor: 1,
+      mobile: false
+    )
   end
 
   def open_plan(plan)
@@ -44,9 +49,17 @@ module BrowserHelp
   # Drags a grip by pixels, in steps as a hand would. Holds it when a block is given, and lets go after.
   def drag(grip, by_x, by_y, steps: 8)
     rect = find("[data-grip=#{grip}]").native.rect
-    actions = page.driver.browser.action(duration: 20).move_to_location((rect.x + rect.width / 2).to_i,
-      (rect.y + rect.height / 2).to_i).pointer_down
-    steps.times { |step| actions = actions.move_by(*[ by_x, by_y ].map { |by| by * (step + 1) / steps - by * step / steps }) }
+    actions = page.driver.browser.action(duration: 20).move_to_location(
+      (rect.x + rect.width / 2).to_i,
+      (rect.y + rect.height / 2).to_i
+    ).pointer_down
+    steps.times { |step|
+      actions = actions.move_by(
+        *[ by_x, by_y ].map { |by|
+          by * (step + 1) / steps - by * step / steps
+        }
+      )
+    }
     actions.perform
     yield if block_given?
     page.driver.browser.action.release.perform
@@ -66,7 +79,11 @@ module BrowserHelp
   # Serious findings of the accessibility checker, which runs in the page itself.
   def serious_findings
     page.execute_script(Rails.root.join("node_modules/axe-core/axe.min.js").read)
-    found = page.evaluate_async_script("const done = arguments[arguments.length - 1]; axe.run(document, { resultTypes: ['violations'] }).then((result) => done(result.violations.map(({ id, impact, nodes }) => ({ id, impact, nodes: nodes.map((node) => node.target.join(' ')) }))))")
+    found = page.evaluate_async_script(
+      "const done = arguments[arguments.length - 1]; axe.run(document, { " \
+        "resultTypes: ['violations'] }).then((result) => done(result.violations.map(({ id, impact, nodes }) => ({ id, " \
+        "impact, nodes: nodes.map((node) => node.target.join(' ')) }))))"
+    )
     found.select { |finding| %w[serious critical].include?(finding["impact"]) }
   end
 end

@@ -238,7 +238,8 @@ RSpec.describe "The crane" do
 
   it "has no serious finding of the accessibility checker, day and night, and no sideways scroll on small screens" do
     plan = demo_plan("azimuth-bearing")
-    [ "/cranes", "/cranes/#{chart_id('juniper-half')}", "/cranes/#{chart_id('yarrow')}", "/plans/#{plan.id}/cab", "/plans/#{plan.id}" ].each do |path|
+    [ "/cranes", "/cranes/#{chart_id('juniper-half')}", "/cranes/#{chart_id('yarrow')}", "/plans/#{plan.id}/cab",
+      "/plans/#{plan.id}" ].each do |path|
       look
       visit path
       expect(page).to have_css("h1", visible: :all)
@@ -247,7 +248,8 @@ RSpec.describe "The crane" do
       expect(serious_findings).to eq([]), path
       [ [ 1024, 768 ], [ 390, 844 ] ].each do |width, height|
         look(width, height)
-        expect(page.evaluate_script("document.documentElement.scrollWidth <= window.innerWidth")).to be(true), "#{path} at #{width}"
+        expect(page.evaluate_script("document.documentElement.scrollWidth <= window.innerWidth")).to be(true),
+          "#{path} at #{width}"
       end
     end
     look

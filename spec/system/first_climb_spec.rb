@@ -92,7 +92,14 @@ RSpec.describe "The first climb" do
       "centre of gravity z" => "0.4 m"
     )
     select "from a drawing", from: "How the centre of gravity is known"
-    { "West" => "0.2 m", "East" => "1.8 m" }.each { |name, x| [ [ "x", x ], [ "y", "0.4 m" ], [ "z", "1 m" ] ].each { |axis, text| fill_in "#{name} point #{axis}", with: text } }
+    {
+      "West" => "0.2 m",
+      "East" => "1.8 m"
+    }.each { |name, x|
+      [ [ "x", x ], [ "y", "0.4 m" ], [ "z", "1 m" ] ].each { |axis, text|
+        fill_in "#{name} point #{axis}", with: text
+      }
+    }
     expect(page).to have_css("[data-rung=load][data-verdict=holds]")
     rung("level").click
     fill_in "hook height", with: "3.2 m"
@@ -101,7 +108,9 @@ RSpec.describe "The first climb" do
     expect(page).to have_css("[data-rung=slings][data-verdict=holds]")
     rung("chart").click
     select "Acacia, 25 t truck-mounted, outriggers full", from: "Chart"
-    JSON.parse(Rails.root.join("demo/charts/acacia-full.json").read)["identity"].each { |name, value| fill_in "#{name} of the machine", with: value }
+    JSON.parse(Rails.root.join("demo/charts/acacia-full.json").read)["identity"].each { |name, value|
+      fill_in "#{name} of the machine", with: value
+    }
     rung("crane").click
     fill_all(
       "boom length" => "14 m",
@@ -119,7 +128,11 @@ RSpec.describe "The first climb" do
       "support height at set" => "0.5 m",
       "highest thing on the way" => "0 m"
     )
-    { "stand" => [ "how far out of level", "0.5 %" ], "side_pull" => [ "planned side pull", "0°" ], "wind" => [ "wind", "2 m/s" ] }.each do |id, (field, text)|
+    {
+      "stand" => [ "how far out of level", "0.5 %" ],
+      "side_pull" => [ "planned side pull", "0°" ],
+      "wind" => [ "wind", "2 m/s" ]
+    }.each do |id, (field, text)|
       rung(id).click
       fill_in field, with: text
     end
@@ -129,7 +142,10 @@ RSpec.describe "The first climb" do
 
   it "draws no steps for another machine's chart, and names the field" do
     open_plan(demo_plan("generator"))
-    expect(page).to have_css("[data-headline]", text: "Stop: chart, counterweight of the machine differs from the chart")
+    expect(page).to have_css(
+      "[data-headline]",
+      text: "Stop: chart, counterweight of the machine differs from the chart"
+    )
     expect(page).to have_text("No steps are drawn")
     expect(page).to have_no_css("[data-grip=station-0]")
     fill_in "counterweight of the machine", with: "9.2 t"

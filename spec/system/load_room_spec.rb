@@ -42,7 +42,9 @@ RSpec.describe "The load room" do
     expect(Process.clock_gettime(Process::CLOCK_MONOTONIC) - start).to be < 120
 
     plan = Plan.last
-    sheet = -> { DustLadder::Load::TakeOff.new(plan.reload.document.dig("load", "take_off"), DustLadder::RuleSet.shipped("strict")) }
+    sheet = -> {
+      DustLadder::Load::TakeOff.new(plan.reload.document.dig("load", "take_off"), DustLadder::RuleSet.shipped("strict"))
+    }
     expect(page).to have_css("[role=status]", text: "saved")
     Timeout.timeout(15) { sleep 0.1 until plan.reload.document.dig("load", "take_off", "parts", 9, "z") == "1'8\"" }
     expect(plan.document.dig("load", "take_off", "parts").map { |row| row["size"] }).to eq(frame.map { |row| row[2] })
@@ -92,7 +94,10 @@ RSpec.describe "The load room" do
     expect(cell(5, "name").value).to eq("Dish panel, on its cradle")
 
     cell(6, "name").click
-    paste("Strap\tflat bar\t40 mm x 3 mm x 4 m\t\tsteel\t4\t1.3 m\t0.7 m\t0.5 m\nBolts\tknown item\t6 kg\t\t\t\t\"4'3\"\"\"\t2'\t1'\n")
+    paste(
+      "Strap\tflat bar\t40 mm x 3 mm x 4 m\t\tsteel\t4\t1.3 m\t0.7 m\t0.5 m\nBolts\tknown item\t6 " \
+        "kg\t\t\t\t\"4'3\"\"\"\t2'\t1'\n"
+    )
     expect(page).to have_text("Take-off, 8 rows")
     expect(mass(6)).to eq("15.1 kg")
     expect(cell(7, "x").value).to eq("4'3\"")
@@ -169,7 +174,12 @@ RSpec.describe "The load room" do
 
   it "shows what a CSV file says before it takes it, and writes the same again" do
     open_load(demo_plan("azimuth-drive"))
-    drop_csv("drive.csv", "Part;Shape;Size;Material;Qty;x (mm);y (mm);z (mm)\nBase;plate;2600 x 1000 x 30 mm;steel;1;1300;500;15\nDrum;cylinder;0,9 m x 1,0 m;cast iron;1;1500;500;700\nHousing;casing;1 m;steel;1;1500;500;700\n")
+    drop_csv(
+      "drive.csv",
+      "Part;Shape;Size;Material;Qty;x (mm);y (mm);z (mm)\nBase;plate;2600 x 1000 x 30 " \
+        "mm;steel;1;1300;500;15\nDrum;cylinder;0,9 m x 1,0 m;cast iron;1;1500;500;700\nHousing;casing;1 " \
+        "m;steel;1;1500;500;700\n"
+    )
     within("[role=dialog]") do
       expect(page).to have_css("[data-csv-state]", text: "3 rows read, 2 of them with something to mend")
       expect(page).to have_css("[data-csv-row='2']", text: "612.3 kg")
@@ -190,13 +200,21 @@ RSpec.describe "The load room" do
     path = File.join(BrowserHelp::DOWNLOADS, "azimuth-drive-ad-1-take-off.csv")
     Timeout.timeout(10) { sleep 0.05 until File.exist?(path) }
     lines = CSV.parse(File.read(path).delete_prefix("\ufeff"))
-    expect(lines[1].first(9)).to eq([ "Base", "plate", "2600 x 1000 x 30 mm", "", "steel", "1", "1300 mm", "500 mm", "15 mm" ])
+    expect(lines[1].first(9)).to eq(
+      [ "Base", "plate", "2600 x 1000 x 30 mm", "", "steel", "1", "1300 mm", "500 mm",
+        "15 mm" ]
+    )
   end
 
   it "reads a very long file with its progress, goes on working, and refuses it with a reason" do
     open_load(demo_plan("azimuth-drive"))
     rows = "Post,angle,100 mm x 100 mm x 10 mm x 2 m,steel,1,1 m,1 m,1 m\\n"
-    page.execute_script("window.seen = []; setInterval(() => { const bar = document.querySelector('[role=progressbar]'); if (bar) window.seen.push(Number(bar.getAttribute('aria-valuenow'))) }, 30)")
+    page.execute_script(
+      "window.seen = []; setInterval(() => { const bar = " \
+        "document.querySelector('[role=progressbar]'); if (bar) " \
+        "window.seen.push(Number(bar.getAttribute('aria-valuenow'))) " \
+        "}, 30)"
+    )
     drop_csv("long.csv", "part,shape,size,material,quantity,x,y,z\\n' + '#{rows}'.repeat(30000) + '", raw: true)
     within("[role=dialog]") do
       expect(page).to have_css("[data-csv-state]", text: "30000 rows, and a take-off holds 10000 at most", wait: 60)
@@ -213,7 +231,13 @@ RSpec.describe "The load room" do
     picture = Rails.root.join("docs/screenshots/board.png")
     find("[data-sketch-file]", visible: :all).attach_file(picture)
     expect(page).to have_css("[role=dialog] img[alt='board.png']")
-    expect(page.evaluate_async_script("const done = arguments[0]; const image = document.querySelector('[role=dialog] img'); image.decode().then(() => done(image.naturalWidth), () => done(0))")).to eq(1280)
+    expect(
+      page.evaluate_async_script(
+        "const done = arguments[0]; const image = " \
+          "document.querySelector('[role=dialog] img'); image.decode().then(() => done(image.naturalWidth), () => " \
+          "done(0))"
+      )
+    ).to eq(1280)
     find("[data-sketch-file]", visible: :all).attach_file(Rails.root.join("README.md"))
     expect(page).to have_css("[role=alert]", text: "README.md is no photo or sketch")
     click_button "Take board.png out"
@@ -242,7 +266,17 @@ RSpec.describe "The load room" do
   end
 
   it "stays quick with five thousand rows, draws only those in sight, and prints them all" do
-    parts = Array.new(5000) { |index| take_off_row("Angle #{index + 1}", "angle", "60 mm x 60 mm x 6 mm x #{1 + index % 40 * 0.1} m", "steel", "#{index % 100 * 0.05} m", "#{index / 100 * 0.05} m", "0.5 m") }
+    parts = Array.new(5000) { |index|
+      take_off_row(
+        "Angle #{index + 1}",
+        "angle",
+        "60 mm x 60 mm x 6 mm x #{1 + index % 40 * 0.1} m",
+        "steel",
+        "#{index % 100 * 0.05} m",
+        "#{index / 100 * 0.05} m",
+        "0.5 m"
+      )
+    }
     document = demo_document("mast-section")
     document["load"]["take_off"] = { "parts" => parts, "groups" => [], "materials" => [] }
     open_load(Plan.start(DustLadder::PlanFile.accept(document)))
@@ -268,7 +302,10 @@ RSpec.describe "The load room" do
     JS
     expect(spent).to be < 4000 # not frozen; how quick it is, bin/bench tells
     expect(page).to have_css("[data-bare]", text: /\d/, wait: 20)
-    page.execute_script("window.print = () => { window.printed = document.querySelectorAll('.print-sheet tbody tr').length }")
+    page.execute_script(
+      "window.print = () => { window.printed = document.querySelectorAll('.print-sheet tbody " \
+        "tr').length }"
+    )
     click_button "Sheet"
     find("[role=menuitem]", text: "Print").click
     Timeout.timeout(20) { sleep 0.2 until page.evaluate_script("window.printed") }
@@ -292,11 +329,18 @@ RSpec.describe "The load room" do
   end
 
   def take_off_row(*cells)
-    DustLadder::Load::Row::FIELDS.to_h { |field| [ field, "" ] }.merge(%w[name shape size material x y z].zip(cells).to_h)
+    DustLadder::Load::Row::FIELDS.to_h { |field|
+      [ field, "" ]
+    }.merge(%w[name shape size material x y z].zip(cells).to_h)
   end
 
   def paste(text)
-    page.execute_script("const data = new DataTransfer(); data.setData('text/plain', arguments[0]); document.activeElement.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }))", text)
+    page.execute_script(
+      "const data = new DataTransfer(); data.setData('text/plain', arguments[0]); " \
+        "document.activeElement.dispatchEvent(new " \
+        "ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }))",
+      text
+    )
   end
 
   def drop_csv(name, text, raw: false)

@@ -54,9 +54,16 @@ RSpec.describe "Reaching everything" do
     it "scrolls nothing but the panel at #{width} x #{height}" do
       open_plan(demo_plan("cable-girder"))
       look(width, height)
-      expect(page.evaluate_script("[document.documentElement.scrollHeight <= innerHeight, document.documentElement.scrollWidth <= innerWidth]")).to eq([
-        true, true
-      ])
+      expect(
+        page.evaluate_script(
+          "[document.documentElement.scrollHeight <= innerHeight, " \
+            "document.documentElement.scrollWidth <= innerWidth]"
+        )
+      ).to eq(
+        [
+          true, true
+        ]
+      )
     end
   end
 

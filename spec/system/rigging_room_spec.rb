@@ -10,7 +10,8 @@ RSpec.describe "The rigging room" do
   def take_home = find("[role=dialog] button[aria-label=Close]").click
   def carried(name) = find("[data-leg=#{name}]", visible: :all)
 
-  it "does the job: four legs leave most to one corner, a spreader shares it, it is levelled, and its slings come from the store" do
+  it "does the job: four legs leave most to one corner, a spreader shares it, it is levelled, and its slings come " \
+    "from the store" do
     plan = demo_plan("receiver-cabin-four")
     open_plan(plan)
     expect(page).to have_css("[data-headline]", text: /Stop: level/)
@@ -48,7 +49,12 @@ RSpec.describe "The rigging room" do
     expect(page).to have_css("[role=status]", text: /rev \d+, saved/, wait: 30)
     document = plan.revisions.reload.last.document
     expect(document["rigging"]["legs"].map { |leg| leg["sling"] }).to eq(%w[R-21 R-22 R-23 R-24])
-    expect(document["snapshots"]["slings"].keys).to match_array(%w[R-21 R-22 R-23 R-24] + document["rigging"]["beam"]["legs"].map { |leg| leg["sling"] }.uniq)
+    expect(document["snapshots"]["slings"].keys).to match_array(
+      %w[R-21 R-22 R-23
+        R-24] + document["rigging"]["beam"]["legs"].map { |leg|
+                  leg["sling"]
+                }.uniq
+    )
     find("[aria-label^='Undo: R-21, R-22']").click
     expect(page).to have_css("[data-rung=beam]:not([data-verdict=working])", wait: 30)
   end
@@ -62,7 +68,10 @@ RSpec.describe "The rigging room" do
     rung("loop").click
     expect(page).to have_css("[data-line=T]", text: /F .* \(2 × sin\(g\)\)/m)
     %w[West East].each { |name| fill_in "angle of choke of the #{name} leg", with: "55 deg" }
-    expect(page).to have_css("[data-rung=slings][data-verdict=stop], [data-rung=slings][data-verdict=tight], [data-rung=slings] .rung-percent")
+    expect(page).to have_css(
+      "[data-rung=slings][data-verdict=stop], [data-rung=slings][data-verdict=tight], " \
+        "[data-rung=slings] .rung-percent"
+    )
     rung("slings").click
     expect(page).to have_css("[data-line=k]", text: "0.6200", match: :first)
     expect(page).to have_css("[data-part=West]", text: /of 1\W488/)
@@ -190,7 +199,13 @@ RSpec.describe "The rigging room" do
     take_home
     look(1024, 768)
     click_button "End"
-    small = page.evaluate_script("[...document.querySelectorAll('main button, main [role=slider] rect:first-child')].filter((one) => one.getBoundingClientRect().width > 0).filter((one) => Math.min(one.getBoundingClientRect().width, one.getBoundingClientRect().height) < 40).map((one) => one.textContent || one.outerHTML)")
+    small = page.evaluate_script(
+      "[...document.querySelectorAll('main button, main [role=slider] " \
+        "rect:first-child')].filter((one) => one.getBoundingClientRect().width > 0).filter((one) => " \
+        "Math.min(one.getBoundingClientRect().width, one.getBoundingClientRect().height) < 40).map((one) => " \
+        "one.textContent " \
+        "|| one.outerHTML)"
+    )
     expect(small).to eq([])
     expect(page.evaluate_script("document.documentElement.scrollWidth <= window.innerWidth")).to be(true)
     look(390, 844)
@@ -255,17 +270,33 @@ RSpec.describe "The gear store" do
     look
     visit "/store"
     path = File.join(Dir.mktmpdir, "rack-4.csv")
-    File.write(path, "No;Type;Length (m);WLL (t);Last examined;Colour\nR-91;round;4;3;2026-10-01;red\nR-92;round;four;3;2026-10-01;red\nR-03;round;8;2;2026-10-01;red\n")
+    File.write(
+      path,
+      "No;Type;Length (m);WLL (t);Last " \
+        "examined;Colour\nR-91;round;4;3;2026-10-01;red\nR-92;round;four;3;2026-10-01;red\nR-03;round;8;2;2026-10-01;" \
+        "red\n"
+    )
     attach_file "CSV file of the store", path, visible: :all
-    expect(page).to have_css("[data-store-csv]", text: "3 pieces read, 1 of them with something to mend; 1 are in the store already")
+    expect(page).to have_css(
+      "[data-store-csv]",
+      text: "3 pieces read, 1 of them with something to mend; 1 are in the store already"
+    )
     expect(page).to have_text("Not taken: Colour")
     expect(page).to have_css("[data-csv-line='3']", text: "reach: ")
     expect(page).to have_css("[data-csv-line='4']", text: "changes vertical, examined")
     click_button "Take the 2 that can be read"
     expect(page).to have_css("[data-piece=R-91]", text: "2026-10-01")
     expect(page).to have_no_css("[data-piece=R-92]")
-    expect(Piece.find_by(number: "R-03").fields).to include("examined" => "2026-10-01", "choker" => "1600 kg", "mass" => "6 kg")
+    expect(Piece.find_by(number: "R-03").fields).to include(
+      "examined" => "2026-10-01",
+      "choker" => "1600 kg",
+      "mass" => "6 kg"
+    )
     text = DustLadder::Gear::StoreSheet.write(Piece.in_order.map(&:fields))
-    expect(DustLadder::Gear::StoreSheet.new(text.b).read["rows"].map { |row| row["fields"] }).to eq(Piece.in_order.map(&:fields))
+    expect(
+      DustLadder::Gear::StoreSheet.new(text.b).read["rows"].map { |row|
+        row["fields"]
+      }
+    ).to eq(Piece.in_order.map(&:fields))
   end
 end

@@ -10,10 +10,18 @@ module Api
       return refuse("no file came", "chart files, JSON or CSV", :bad_request) if files.empty?
       return refuse("there are #{files.size} files", "#{MOST_FILES} at most", :bad_request) if files.size > MOST_FILES
 
-      response.headers.merge!("Content-Type" => "application/x-ndjson", "Cache-Control" => "no-store", "Last-Modified" => Time.current.httpdate)
+      response.headers.merge!(
+        "Content-Type" => "application/x-ndjson",
+        "Cache-Control" => "no-store",
+        "Last-Modified" => Time.current.httpdate
+      )
       texts = files.map { |file| [ file.original_filename.to_s, file.read ] }
       known = Chart.newest.index_by(&:identifier)
-      self.response_body = Enumerator.new { |lines| texts.each_with_index { |(name, text), index| tell(lines, name, text, known, index / texts.size.to_f, texts.size) } }
+      self.response_body = Enumerator.new { |lines|
+        texts.each_with_index { |(name, text), index|
+          tell(lines, name, text, known, index / texts.size.to_f, texts.size)
+        }
+      }
     end
 
     private
@@ -23,7 +31,12 @@ module Api
       DustLadder::Cranes::ChartFile.read(text, name) do |reading, count|
         read += 1
         newest = reading.data && known[reading.data["id"]]
-        lines << "#{JSON.generate(file: name, share: before + read / count.to_f / files, reading: reading.as_json, known: newest && { version: newest.version, same: newest.says?(reading.data) })}\n"
+        lines << "#{JSON.generate(
+          file: name,
+          share: before + read / count.to_f / files,
+          reading: reading.as_json,
+          known: newest && { version: newest.version, same: newest.says?(reading.data) }
+)}\n"
       end
     end
 

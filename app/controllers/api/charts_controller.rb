@@ -13,7 +13,8 @@ module Api
 
     def create
       charts = body["charts"].is_a?(Array) ? body["charts"] : raise(ActionController::ParameterMissing, :charts)
-      render json: JSON.generate(Chart.enter(charts, by: body["entered_by"].to_s, on: Date.current).map(&:line)), status: :created
+      render json: JSON.generate(Chart.enter(charts, by: body["entered_by"].to_s, on: Date.current).map(&:line)),
+        status: :created
     end
 
     # Says that somebody read it against the paper.

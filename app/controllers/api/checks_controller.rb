@@ -18,7 +18,12 @@ module Api
     end
 
     def refuse_group(index)
-      raise DustLadder::PlanFile::Invalid, [ { "pointer" => "/load/take_off/groups/#{index}", "message" => "there is no such group", "expected" => "one of the take-off's own" } ]
+      raise DustLadder::PlanFile::Invalid,
+        [ {
+          "pointer" => "/load/take_off/groups/#{index}",
+          "message" => "there is no such group",
+          "expected" => "one of the take-off's own"
+        } ]
     end
   end
 end

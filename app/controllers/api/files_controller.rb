@@ -3,7 +3,9 @@ module Api
   class FilesController < BaseController
     def show
       plan = Plan.find(params[:plan_id])
-      send_data DustLadder::PlanFile.write(plan.document), filename: "#{plan.title.parameterize.presence || 'plan'}.dust-ladder.json", type: "application/json"
+      send_data DustLadder::PlanFile.write(plan.document),
+        filename: "#{plan.title.parameterize.presence || 'plan'}.dust-ladder.json",
+        type: "application/json"
     end
   end
 end

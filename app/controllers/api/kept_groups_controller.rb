@@ -2,7 +2,9 @@ module Api
   # Groups of parts that are kept for other plans.
   class KeptGroupsController < BaseController
     rescue_from ActiveRecord::RecordInvalid do |error|
-      refuse error.record.errors.full_messages.to_sentence, "a group with a title and rows of its own", :unprocessable_content
+      refuse error.record.errors.full_messages.to_sentence,
+        "a group with a title and rows of its own",
+        :unprocessable_content
     end
 
     def show

@@ -2,7 +2,19 @@ module Api
   # The gear store. What is wrong with a piece is told field by field, and nothing that was typed is lost.
   class PiecesController < BaseController
     rescue_from ActiveRecord::RecordInvalid do |error|
-      faults = error.record.errors.map { |one| one.options[:problem] ? { pointer: "/fields/#{one.options[:problem]['field']}", **one.options[:problem].slice("message", "expected") } : { pointer: "/fields/number", message: "a piece of this number is in the store already", expected: "a number of its own" } }
+      faults = error.record.errors.map { |one|
+        one.options[:problem] ? {
+          pointer: "/fields/#{one.options[:problem]['field']}",
+          **one.options[:problem].slice(
+            "message",
+            "expected"
+          )
+        } : {
+          pointer: "/fields/number",
+          message: "a piece of this number is in the store already",
+          expected: "a number of its own"
+        }
+      }
       render json: { errors: faults.uniq }, status: :unprocessable_content
     end
 
@@ -27,7 +39,9 @@ module Api
     def fields = body["fields"].is_a?(Hash) ? body["fields"] : raise(ActionController::ParameterMissing, :fields)
 
     def rows
-      body["rows"].is_a?(Array) && body["rows"].all?(Hash) ? body["rows"].first(DustLadder::Gear::StoreSheet::MOST) : raise(ActionController::ParameterMissing, :rows)
+      body["rows"].is_a?(Array) && body["rows"].all?(Hash) ? body["rows"].first(DustLadder::Gear::StoreSheet::MOST) : raise(
+        ActionController::ParameterMissing, :rows
+      )
     end
   end
 end

@@ -3,7 +3,10 @@ module Api
   class StandardPartsController < BaseController
     def index
       query = params[:q].to_s.first(80)
-      render json: { standard: DustLadder::Load::StandardParts.search(query), kept: KeptGroup.titled(query).map(&:summary) }
+      render json: {
+        standard: DustLadder::Load::StandardParts.search(query),
+        kept: KeptGroup.titled(query).map(&:summary)
+      }
     end
   end
 end

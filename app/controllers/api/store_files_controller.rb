@@ -2,7 +2,9 @@ module Api
   # The gear store as a CSV file.
   class StoreFilesController < BaseController
     def show
-      send_data DustLadder::Gear::StoreSheet.write(Piece.in_order.map(&:fields)), filename: "gear-store.csv", type: "text/csv; charset=utf-8"
+      send_data DustLadder::Gear::StoreSheet.write(Piece.in_order.map(&:fields)),
+        filename: "gear-store.csv",
+        type: "text/csv; charset=utf-8"
     end
   end
 end

@@ -7,8 +7,16 @@ module Api
     def create
       return refuse("no file came", "a CSV file", :bad_request) unless params[:file].respond_to?(:read)
 
-      sheet = DustLadder::Load::CsvSheet.new(params[:file].read, decimal_comma: params[:decimal_comma] == "true", groups: Array(params[:groups]).map(&:to_s).first(200))
-      response.headers.merge!("Content-Type" => "application/x-ndjson", "Cache-Control" => "no-store", "Last-Modified" => Time.current.httpdate)
+      sheet = DustLadder::Load::CsvSheet.new(
+        params[:file].read,
+        decimal_comma: params[:decimal_comma] == "true",
+        groups: Array(params[:groups]).map(&:to_s).first(200)
+      )
+      response.headers.merge!(
+        "Content-Type" => "application/x-ndjson",
+        "Cache-Control" => "no-store",
+        "Last-Modified" => Time.current.httpdate
+      )
       self.response_body = Enumerator.new { |lines| sheet.read { |part| lines << "#{JSON.generate(part)}\n" } }
     end
 

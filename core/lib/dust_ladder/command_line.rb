@@ -68,7 +68,14 @@ module DustLadder
       @out.puts ladder.afterwards unless ladder.afterwards.empty?
       ladder.rungs.reverse_each do |rung|
         mark = ladder.governing.include?(rung) ? "▶" : " "
-        @out.puts format("%s %-15s %-9s %6s  %s", mark, rung.label, Ladder::Verdict.words(rung.verdict), rung.percent, rung.note && rung.note["metric"])
+        @out.puts format(
+          "%s %-15s %-9s %6s  %s",
+          mark,
+          rung.label,
+          Ladder::Verdict.words(rung.verdict),
+          rung.percent,
+          rung.note && rung.note["metric"]
+        )
       end
       not_checked(ladder)
     end
@@ -88,7 +95,9 @@ module DustLadder
     end
 
     def explain_rung(rung)
-      @out.puts [ rung.label, Ladder::Verdict.words(rung.verdict), rung.percent, rung.subject && "(#{rung.subject})" ].compact.join(", ").sub(", (", " (")
+      @out.puts [ rung.label, Ladder::Verdict.words(rung.verdict), rung.percent, rung.subject && "(#{rung.subject})" ].compact.join(", ").sub(
+        ", (", " ("
+      )
       rung.working.each_with_index do |line, index|
         @out.puts "  #{line.group}:" if line.group && (index.zero? || rung.working[index - 1].group != line.group)
         sum = line.formula ? "#{line.formula} = #{line.substituted(:metric)} = " : ""
@@ -110,7 +119,10 @@ module DustLadder
 
       readings.each do |reading|
         @out.puts "#{reading.title}: #{reading.data ? 'whole' : 'nothing of it is taken'}"
-        reading.faults.each { |fault| @out.puts "  #{[ fault['pointer'], fault['message'] ].reject(&:empty?).join(' ')}; expected #{fault['expected']}" }
+        reading.faults.each { |fault|
+          @out.puts "  #{[ fault['pointer'], fault['message'] ].reject(&:empty?).join(' ')}; expected " \
+            "#{fault['expected']}"
+        }
         reading.warnings.each { |words| @out.puts "  look again: #{words}" }
       end
       whole ? 0 : 1
@@ -119,8 +131,12 @@ module DustLadder
     def takeoff
       sheet = File.extname(@file).downcase == ".csv" ? sheet_of_csv : DustLadder::Lift.new(plan).load.take_off
       sheet.rows.each_with_index { |row, index| show_row(row, index) if row }
-      @out.puts "bare #{Figure.kg(sheet.bare_kg, :up)}, planned #{Figure.kg(sheet.planned_kg, :up)}, at least #{Figure.kg(sheet.least_kg, :down)}"
-      @out.puts "centre of gravity #{%w[x y z].zip(sheet.cg, sheet.cg_reach).map { |axis, at, reach| "#{axis} #{Figure.m(at)} ± #{Figure.m(reach, :up)}" }.join(', ')}; ± only what the rows leave open"
+      @out.puts "bare #{Figure.kg(sheet.bare_kg, :up)}, planned #{Figure.kg(sheet.planned_kg, :up)}, at least " \
+        "#{Figure.kg(sheet.least_kg, :down)}"
+      @out.puts "centre of gravity " \
+        "#{%w[x y z].zip(sheet.cg, sheet.cg_reach).map { |axis, at, reach|
+          "#{axis} #{Figure.m(at)} ± #{Figure.m(reach, :up)}"
+        }.join(', ')}; ± only what the rows leave open"
       0
     rescue NotKnown => error
       @out.puts "not known: #{error.what}"
@@ -130,14 +146,24 @@ module DustLadder
     def sheet_of_csv
       parts = Load::CsvSheet.new(text).read.to_a
       fault = parts.last.dig("done", "fault") and raise BadFile, fault
-      groups, rows = parts.flat_map { |part| part["rows"] || [] }.map { |row| row["cells"] }.partition { |cells| !cells["group"].strip.empty? }
+      groups, rows = parts.flat_map { |part|
+        part["rows"] || []
+      }.map { |row| row["cells"] }.partition { |cells| !cells["group"].strip.empty? }
       made = groups.group_by { |cells| cells["group"].strip }.map { |title, own| { "title" => title, "parts" => own } }
       Load::TakeOff.new({ "parts" => rows, "groups" => made, "materials" => [] }, RuleSet.shipped("strict"))
     end
 
     def show_row(row, index)
-      @out.puts format("%4d  %-28s %12s  %s", index + 1, row.name[0, 28], row.kg ? Figure.kg(row.kg, digits: 1) : "not known", row.problems.map(&:message).join("; ")).rstrip
-      row.working.select(&:formula).each { |line| @out.puts "        #{line.symbol} = #{line.formula} = #{line.substituted(:metric)} = #{line.result}" }
+      @out.puts format(
+        "%4d  %-28s %12s  %s",
+        index + 1,
+        row.name[0, 28],
+        row.kg ? Figure.kg(row.kg, digits: 1) : "not known",
+        row.problems.map(&:message).join("; ")
+      ).rstrip
+      row.working.select(&:formula).each { |line|
+        @out.puts "        #{line.symbol} = #{line.formula} = #{line.substituted(:metric)} = #{line.result}"
+      }
     end
 
     def cases
@@ -145,7 +171,8 @@ module DustLadder
       runner.results.each { |result| show_case(result) }
       right, wrong = runner.results.partition(&:right?)
       runner.uncovered.each { |topic, count| @out.puts "not covered yet: #{topic} (#{count})" }
-      @out.puts "#{runner.results.size} computed: #{right.size} right, #{wrong.size} wrong; #{runner.uncovered.values.sum} not covered yet"
+      @out.puts "#{runner.results.size} computed: #{right.size} right, #{wrong.size} wrong; " \
+        "#{runner.uncovered.values.sum} not covered yet"
       runner.right? ? 0 : 1
     end
 

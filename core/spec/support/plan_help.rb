@@ -21,7 +21,14 @@ module PlanHelp
     }.merge(changes.transform_keys(&:to_s))
   end
 
-  RECORD = { "version" => 1, "entered_by" => "A. Writer", "entered_on" => "2026-10-01", "checked_by" => "B. Reader", "checked_on" => "2026-10-02", "source" => "spec binder, page 1" }.freeze
+  RECORD = {
+    "version" => 1,
+    "entered_by" => "A. Writer",
+    "entered_on" => "2026-10-01",
+    "checked_by" => "B. Reader",
+    "checked_on" => "2026-10-02",
+    "source" => "spec binder, page 1"
+  }.freeze
 
   def chart(**changes)
     {
@@ -83,8 +90,26 @@ module PlanHelp
   # A plan on four round slings, or on two where two points are asked for.
   def on_points(points = CORNERS, reach: 3.0, **changes)
     slings = Array.new(points.size + 2) { |index| sling("S-#{index + 1}", kind: "polyester_round", reach_m: reach) }
-    legs = points.size.times.map { |index| { "sling" => "S-#{index + 1}", "hitch" => "vertical", "length" => nil, "choke_angle" => nil, "basket_width" => nil, "held_by" => "" } }
-    plan({ "/load/points" => points.map { |name, (x, y)| { "name" => name, "x" => "#{x} m", "y" => "#{y} m", "z" => "2 m" } }, "/rigging/legs" => legs, "/rigging/hook_height" => "8 m" }.merge(changes), slings: slings)
+    legs = points.size.times.map { |index|
+      {
+        "sling" => "S-#{index + 1}",
+        "hitch" => "vertical",
+        "length" => nil,
+        "choke_angle" => nil,
+        "basket_width" => nil,
+        "held_by" => ""
+      }
+    }
+    plan(
+      {
+        "/load/points" => points.map { |name, (x, y)|
+          { "name" => name, "x" => "#{x} m", "y" => "#{y} m", "z" => "2 m" }
+        },
+        "/rigging/legs" => legs,
+        "/rigging/hook_height" => "8 m"
+      }.merge(changes),
+      slings: slings
+    )
   end
 
   # The same under a spreader of 3 m, made up to hang level unless lengths are given.
@@ -92,7 +117,14 @@ module PlanHelp
     on_points(points).tap do |document|
       middle = points.values.sum(&:first) / points.size
       document["rigging"]["legs"].zip(points.values) { |leg, (x, _)| leg["hole"] = x < middle ? 0 : 1 }
-      document["rigging"]["beam"] = { "beam" => beam["number"], "span" => "3.0 m", "headroom" => "2.75 m", "legs" => [ points.size + 1, points.size + 2 ].map { |number| { "sling" => "S-#{number}", "length" => nil } } }
+      document["rigging"]["beam"] = {
+        "beam" => beam["number"],
+        "span" => "3.0 m",
+        "headroom" => "2.75 m",
+        "legs" => [ points.size + 1, points.size + 2 ].map { |number|
+          { "sling" => "S-#{number}", "length" => nil }
+        }
+      }
       document["snapshots"]["beams"] = { beam["number"] => DustLadder::PlanFile::Digest.snapshot(beam) }
       changes.each { |pointer, value| change(document, pointer.to_s, value) }
     end
@@ -106,14 +138,35 @@ module PlanHelp
   end
 
   def take_off(*parts, groups: {}, materials: [], rules: "strict")
-    DustLadder::Load::TakeOff.new({ "parts" => parts, "groups" => groups.map { |title, rows| { "title" => title, "parts" => rows } },
-      "materials" => materials }, DustLadder::RuleSet.shipped(rules))
+    DustLadder::Load::TakeOff.new(
+      {
+        "parts" => parts,
+        "groups" => groups.map { |title, rows|
+          { "title" => title, "parts" => rows }
+        },
+        "materials" => materials
+      },
+      DustLadder::RuleSet.shipped(rules)
+    )
   end
 
   # A plan whose weight, size and CG come from these parts.
   def taken_off(*parts, groups: {}, **changes)
-    sheet = { "parts" => parts, "groups" => groups.map { |title, rows| { "title" => title, "parts" => rows } }, "materials" => [] }
-    plan({ "/load/take_off" => sheet, **%w[weight size cg].to_h { |from| [ "/load/#{from}/by", "take_off" ] } }.merge(changes))
+    sheet = {
+      "parts" => parts,
+      "groups" => groups.map { |title, rows|
+        { "title" => title, "parts" => rows }
+      },
+      "materials" => []
+    }
+    plan(
+      {
+        "/load/take_off" => sheet,
+        **%w[weight size cg].to_h { |from|
+          [ "/load/#{from}/by", "take_off" ]
+        }
+      }.merge(changes)
+    )
   end
 
   def change(document, pointer, value)
@@ -126,16 +179,34 @@ module PlanHelp
 
   private
 
-    def fill(document, slings, chart)
-      document["load"].merge!("name" => "Box", "weight" => { "bare" => "3 t", "basis" => "certified", "source" => "plate" },
-        "size" => { "length" => "4 m", "width" => "1 m", "height" => "2 m" }, "cg" => { "x" => "2 m", "y" => "0.5 m", "z" => "0.8 m", "basis" => "drawing" })
-      [ "0.5 m", "3.5 m" ].each_with_index { |x, index| document["load"]["points"][index].merge!("x" => x, "y" => "0.5 m", "z" => "2 m") }
-      document["rigging"].merge!("hook_height" => "6 m")
-      document["rigging"]["legs"].zip(slings.size == 1 ? slings * 2 : slings) { |leg, piece| leg["sling"] = piece["number"] }
-      document["crane"].merge!("chart" => "test", "as_rigged" => IDENTITY.dup, "boom_length" => "20 m", "parts_of_line" => 4,
-        "turn" => "clockwise", "obstacle_height" => "0 m")
-      document["crane"]["stations"].zip([ "5 m", "7 m" ], [ "120°", "200°" ]) { |station, radius, slew| station.merge!("radius" => radius, "slew" => slew, "support_height" => "1 m") }
-      document["snapshots"]["slings"] = slings.to_h { |piece| [ piece["number"], DustLadder::PlanFile::Digest.snapshot(piece) ] }
-      document["snapshots"]["charts"] = { "test" => DustLadder::PlanFile::Digest.snapshot(chart) }
-    end
+  def fill(document, slings, chart)
+    document["load"].merge!(
+      "name" => "Box",
+      "weight" => { "bare" => "3 t", "basis" => "certified", "source" => "plate" },
+      "size" => { "length" => "4 m", "width" => "1 m", "height" => "2 m" },
+      "cg" => { "x" => "2 m", "y" => "0.5 m", "z" => "0.8 m", "basis" => "drawing" }
+    )
+    [ "0.5 m", "3.5 m" ].each_with_index { |x, index|
+      document["load"]["points"][index].merge!("x" => x, "y" => "0.5 m", "z" => "2 m")
+    }
+    document["rigging"].merge!("hook_height" => "6 m")
+    document["rigging"]["legs"].zip(slings.size == 1 ? slings * 2 : slings) { |leg, piece|
+      leg["sling"] = piece["number"]
+    }
+    document["crane"].merge!(
+      "chart" => "test",
+      "as_rigged" => IDENTITY.dup,
+      "boom_length" => "20 m",
+      "parts_of_line" => 4,
+      "turn" => "clockwise",
+      "obstacle_height" => "0 m"
+    )
+    document["crane"]["stations"].zip([ "5 m", "7 m" ], [ "120°", "200°" ]) { |station, radius, slew|
+      station.merge!("radius" => radius, "slew" => slew, "support_height" => "1 m")
+    }
+    document["snapshots"]["slings"] = slings.to_h { |piece|
+      [ piece["number"], DustLadder::PlanFile::Digest.snapshot(piece) ]
+    }
+    document["snapshots"]["charts"] = { "test" => DustLadder::PlanFile::Digest.snapshot(chart) }
+  end
 end

@@ -10,26 +10,60 @@ module DustLadder
 
       def three_point_bridle(given)
         load, heights = given.fetch("load_kg"), given.fetch("hook_height_above_each_point_m")
-        points = given.fetch("points_plan_xy_m").map { |point| point.zip(given.fetch("cg_plan_xy_m")).map { |at, cg| (at - cg).to_f } }
+        points = given.fetch("points_plan_xy_m").map { |point|
+          point.zip(given.fetch("cg_plan_xy_m")).map { |at, cg|
+            (at - cg).to_f
+          }
+        }
         shares = Statics::Level.three_point_shares(load, points, heights)
         level = shares.min >= -1e-9 * load
         legs = shares.each_index.map { |index| [ Math.hypot(*points[index]), heights[index] ] }
-        { "level_possible" => level, "share_fraction" => shares.map { |share| share / load.to_f }, "vertical_share_kg" => shares,
-          "leg_tension_kg" => level ? shares.zip(legs).map { |share, (run, height)| Statics::Level.leg_tension(share, Math.hypot(run, height), height) } : nil,
-          "horizontal_thrust_kg" => level ? shares.zip(legs).map { |share, (run, height)| Statics::Level.thrust(share, run, height) } : nil,
-          "leg_deg_from_horizontal" => legs.map { |run, height| Math.atan2(height, run) * 180 / Math::PI } }
+        {
+          "level_possible" => level,
+          "share_fraction" => shares.map { |share|
+            share / load.to_f
+          },
+          "vertical_share_kg" => shares,
+          "leg_tension_kg" => level ? shares.zip(legs).map { |share, (run, height)|
+            Statics::Level.leg_tension(share, Math.hypot(run, height), height)
+          } : nil,
+          "horizontal_thrust_kg" => level ? shares.zip(legs).map { |share, (run, height)|
+            Statics::Level.thrust(share, run, height)
+          } : nil,
+          "leg_deg_from_horizontal" => legs.map { |run, height| Math.atan2(height, run) * 180 / Math::PI }
+        }
       end
 
       def rig(given)
-        bodies = given.fetch("bodies").map { |body| Statics::Rig::Body.new(name: body["name"], mass: body.fetch("mass_kg").to_f, cg: body.fetch("cg_xyz_m").map(&:to_f), points: body.fetch("points_xyz_m").transform_values { |point| point.map(&:to_f) }) }
-        lines = given.fetch("lines").map { |line| { name: line["name"], nodes: line.fetch("nodes"), rest: line.fetch("rest_length_m"), stiffness: stiffness(line) } }
+        bodies = given.fetch("bodies").map { |body|
+          Statics::Rig::Body.new(
+            name: body["name"],
+            mass: body.fetch(
+              "mass" \
+                "_kg"
+            ).to_f,
+            cg: body.fetch("cg_xyz_m").map(&:to_f),
+            points: body.fetch("points_xyz_m").transform_values { |point|
+              point.map(&:to_f)
+            }
+          )
+        }
+        lines = given.fetch("lines").map { |line|
+          {
+            name: line["name"],
+            nodes: line.fetch("nodes"),
+            rest: line.fetch("rest_length_m"),
+            stiffness: stiffness(line)
+          }
+        }
         Statics::Rig.new(bodies: bodies, lines: lines, hook: given["hook_xyz_m"] || [ 0.0, 0.0, 0.0 ])
       end
 
       def stiffness(line)
         return line["axial_stiffness_newton"] / G if line["axial_stiffness_newton"]
 
-        line.fetch("wll_kg").to_f / (line["stretch_fraction_at_wll"] || RuleSet.shipped("strict")[:stretch_at_wll, line.fetch("kind")])
+        line.fetch("wll_kg").to_f / (line["stretch_fraction_at_wll"] || RuleSet.shipped("strict")[:stretch_at_wll,
+          line.fetch("kind")])
       end
 
       def reported(given, rig) = rig.bodies.index { |body| body.name == given["report_body"] } || 0
@@ -41,38 +75,95 @@ module DustLadder
         stability = Statics::Stability.new(hang)
         by_line = ->(&value) { rig.lines.each_index.to_h { |index| [ rig.lines[index].name, value.call(index) ] } }
         {
-          "tension_kg" => by_line.call { |index| hang.tensions[index] }, "slack_lines" => hang.slack.map { |index| rig.lines[index].name }, "tilt_deg" => hang.pose.tilt_deg(body), "roll_deg" => hang.pose.roll_deg(body), "pitch_deg" => hang.pose.pitch_deg(body),
-          "first_segment_deg_from_horizontal" => by_line.call { |index| hang.deg_from_horizontal(index) }, "drop_hook_to_load_cg_m" => rig.hook[2] - hang.pose.centres[body][2],
-          "load_cg_plumb_offset_m" => hang.off_plumb(body), "total_cg_plumb_offset_m" => hang.off_plumb, "stable" => hang.stable?, "stability_margin_m" => stability.margin(body),
-          "tilt_deg_of_the_unstable_pose" => hang.stable? ? nil : hang.pose.tilt_deg(body), "stable_and_points_below_the_cg" => hang.stable? && rig.bodies[body].points.values.all? { |point| point[2] < rig.bodies[body].cg[2] }
+          "tension_kg" => by_line.call { |index| hang.tensions[index] },
+          "slack_lines" => hang.slack.map { |index|
+            rig.lines[index].name
+          },
+          "tilt_deg" => hang.pose.tilt_deg(body),
+          "roll_deg" => hang.pose.roll_deg(body),
+          "pitch_deg" => hang.pose.pitch_deg(body),
+          "first_segment_deg_from_horizontal" => by_line.call { |index|
+            hang.deg_from_horizontal(index)
+          },
+          "drop_hook_to_load_cg_m" => rig.hook[2] - hang.pose.centres[body][2],
+          "load_cg_plumb_offset_m" => hang.off_plumb(body),
+          "total_cg_plumb_offset_m" => hang.off_plumb,
+          "stable" => hang.stable?,
+          "stability_margin_m" => stability.margin(body),
+          "tilt_deg_of_the_unstable_pose" => hang.stable? ? nil : hang.pose.tilt_deg(body),
+          "stable_and_points_below_the_cg" => hang.stable? && rig.bodies[body].points.values.all? { |point|
+            point[2] < rig.bodies[body].cg[2]
+          }
         }
       end
 
       def worst_case_envelope(given)
         rig = rig(given)
-        envelope = Statics::Envelope.new(rig, body: reported(given, rig), masses: given.fetch("load_mass_range_kg"), every: true, half_widths: given.fetch("cg_half_width_xyz_m"), tolerance: given.fetch("leg_length_tolerance_fraction_plus_minus"))
+        envelope = Statics::Envelope.new(
+          rig,
+          body: reported(given, rig),
+          masses: given.fetch("load_mass_range_kg"),
+          every: true,
+          half_widths: given.fetch("cg_half_width_xyz_m"),
+          tolerance: given.fetch(
+            "leg_length_tolerance_fraction_p" \
+              "lus_minus"
+          )
+        )
         named = ->(figures) { rig.lines.map(&:name).zip(figures).to_h }
-        { "corners" => envelope.corners.size, "worst_tension_kg" => named.(envelope.worst_tensions), "least_tension_kg" => named.(envelope.least_tensions), "greatest_tilt_deg" => envelope.steepest.tilt_deg, "all_corners_stable" => envelope.stable? }
+        {
+          "corners" => envelope.corners.size,
+          "worst_tension_kg" => named.(envelope.worst_tensions),
+          "least_tension_kg" => named.(envelope.least_tensions),
+          "greatest_tilt_deg" => envelope.steepest.tilt_deg,
+          "all_corners_stable" => envelope.stable?
+        }
       end
 
       def hitch_and_derates(given)
         derating = Slings::Derating.new(
-          RuleSet.shipped("strict"), kind: given.fetch("kind"), hitch: given.fetch("hitch"), hitch_factor: given.fetch("hitch_factor_before_angle").to_f, deg_from_horizontal: given.fetch("leg_deg_from_horizontal"), choke_deg: given["choke_angle_deg_interior"],
-          bend: given["bend_diameter_over_rope_diameter"], bend_rated_at: given["bend_rated_at"], temperature_row: given["temperature_row"], celsius: given["temperature_degC"], site_factor: given["site_factor_on_capacity"] || 1.0
+          RuleSet.shipped("strict"),
+          kind: given.fetch("kind"),
+          hitch: given.fetch("hitch"),
+          hitch_factor: given.fetch("hitch_factor_before_angle").to_f,
+          deg_from_horizontal: given.fetch("leg_deg_from_horizontal"),
+          choke_deg: given["choke_angle_deg_interior"],
+          bend: given["bend_diameter_over_rope_diameter"],
+          bend_rated_at: given["bend_rated_at"],
+          temperature_row: given["temperature_row"],
+          celsius: given["temperature_degC"],
+          site_factor: given["site_factor_on_capacity"] || 1.0
         )
         capacity = derating.capacity(given.fetch("vertical_wll_kg"))
         names = %w[hitch_factor leg_angle_factor choke_angle_factor bend_factor temperature_factor site_factor]
-        { "factors" => names.zip(derating.steps.map(&:factor)).to_h, "capacity_kg" => capacity, **against(given["load_on_this_sling_kg"], capacity) }
+        {
+          "factors" => names.zip(derating.steps.map(&:factor)).to_h,
+          "capacity_kg" => capacity,
+          **against(given["load_on_this_sling_kg"], capacity)
+        }
       end
 
       def fittings(given)
         rules = RuleSet.shipped(given["school"] || "strict")
-        fitting = Fittings::Fitting.new(given.fetch("fitting"), wll: given.fetch("wll_kg"), rules: rules, own: given["table_upto_factor"])
+        fitting = Fittings::Fitting.new(
+          given.fetch("fitting"),
+          wll: given.fetch("wll_kg"),
+          rules: rules,
+          own: given["table_upto_factor"]
+        )
         plane = given.find { |key, value| key.match?(PLANE) && (value.is_a?(Numeric) || value == true) }&.last
         plane = 90.0 if plane == true
-        at = given.find { |key, value| key.match?(ANGLE) && !key.match?(PLANE) && value.is_a?(Numeric) } or raise ArgumentError, "no angle or share of the way is given"
+        at = given.find { |key, value|
+          key.match?(ANGLE) && !key.match?(PLANE) && value.is_a?(Numeric)
+        } or raise ArgumentError,
+          "no angle or share of the way is given"
         outcome = fitting.outcome(at.last, off_plane_deg: plane || 0.0)
-        { "factor" => outcome.factor, "capacity_kg" => outcome.capacity, "stop" => outcome.stop?, **against(given["load_kg"] || given["pull_kg"], outcome.capacity) }
+        {
+          "factor" => outcome.factor,
+          "capacity_kg" => outcome.capacity,
+          "stop" => outcome.stop?,
+          **against(given["load_kg"] || given["pull_kg"], outcome.capacity)
+        }
       end
 
       def against(load, capacity)

@@ -27,7 +27,12 @@ module DustLadder
         trouble = "nothing is expected: this case can prove nothing" if comparisons.empty?
         Result.new(id: one["id"], topic: one["topic"], comparisons: comparisons, trouble: trouble)
       rescue StandardError => error # a file of any kind may be given: whatever goes wrong is this case's trouble
-        Result.new(id: one["id"], topic: one["topic"], comparisons: [], trouble: "cannot be computed from its given: #{error.message.lines.first&.strip}")
+        Result.new(
+          id: one["id"],
+          topic: one["topic"],
+          comparisons: [],
+          trouble: "cannot be computed from its given: #{error.message.lines.first&.strip}"
+        )
       end
 
       def tolerance(one)
@@ -37,10 +42,22 @@ module DustLadder
 
       def compare(wanted, got, tolerance, path)
         if wanted.is_a?(Hash)
-          wanted.flat_map { |key, value| compare(value, got.is_a?(Hash) ? got.fetch(key, :missing) : :missing, tightened(tolerance, key), path + [ key ]) }
+          wanted.flat_map { |key, value|
+            compare(
+              value,
+              got.is_a?(Hash) ? got.fetch(key, :missing) : :missing,
+              tightened(tolerance, key),
+              path + [ key ]
+            )
+          }
         elsif wanted.is_a?(Array) && path.last != "slack_lines"
           whole = got.is_a?(Array) && got.size == wanted.size
-          return [ Comparison.new(key: path.join("."), wanted: wanted, got: got, agrees: whole) ] if !whole || wanted.empty?
+          return [ Comparison.new(
+            key: path.join("."),
+            wanted: wanted,
+            got: got,
+            agrees: whole
+          ) ] if !whole || wanted.empty?
 
           wanted.each_with_index.flat_map { |value, index| compare(value, got[index], tolerance, path + [ index ]) }
         else

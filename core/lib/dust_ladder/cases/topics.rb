@@ -5,23 +5,49 @@ module DustLadder
       module_function
 
       TABLE = {
-        "leg_tension_symmetric" => :leg_tension_symmetric, "angle_conversion" => :angle_conversion, "two_point_unequal" => :two_point_unequal,
-        "multi_leg_rating" => :multi_leg_rating, "chart_lookup" => :chart_lookup, "deductions" => :deductions, "parts_of_line" => :parts_of_line,
-        "tower_crane" => :tower_crane, "platform_and_jib" => :platform_and_jib, "takeoff" => :takeoff, "three_point_bridle" => :rigging, "elastic_equilibrium" => :rigging, "worst_case_envelope" => :rigging, "hitch_and_derates" => :rigging, "fittings" => :rigging
+        "leg_tension_symmetric" => :leg_tension_symmetric,
+        "angle_conversion" => :angle_conversion,
+        "two_point_unequal" => :two_point_unequal,
+        "multi_leg_rating" => :multi_leg_rating,
+        "chart_lookup" => :chart_lookup,
+        "deductions" => :deductions,
+        "parts_of_line" => :parts_of_line,
+        "tower_crane" => :tower_crane,
+        "platform_and_jib" => :platform_and_jib,
+        "takeoff" => :takeoff,
+        "three_point_bridle" => :rigging,
+        "elastic_equilibrium" => :rigging,
+        "worst_case_envelope" => :rigging,
+        "hitch_and_derates" => :rigging,
+        "fittings" => :rigging
       }.freeze
-      CHART_QUESTIONS = { /\Acapacity/ => :chart_capacity, /path/ => :path_minimum, /radius/ => :largest_radius, /boom/ => :best_boom }.freeze
+      CHART_QUESTIONS = {
+        /\Acapacity/ => :chart_capacity,
+        /path/ => :path_minimum,
+        /radius/ => :largest_radius,
+        /boom/ => :best_boom
+      }.freeze
 
       def covers?(topic, given) = TABLE.key?(topic) && (topic != "chart_lookup" || !chart_question(given).nil?)
       def chart_question(given) = CHART_QUESTIONS.find { |words, _| words.match?(given["question"].to_s) }&.last
       def name_of(topic, given) = topic == "chart_lookup" ? "chart_lookup (#{given['question']})" : topic
-      def compute(topic, given) = TABLE.fetch(topic) == :rigging ? Rigging.public_send(topic, given) : send(TABLE.fetch(topic), given)
+      def compute(topic, given)
+        TABLE.fetch(topic) == :rigging ? Rigging.public_send(topic, given) : send(TABLE.fetch(topic), given)
+      end
 
       def leg_tension_symmetric(given)
         length, height = leg_sides(given)
-        share = Statics::Level.symmetric_share(given.fetch("load_kg"), given["legs_counted_as_sharing"] || given.fetch("legs"))
+        share = Statics::Level.symmetric_share(
+          given.fetch("load_kg"),
+          given["legs_counted_as_sharing"] || given.fetch("legs")
+        )
         run = Math.sqrt(length**2 - height**2)
-        { "vertical_share_kg" => share, "leg_tension_kg" => Statics::Level.leg_tension(share, length, height),
-          "horizontal_thrust_kg" => Statics::Level.thrust(share, run, height), **angles(Math.atan2(height, run) * 180 / Math::PI) }
+        {
+          "vertical_share_kg" => share,
+          "leg_tension_kg" => Statics::Level.leg_tension(share, length, height),
+          "horizontal_thrust_kg" => Statics::Level.thrust(share, run, height),
+          **angles(Math.atan2(height, run) * 180 / Math::PI)
+        }
       end
 
       # Length and height of a leg from any two of its sides, or from an angle and a side.
@@ -37,7 +63,8 @@ module DustLadder
       end
 
       def from_angle(angle, length, height, run)
-        sine, cosine = Math.sin(angle.deg_from_horizontal * Math::PI / 180), Math.cos(angle.deg_from_horizontal * Math::PI / 180)
+        sine, cosine = Math.sin(angle.deg_from_horizontal * Math::PI / 180),
+Math.cos(angle.deg_from_horizontal * Math::PI / 180)
         length ||= height ? height / sine : (run ? run / cosine : 1.0)
         [ length, height || length * sine ]
       end
@@ -45,13 +72,20 @@ module DustLadder
       # The angle in a given, whatever its convention; nil without one.
       def angle_in(given)
         conventions = { "from_horizontal" => :from_horizontal, "from_plumb" => :from_plumb, "included" => :included }
-        key = given.keys.find { |name| name.match?(/\A(leg_|angle_)?(deg|angle_deg)_(from_horizontal|from_plumb|included\w*)\z/) } or return
+        key = given.keys.find { |name|
+          name.match?(/\A(leg_|angle_)?(deg|angle_deg)_(from_horizontal|from_plumb|included\w*)\z/)
+        } or return
         DustLadder::Rigging::Angle.read(given[key], conventions.find { |part, _| key.include?(part) }.last)
       end
 
       def angles(deg_from_horizontal)
         angle = DustLadder::Rigging::Angle.new(deg_from_horizontal)
-        { "deg_from_horizontal" => deg_from_horizontal, "deg_from_plumb" => angle.deg_from_plumb, "deg_included_symmetric_pair" => angle.deg_included, "load_angle_factor" => angle.load_angle_factor }
+        {
+          "deg_from_horizontal" => deg_from_horizontal,
+          "deg_from_plumb" => angle.deg_from_plumb,
+          "deg_included_symmetric_pair" => angle.deg_included,
+          "load_angle_factor" => angle.load_angle_factor
+        }
       end
 
       def angle_conversion(given)
@@ -67,19 +101,30 @@ module DustLadder
 
         shares = Statics::Level.two_point_shares(load, a, b, *heights)
         level = shares.none?(&:negative?)
-        %w[a b].zip(shares, heights, [ a, b ]).reduce({ "level_possible" => level }) { |got, (name, *leg)| got.merge(level_leg(name, *leg)) }
+        %w[a b].zip(shares, heights, [ a, b ]).reduce({ "level_possible" => level }) { |got, (name, *leg)|
+          got.merge(level_leg(name, *leg))
+        }
       end
 
       def plumb_lines(load, a, b)
         shares = Statics::Level.plumb_line_shares(load, a, b)
         %w[a b].zip(shares).reduce({}) do |got, (name, share)|
-          got.merge("vertical_share_#{name}_kg" => share, "leg_tension_#{name}_kg" => share, "leg_#{name}_deg_from_horizontal" => 90.0, "horizontal_thrust_#{name}_kg" => 0.0)
+          got.merge(
+            "vertical_share_#{name}_kg" => share,
+            "leg_tension_#{name}_kg" => share,
+            "leg_#{name}_deg_from_horizontal" => 90.0,
+            "horizontal_thrust_#{name}_kg" => 0.0
+          )
         end
       end
 
       def level_leg(name, share, height, run)
-        { "vertical_share_#{name}_kg" => share, "leg_tension_#{name}_kg" => Statics::Level.leg_tension(share, Math.hypot(height, run), height),
-          "leg_#{name}_deg_from_horizontal" => Math.atan2(height, run.abs) * 180 / Math::PI, "horizontal_thrust_#{name}_kg" => Statics::Level.thrust(share, run, height) }
+        {
+          "vertical_share_#{name}_kg" => share,
+          "leg_tension_#{name}_kg" => Statics::Level.leg_tension(share, Math.hypot(height, run), height),
+          "leg_#{name}_deg_from_horizontal" => Math.atan2(height, run.abs) * 180 / Math::PI,
+          "horizontal_thrust_#{name}_kg" => Statics::Level.thrust(share, run, height)
+        }
       end
 
       def multi_leg_rating(given)
@@ -88,16 +133,32 @@ module DustLadder
         single = given.fetch("single_leg_wll_kg")
         capacity =
           case given.fetch("school")
-          when "uniform_load" then MULTI.uniform_load(given.fetch("legs"), single, plumb, rules[:uniform_load_bands], choker: given["choked"] ? rules[:uniform_load_choker] : nil)
-          when "trigonometric" then MULTI.trigonometric(given.fetch("legs_effective"), single * (given["choked"] ? rules[:uniform_load_choker] : 1), plumb)
+          when "uniform_load" then MULTI.uniform_load(
+            given.fetch("legs"),
+            single,
+            plumb,
+            rules[:uniform_load_bands],
+            choker: given["choked"] ? rules[:uniform_load_choker] : nil
+          )
+          when "trigonometric" then MULTI.trigonometric(
+            given.fetch("legs_effective"),
+            single * (given["choked"] ? rules[:uniform_load_choker] : 1),
+            plumb
+          )
           else raise ArgumentError, "school #{given['school'].inspect} is not one of trigonometric, uniform_load"
           end
         share = capacity && given.fetch("load_kg") / capacity
-        { "capacity_kg" => capacity, "utilisation" => share, "within_capacity" => !capacity.nil? && Ladder::Verdict.of(share, nil) == "holds" }
+        {
+          "capacity_kg" => capacity,
+          "utilisation" => share,
+          "within_capacity" => !capacity.nil? && Ladder::Verdict.of(share, nil) == "holds"
+        }
       end
       MULTI = Slings::MultiLeg
 
-      def table(chart) = Cranes::Table.new(chart.fetch("radius_m"), chart.fetch("boom_length_m"), chart.fetch("capacity_kg"))
+      def table(chart)
+        Cranes::Table.new(chart.fetch("radius_m"), chart.fetch("boom_length_m"), chart.fetch("capacity_kg"))
+      end
       def chart_lookup(given) = send(chart_question(given), given)
 
       def chart_capacity(given)
@@ -108,46 +169,103 @@ module DustLadder
       def largest_radius(given)
         chart, boom = table(given.fetch("chart")), given.fetch("boom_length_m")
         radius = chart.largest_radius(given.fetch("gross_load_kg"), boom)
-        { "largest_radius_m" => radius, "allowed" => !radius.nil?, "gross_capacity_kg" => radius && chart.capacity(radius, boom) }
+        {
+          "largest_radius_m" => radius,
+          "allowed" => !radius.nil?,
+          "gross_capacity_kg" => radius && chart.capacity(radius, boom)
+        }
       end
 
       # The boom length that holds a gross load at every station with the least of it used.
       def best_boom(given)
         chart = Cranes::Chart.all_round(table(given.fetch("chart")))
-        radii = given["radii_m"] || given["station_radii_m"] || given.fetch("stations").map { |station| station.is_a?(Hash) ? station.fetch("radius_m") : station }
+        radii = given["radii_m"] || given["station_radii_m"] || given.fetch("stations").map { |station|
+          station.is_a?(Hash) ? station.fetch("radius_m") : station
+        }
         stations = radii.map { |radius| Cranes::Path::Station.new(radius: radius.to_f, slew: nil, boom: nil) }
         # Only the stations count here, not the way between them.
         best = chart.booms.filter_map { |boom|
           least = stations.map { |station| chart.capacity(station.radius, boom, nil).first }
-          [ boom, least.min ] if least.none?(&:nil?) && Ladder::Verdict.of(given.fetch("gross_load_kg") / least.min.to_f, nil) == "holds"
+          [ boom, least.min ] if least.none?(&:nil?) && Ladder::Verdict.of(
+            given.fetch("gross_load_kg") / least.min.to_f, nil
+          ) == "holds"
         }.min_by { |boom, kg| [ -kg, boom ] }
-        { "best_boom_length_m" => best&.first, "boom_length_m" => best&.first, "least_gross_capacity_kg" => best&.last, "gross_capacity_kg" => best&.last, "allowed" => !best.nil? }
+        {
+          "best_boom_length_m" => best&.first,
+          "boom_length_m" => best&.first,
+          "least_gross_capacity_kg" => best&.last,
+          "gross_capacity_kg" => best&.last,
+          "allowed" => !best.nil?
+        }
       end
 
       def tower_crane(given)
         crane, falls = given.fetch("crane"), given.fetch("falls")
         reason = Cranes::Tower.unavailable(crane.fetch("falls"), falls, crane["second_trolley_fitted"])
         set = crane["falls"][falls.to_s]
-        capacity = Cranes::Tower.table(set["radius_m"], crane.fetch("jib_length_m"), set["capacity_kg"], set["max_kg"]).capacity(given.fetch("trolley_radius_m"), crane["jib_length_m"]) unless reason
-        { "gross_capacity_kg" => capacity, "available" => reason.nil?, "allowed" => !capacity.nil?, "within_capacity" => !capacity.nil? && Ladder::Verdict.of(given.fetch("gross_load_kg") / capacity.to_f, nil) == "holds" }
+        capacity = Cranes::Tower.table(set["radius_m"], crane.fetch("jib_length_m"), set["capacity_kg"], set["max_kg"]).capacity(
+          given.fetch("trolley_radius_m"), crane["jib_length_m"]
+        ) unless reason
+        {
+          "gross_capacity_kg" => capacity,
+          "available" => reason.nil?,
+          "allowed" => !capacity.nil?,
+          "within_capacity" => !capacity.nil? && Ladder::Verdict.of(
+            given.fetch("gross_load_kg") / capacity.to_f,
+            nil
+          ) == "holds"
+        }
       end
 
       def platform_and_jib(given)
         machine, use = Cranes::PlatformJib.new(given.fetch("machine")), given.fetch("use")
         aboard = use.fetch("platform_load_kg").then { |load| load.is_a?(Hash) ? load.values.sum : load }
         lower = use["lower_boom_range_deg_from_horizontal"] || [ use.fetch("lower_boom_deg_from_horizontal") ].flatten
-        reading = machine.read(lower: lower.minmax, upper: use.fetch("upper_boom_range_deg_from_horizontal"), radius: use.fetch("load_radius_m"), aboard_kg: aboard)
+        reading = machine.read(
+          lower: lower.minmax,
+          upper: use.fetch("upper_boom_range_deg_from_horizontal"),
+          radius: use.fetch("load_radius_m"),
+          aboard_kg: aboard
+        )
         platform = Ladder::Verdict.of(aboard / machine.rated_kg, nil) == "holds"
-        jib = !reading.allowed_kg.nil? && Ladder::Verdict.of(use.fetch("jib_load_kg") / reading.allowed_kg.to_f, nil) == "holds"
-        { "platform_load_kg" => aboard, "platform_ok" => platform, "jib_chart_kg" => reading.chart_kg, "jib_allowed_kg" => reading.allowed_kg, "jib_ok" => jib, "both_hold" => platform && jib }
+        jib = !reading.allowed_kg.nil? && Ladder::Verdict.of(
+          use.fetch("jib_load_kg") / reading.allowed_kg.to_f,
+          nil
+        ) == "holds"
+        {
+          "platform_load_kg" => aboard,
+          "platform_ok" => platform,
+          "jib_chart_kg" => reading.chart_kg,
+          "jib_allowed_kg" => reading.allowed_kg,
+          "jib_ok" => jib,
+          "both_hold" => platform && jib
+        }
       end
 
       def path_minimum(given)
         tables = given.fetch("charts").transform_values { |chart| table(chart) }
-        sectors = given.fetch("sectors").map { |sector| Cranes::Chart::Sector.new(name: sector["name"], from: sector["slew_from_deg"].to_f, to: sector["slew_to_deg"].to_f, table: tables.fetch(sector["chart"])) }
-        stations = given.fetch("stations").map { |station| Cranes::Path::Station.new(radius: station["radius_m"].to_f, slew: station["slew_deg"].to_f, boom: station["boom_length_m"].to_f) }
+        sectors = given.fetch("sectors").map { |sector|
+          Cranes::Chart::Sector.new(
+            name: sector["name"],
+            from: sector["slew_from_deg"].to_f,
+            to: sector["slew_to_deg"].to_f,
+            table: tables.fetch(sector["chart"])
+          )
+        }
+        stations = given.fetch("stations").map { |station|
+          Cranes::Path::Station.new(
+            radius: station["radius_m"].to_f,
+            slew: station["slew_deg"].to_f,
+            boom: station["boom_length_m"].to_f
+          )
+        }
         least = Cranes::Path.new(Cranes::Chart.new(sectors), stations).least
-        { "least_gross_capacity_kg" => least.kg, "sector" => least.sector, "between_stations_counted_from_0" => least.between, "allowed" => !least.kg.nil? }
+        {
+          "least_gross_capacity_kg" => least.kg,
+          "sector" => least.sector,
+          "between_stations_counted_from_0" => least.between,
+          "allowed" => !least.kg.nil?
+        }
       end
 
       # Rope below the tip, or the boom's length where that is not known.
@@ -159,18 +277,35 @@ module DustLadder
         gross = Cranes::GrossLoad.new(items.map { |name, kg| Cranes::GrossLoad::Item.new(name: name, kg: kg.to_f) })
         capacity = given["gross_capacity_kg"]
         share = capacity && gross.utilisation(capacity)
-        { "rope_kg" => rope, "total_deductions_kg" => gross.deductions_kg, "gross_load_kg" => gross.kg, "net_capacity_kg" => capacity && gross.net_capacity_kg(capacity),
-          "utilisation_gross" => share, "within_capacity" => !share.nil? && Ladder::Verdict.of(share, nil) == "holds" }
+        {
+          "rope_kg" => rope,
+          "total_deductions_kg" => gross.deductions_kg,
+          "gross_load_kg" => gross.kg,
+          "net_capacity_kg" => capacity && gross.net_capacity_kg(capacity),
+          "utilisation_gross" => share,
+          "within_capacity" => !share.nil? && Ladder::Verdict.of(share, nil) == "holds"
+        }
       end
 
       def takeoff(given) = TakeOff.compute(given)
 
       def parts_of_line(given)
-        reeving = [ given.fetch("single_line_pull_kg"), given.fetch("parts_of_line"), given.fetch("lead_sheaves"), given.fetch("efficiency_per_sheave") ]
+        reeving = [ given.fetch("single_line_pull_kg"), given.fetch("parts_of_line"), given.fetch("lead_sheaves"),
+          given.fetch("efficiency_per_sheave") ]
         capacity = Cranes::Reeving.capacity(*reeving)
         load = given.fetch("hook_load_kg")
-        { "reeved_capacity_kg" => capacity, "holds" => Ladder::Verdict.of(load / capacity.to_f, nil) == "holds",
-          "least_parts_needed" => Cranes::Reeving.least_parts(reeving[0], load, reeving[2], reeving[3], given["most_parts_to_try"] || 16) }
+        {
+          "reeved_capacity_kg" => capacity,
+          "holds" => Ladder::Verdict.of(load / capacity.to_f, nil) == "holds",
+          "least_parts_needed" => Cranes::Reeving.least_parts(
+            reeving[0],
+            load,
+            reeving[2],
+            reeving[3],
+            given["most_p" \
+              "arts_to_try"] || 16
+          )
+        }
       end
 
       private_class_method(*singleton_methods(false) - %i[covers? name_of compute])

@@ -11,7 +11,14 @@ module DustLadder
       # A chart's boom at a length, m; nil where the chart does not say where its foot is.
       def self.of(data, length)
         foot, jib = data["boom_foot"], data["jib"] || {}
-        foot && new(length: length, foot_radius: foot["radius_m"], foot_height: foot["height_m"], jib: jib["length_m"] || 0.0, offset: jib["offset_deg"] || 0.0, depth: data["boom_depth_m"])
+        foot && new(
+          length: length,
+          foot_radius: foot["radius_m"],
+          foot_height: foot["height_m"],
+          jib: jib["length_m"] || 0.0,
+          offset: jib["offset_deg"] || 0.0,
+          depth: data["boom_depth_m"]
+        )
       end
 
       # foot_radius: of the pin from the slewing axis, negative behind it; jib, offset: of a jib at the tip, offset below

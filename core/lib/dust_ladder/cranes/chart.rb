@@ -30,7 +30,13 @@ module DustLadder
       end
 
       def self.sector(data, tables)
-        Sector.new(name: data["name"], from: data["slew_from_deg"].to_f, to: data["slew_to_deg"].to_f, table: tables.fetch(data["table"]), longest_boom: data["longest_boom_m"])
+        Sector.new(
+          name: data["name"],
+          from: data["slew_from_deg"].to_f,
+          to: data["slew_to_deg"].to_f,
+          table: tables.fetch(data["table"]),
+          longest_boom: data["longest_boom_m"]
+        )
       end
 
       def initialize(sectors)
@@ -43,7 +49,11 @@ module DustLadder
       def sectors_at(slew) = slew.nil? ? sectors.first(1) : sectors.select { |sector| sector.hold?(slew) }
 
       # Does the slew matter at all?
-      def all_round? = @tables.size == 1 && sectors.map(&:longest_boom).uniq.size == 1 && sectors.sum { |sector| ((sector.to - sector.from - 1e-9) % 360) } >= 360 - 1e-6
+      def all_round?
+        @tables.size == 1 && sectors.map(&:longest_boom).uniq.size == 1 && sectors.sum { |sector|
+          ((sector.to - sector.from - 1e-9) % 360)
+        } >= 360 - 1e-6
+      end
 
       # Least capacity at a place over every sector that holds it: [kg or nil, Sector or nil].
       def capacity(radius, boom, slew) = least_of(sectors_at(slew), radius, boom)
@@ -60,7 +70,11 @@ module DustLadder
       end
 
       # Shares of a straight way at which a row, a column or a border of a sector is crossed.
-      def crossings(from, to) = @tables.flat_map { |table| table.crossings(from, to) } + (from.slew ? Chart.borders(from.slew, to.slew, @angles) : [])
+      def crossings(from, to)
+        @tables.flat_map { |table|
+          table.crossings(from, to)
+        } + (from.slew ? Chart.borders(from.slew, to.slew, @angles) : [])
+      end
 
       # Shares of a turn, counted on past 360 or below 0, at which it meets these angles.
       def self.borders(from, to, angles)

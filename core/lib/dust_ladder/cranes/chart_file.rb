@@ -6,7 +6,12 @@ module DustLadder
       VERSION = 1
       LARGEST = 20 * 1024 * 1024
       FAMILIES = %w[mobile tower platform_jib fixed_hoist].freeze
-      NEEDS = { "mobile" => %w[boom_length_m sectors tables], "tower" => %w[tower], "platform_jib" => %w[platform_jib], "fixed_hoist" => %w[fixed_hoist] }.freeze
+      NEEDS = {
+        "mobile" => %w[boom_length_m sectors tables],
+        "tower" => %w[tower],
+        "platform_jib" => %w[platform_jib],
+        "fixed_hoist" => %w[fixed_hoist]
+      }.freeze
 
       # One chart as it was read. data nil when anything in it cannot be read. faults: { "pointer", "message", "expected" };
       # warnings: words; tables: for a preview, what each cell was read as.
@@ -18,7 +23,11 @@ module DustLadder
 
       # bytes of a file of either kind, and its name. Yields a Reading for each chart in it, and how many there are.
       def read(bytes, name)
-        return yield(refused(name, "the file has #{bytes.bytesize} bytes", "at most #{LARGEST} bytes (20 MB)"), 1) if bytes.bytesize > LARGEST
+        return yield(refused(
+          name,
+          "the file has #{bytes.bytesize} bytes",
+          "at most #{LARGEST} bytes (20 MB)"
+        ), 1) if bytes.bytesize > LARGEST
 
         text = bytes.dup.force_encoding(Encoding::UTF_8).delete_prefix("\ufeff")
         return yield(ChartGrid.new(bytes, name).read, 1) unless text.valid_encoding? && text.lstrip.start_with?("{")
@@ -28,32 +37,56 @@ module DustLadder
 
       def read_json(text, name)
         file = JSON.parse(text)
-        return yield(refused(name, "its format is #{file['format'].inspect}, version #{file['version'].inspect}", "#{FORMAT.inspect}, version #{VERSION}"), 1) unless file["format"] == FORMAT && file["version"] == VERSION
-        return yield(refused(name, "it has no list of charts", "a list under charts"), 1) unless file["charts"].is_a?(Array) && file["charts"].any?
+        return yield(refused(
+          name,
+          "its format is #{file['format'].inspect}, version #{file['version'].inspect}",
+          "#{FORMAT.inspect}, version #{VERSION}"
+        ), 1) unless file["format"] == FORMAT && file["version"] == VERSION
+        return yield(refused(
+          name,
+          "it has no list of charts",
+          "a list under charts"
+        ), 1) unless file["charts"].is_a?(Array) && file["charts"].any?
 
         file["charts"].each_with_index { |data, index| yield(judge(data, "/charts/#{index}"), file["charts"].size) }
       rescue JSON::ParserError, JSON::NestingError
         yield refused(name, "the file is not whole JSON", "a chart file in JSON, not cut off, or a CSV grid"), 1
       end
 
-      def refused(name, message, expected) = Reading.new(title: name, data: nil, faults: [ fault("", message, expected) ], warnings: [], tables: [])
+      def refused(name, message, expected)
+        Reading.new(title: name, data: nil, faults: [ fault("", message, expected) ], warnings: [], tables: [])
+      end
 
       # Looks a chart's data through. pointer: where in the file it stands.
       def judge(data, pointer = "")
         found = errors(data).map { |one| one.merge("pointer" => "#{pointer}#{one['pointer']}") }
-        Reading.new(title: data.is_a?(Hash) && data["title"].is_a?(String) ? data["title"] : "chart without a title", data: found.empty? ? data : nil, faults: found, warnings: found.empty? ? warnings(data) : [], tables: found.empty? ? preview(data) : [])
+        Reading.new(
+          title: data.is_a?(Hash) && data["title"].is_a?(String) ? data["title"] : "chart without a title",
+          data: found.empty? ? data : nil,
+          faults: found,
+          warnings: found.empty? ? warnings(data) : [],
+          tables: found.empty? ? preview(data) : []
+        )
       end
 
       # Everything that keeps data from being a chart.
       def errors(data)
         return [ fault("", "this is not an object", "a chart") ] unless data.is_a?(Hash)
 
-        PlanFile::Schema.chart_errors(plain_tables?(data) ? data.merge("tables" => {}) : data).then { |found| found.empty? ? faults(data) : found }
+        PlanFile::Schema.chart_errors(plain_tables?(data) ? data.merge("tables" => {}) : data).then { |found|
+          found.empty? ? faults(data) : found
+        }
       end
 
       # Are the tables plainly rows of numbers and empty cells? Then a schema need not look at each of thousands.
       def plain_tables?(data)
-        data["tables"].is_a?(Hash) && data["tables"].size <= 200 && data["tables"].values.all? { |rows| rows.is_a?(Array) && rows.any? && rows.all? { |row| row.is_a?(Array) && row.any? && row.all? { |cell| cell.nil? || cell.is_a?(Numeric) && cell.between?(0, 1e9) } } }
+        data["tables"].is_a?(Hash) && data["tables"].size <= 200 && data["tables"].values.all? { |rows|
+          rows.is_a?(Array) && rows.any? && rows.all? { |row|
+            row.is_a?(Array) && row.any? && row.all? { |cell|
+              cell.nil? || cell.is_a?(Numeric) && cell.between?(0, 1e9)
+            }
+          }
+        }
       end
 
       def fault(pointer, message, expected) = { "pointer" => pointer, "message" => message, "expected" => expected }
@@ -62,20 +95,50 @@ module DustLadder
       def faults(data)
         family = data["family"] || "mobile"
         missing = NEEDS.fetch(family).reject { |name| data.key?(name) }
-        missing << "radius_m or boom_angle_deg" if family == "mobile" && [ data["radius_m"], data["boom_angle_deg"] ].compact.size != 1
-        return [ fault("", "a #{family.tr('_', ' ')} chart needs #{missing.join(', ')}", "each of them, and only one kind of rows") ] if missing.any?
+        missing << "radius_m or boom_angle_deg" if family == "mobile" && [ data["radius_m"],
+          data["boom_angle_deg"] ].compact.size != 1
+        return [ fault(
+          "",
+          "a #{family.tr('_', ' ')} chart needs #{missing.join(', ')}",
+          "each of them, and only one kind of rows"
+        ) ] if missing.any?
 
         send("#{family}_faults", data)
       end
 
       def mobile_faults(data)
         rows = data["radius_m"] || data["boom_angle_deg"]
-        found = rising("/boom_length_m", data["boom_length_m"]) + (data["radius_m"] ? rising("/radius_m", rows) : falling("/boom_angle_deg", rows))
-        found << fault("/boom_foot", "rows by boom angle need the boom's foot", "where its pin is") if data["boom_angle_deg"] && !data["boom_foot"]
+        found = rising(
+          "/boom_length_m",
+          data["boom_length_m"]
+        ) + (data["radius_m"] ? rising("/radius_m", rows) : falling("/boom_angle_deg", rows))
+        found << fault("/boom_foot", "rows by boom angle need the boom's foot", "where its pin is") if data["boom_ang" \
+          "le_deg"] && !data["boom_foot"]
         found.concat(too_flat(data))
-        data["tables"].each { |name, table| found.concat(table_faults("/tables/#{escaped(name)}", table, rows.size, data["boom_length_m"].size)) }
-        (data["marks"] || {}).each { |name, table| found.concat(data["tables"].key?(name) ? table_faults("/marks/#{escaped(name)}", table, rows.size, data["boom_length_m"].size) : [ fault("/marks/#{escaped(name)}", "there is no table #{name.inspect}", "one of #{data['tables'].keys.inspect}") ]) }
-        data["sectors"].each_with_index { |sector, index| found << fault("/sectors/#{index}/table", "there is no table #{sector['table'].inspect}", "one of #{data['tables'].keys.inspect}") unless data["tables"].key?(sector["table"]) }
+        data["tables"].each { |name, table|
+          found.concat(table_faults("/tables/#{escaped(name)}", table, rows.size, data["boom_length_m"].size))
+        }
+        (data["marks"] || {}).each { |name, table|
+          found.concat(
+            data["tables"].key?(name) ? table_faults(
+              "/marks/#{escaped(name)}",
+              table,
+              rows.size,
+              data["boom_length_m"].size
+            ) : [ fault(
+              "/marks/#{escaped(name)}",
+              "there is no table #{name.inspect}",
+              "one of #{data['tables'].keys.inspect}"
+            ) ]
+          )
+        }
+        data["sectors"].each_with_index { |sector, index|
+          found << fault(
+            "/sectors/#{index}/table",
+            "there is no table #{sector['table'].inspect}",
+            "one of #{data['tables'].keys.inspect}"
+          ) unless data["tables"].key?(sector["table"])
+        }
         found
       end
 
@@ -84,20 +147,44 @@ module DustLadder
         return [] unless data["boom_angle_deg"] && data["boom_foot"]
 
         flattest = Boom.of(data, data["boom_length_m"].min).flattest
-        data["boom_angle_deg"].each_with_index.filter_map { |angle, index| fault("/boom_angle_deg/#{index}", "at #{angle}° the jib's tip lies no higher than the boom's foot", "angles above #{flattest.round(1)}°") if angle <= flattest + 1e-9 && flattest.positive? }
+        data["boom_angle_deg"].each_with_index.filter_map { |angle, index|
+          fault(
+            "/boom_angle_deg/#{index}",
+            "at #{angle}° the jib's tip lies no higher than the boom's foot",
+            "angles above #{flattest.round(1)}°"
+          ) if angle <= flattest + 1e-9 && flattest.positive?
+        }
       end
 
       def table_faults(place, table, rows, columns)
-        found = table.size == rows ? [] : [ fault(place, "the table has #{table.size} rows", "#{rows}, one for each row of the chart") ]
-        found + table.each_with_index.filter_map { |row, index| fault("#{place}/#{index}", "this row has #{row.size} cells", "#{columns}, one for each boom length") unless row.size == columns }
+        found = table.size == rows ? [] : [ fault(
+          place,
+          "the table has #{table.size} rows",
+          "#{rows}, one for each row of the chart"
+        ) ]
+        found + table.each_with_index.filter_map { |row, index|
+          fault(
+            "#{place}/#{index}",
+            "this row has #{row.size} cells",
+            "#{columns}, one for each boom length"
+          ) unless row.size == columns
+        }
       end
 
       def tower_faults(data)
         data["tower"]["falls"].flat_map do |falls, set|
           place = "/tower/falls/#{escaped(falls)}"
           found = rising("#{place}/radius_m", set["radius_m"])
-          found << fault(place, "#{falls.inspect} is not a number of falls", "a whole number, such as 2") unless falls.match?(/\A[1-9]\d?\z/)
-          found << fault("#{place}/capacity_kg", "there are #{set['capacity_kg'].size} capacities", "#{set['radius_m'].size}, one for each radius") if set["capacity_kg"].size != set["radius_m"].size
+          found << fault(
+            place,
+            "#{falls.inspect} is not a number of falls",
+            "a whole number, such as 2"
+          ) unless falls.match?(/\A[1-9]\d?\z/)
+          found << fault(
+            "#{place}/capacity_kg",
+            "there are #{set['capacity_kg'].size} capacities",
+            "#{set['radius_m'].size}, one for each radius"
+          ) if set["capacity_kg"].size != set["radius_m"].size
           found
         end
       end
@@ -106,29 +193,78 @@ module DustLadder
         machine = data["platform_jib"]
         bands, columns = machine["upper_boom_bands_deg"].size, machine["load_radius_m"].size
         found = rising("/platform_jib/load_radius_m", machine["load_radius_m"])
-        found << fault("/platform_jib/jib_cap_kg", "there are #{machine['jib_cap_kg'].size} caps", "#{columns}, one for each load radius") if machine["jib_cap_kg"].size != columns
-        machine["upper_boom_bands_deg"].each_with_index { |band, index| found << fault("/platform_jib/upper_boom_bands_deg/#{index}", "the band ends before it begins", "two angles that rise") unless band[1] > band[0] }
+        found << fault(
+          "/platform_jib/jib_cap_kg",
+          "there are #{machine['jib_cap_kg'].size} caps",
+          "#{columns}, one for each load radius"
+        ) if machine["jib_cap_kg"].size != columns
+        machine["upper_boom_bands_deg"].each_with_index { |band, index|
+          found << fault(
+            "/platform_jib/upper_boom_bands_deg/#{index}",
+            "the band ends before it begins",
+            "two angles that rise"
+          ) unless band[1] > band[0]
+        }
         machine["zones"].each_with_index do |zone, index|
-          found << fault("/platform_jib/zones/#{index}", "the zone ends before it begins", "two angles that rise") unless zone["lower_boom_to_deg"] > zone["lower_boom_from_deg"]
+          found << fault(
+            "/platform_jib/zones/#{index}",
+            "the zone ends before it begins",
+            "two angles that rise"
+          ) unless zone["lower_boom_to_deg"] > zone["lower_boom_from_deg"]
           table = machine["jib_kg"][zone["name"]]
-          found.concat(table ? table_faults("/platform_jib/jib_kg/#{escaped(zone['name'])}", table, bands, columns) : [ fault("/platform_jib/jib_kg", "there is no table for zone #{zone['name']}", "one for each zone") ])
+          found.concat(
+            table ? table_faults(
+              "/platform_jib/jib_kg/#{escaped(zone['name'])}",
+              table,
+              bands,
+              columns
+            ) : [ fault(
+              "/platform_jib/jib_kg",
+              "there is no table for zone #{zone['name']}",
+              "one for each zone"
+            ) ]
+          )
         end
         found
       end
 
       def fixed_hoist_faults(data)
         hoist = data["fixed_hoist"]
-        hoist["reach_to_m"] && (hoist["reach_from_m"] || 0) >= hoist["reach_to_m"] ? [ fault("/fixed_hoist/reach_to_m", "it ends before it begins", "more than reach_from_m") ] : []
+        hoist["reach_to_m"] && (hoist["reach_from_m"] || 0) >= hoist["reach_to_m"] ? [ fault(
+          "/fixed_hoist/reach_to_m",
+          "it ends before it begins",
+          "more than reach_from_m"
+        ) ] : []
       end
 
-      def rising(pointer, values) = values.each_cons(2).with_index(1).filter_map { |(before, after), index| fault("#{pointer}/#{index}", "#{after} comes after #{before}", "values that rise") unless after > before }
-      def falling(pointer, values) = values.each_cons(2).with_index(1).filter_map { |(before, after), index| fault("#{pointer}/#{index}", "#{after} comes after #{before}", "angles that fall") unless after < before }
+      def rising(pointer, values)
+        values.each_cons(2).with_index(1).filter_map { |(before, after), index|
+          fault("#{pointer}/#{index}", "#{after} comes after #{before}", "values that rise") unless after > before
+        }
+      end
+      def falling(pointer, values)
+        values.each_cons(2).with_index(1).filter_map { |(before, after), index|
+          fault("#{pointer}/#{index}", "#{after} comes after #{before}", "angles that fall") unless after < before
+        }
+      end
       def escaped(key) = key.gsub("~", "~0").gsub("/", "~1")
 
       # What a reader of the paper should look at again: capacity that rises with radius, holes, rows that say the same.
       def warnings(data)
         doubtful(data) + grids(data).flat_map do |name, rows, columns, cells|
-          table_warnings(name, rows, cells) + columns.each_index.flat_map { |column| column_warnings("#{name}, #{columns[column]}", rows, cells.map { |row| row[column] }) }
+          table_warnings(
+            name,
+            rows,
+            cells
+          ) + columns.each_index.flat_map { |column|
+                column_warnings(
+                  "#{name}, #{columns[column]}",
+                  rows,
+                  cells.map { |row|
+                    row[column]
+                  }
+                )
+              }
         end
       end
 
@@ -143,22 +279,33 @@ module DustLadder
 
         jib = data.dig("jib", "length_m") || 0
         found + data["boom_length_m"].each_with_index.filter_map do |boom, column|
-          far = data["radius_m"].each_index.reverse_each.find { |row| data["tables"].values.any? { |cells| cells[row][column] } } or next
+          far = data["radius_m"].each_index.reverse_each.find { |row|
+            data["tables"].values.any? { |cells|
+              cells[row][column]
+            }
+          } or next
           radius = data["radius_m"][far]
           "boom #{boom} m: something is allowed at #{radius} m, where no boom of that length reaches" if radius - foot["radius_m"] > boom + jib
         end
       end
 
       def table_warnings(name, rows, cells)
-        cells.each_cons(2).with_index(1).filter_map { |(before, after), index| "#{name}: rows #{rows[index - 1]} and #{rows[index]} say the same in every cell" if before == after && before.any? && before.size > 1 }
+        cells.each_cons(2).with_index(1).filter_map { |(before, after), index|
+          "#{name}: rows #{rows[index - 1]} and #{rows[index]} say the same in every cell" if before == after && before.any? && before.size > 1
+        }
       end
 
       def column_warnings(name, rows, column)
         filled = column.each_index.select { |index| column[index] }
         return [ "#{name}: nothing in the whole column" ] if filled.empty?
 
-        holes = (filled.first..filled.last).reject { |index| column[index] }.map { |index| "#{name}: a hole at #{rows[index]}; nothing is allowed next to it either" }
-        holes + filled.each_cons(2).filter_map { |before, after| "#{name}: capacity rises from #{column[before]} kg at #{rows[before]} to #{column[after]} kg at #{rows[after]}" if column[after] > column[before] }
+        holes = (filled.first..filled.last).reject { |index|
+          column[index]
+        }.map { |index| "#{name}: a hole at #{rows[index]}; nothing is allowed next to it either" }
+        holes + filled.each_cons(2).filter_map { |before, after|
+          "#{name}: capacity rises from #{column[before]} kg at #{rows[before]} to #{column[after]} kg at " \
+            "#{rows[after]}" if column[after] > column[before]
+        }
       end
 
       # Tables of a chart: [name, words for rows, words for columns, cells].
@@ -166,21 +313,70 @@ module DustLadder
         case data["family"] || "mobile"
         when "mobile"
           rows = data["radius_m"]&.map { |radius| "#{radius} m" } || data["boom_angle_deg"].map { |angle| "#{angle}°" }
-          data["tables"].map { |name, cells| [ name, rows, data["boom_length_m"].map { |boom| "boom #{boom} m" }, cells ] }
-        when "tower" then data["tower"]["falls"].map { |falls, set| [ "#{falls} falls", set["radius_m"].map { |radius| "#{radius} m" }, [ "jib #{data['tower']['jib_length_m']} m" ], set["capacity_kg"].map { |kg| [ kg ] } ] }
-        when "platform_jib" then data["platform_jib"].then { |machine| machine["jib_kg"].map { |zone, cells| [ "zone #{zone}", machine["upper_boom_bands_deg"].map { |from, to| "#{from} to #{to}°" }, machine["load_radius_m"].map { |radius| "#{radius} m" }, cells ] } }
+          data["tables"].map { |name, cells|
+            [ name, rows, data["boom_length_m"].map { |boom|
+              "boom #{boom} m"
+            }, cells ]
+          }
+        when "tower" then data["tower"]["falls"].map { |falls, set|
+          [ "#{falls} falls", set["radius_m"].map { |radius|
+            "#{radius} m"
+          }, [ "jib #{data['tower']['jib_length_m']} m" ], set["capacity_kg"].map { |kg|
+                                                             [ kg ]
+                                                           } ]
+        }
+        when "platform_jib" then data["platform_jib"].then { |machine|
+          machine["jib_kg"].map { |zone, cells|
+            [ "zone #{zone}", machine["upper_boom_bands_" \
+              "deg"].map { |from, to|
+              "#{from} to #{to}°"
+            }, machine["load_radius_m"].map { |radius|
+                 "#{radius} m"
+               }, cells ]
+          }
+        }
         else []
         end
       end
 
       def preview(data)
-        grids(data).map { |name, rows, columns, cells| { "name" => name, "corner" => "", "columns" => columns, "rows" => rows.zip(cells).map { |row, kgs| { "row" => row, "cells" => kgs.map { |kg| { "text" => kg.to_s, "kg" => kg, "mark" => nil, "problem" => nil } } } } } }
+        grids(data).map { |name, rows, columns, cells|
+          {
+            "name" => name,
+            "corner" => "",
+            "columns" => columns,
+            "rows" => rows.zip(cells).map { |row, kgs|
+              {
+                "row" => row,
+                "cells" => kgs.map { |kg|
+                  { "text" => kg.to_s, "kg" => kg, "mark" => nil, "problem" => nil }
+                }
+              }
+            }
+          }
+        }
       end
 
       # Charts as a file's text.
       def write(charts) = "#{JSON.pretty_generate('format' => FORMAT, 'version' => VERSION, 'charts' => charts)}\n"
 
-      private_class_method :read_json, :refused, :plain_tables?, :mobile_faults, :too_flat, :table_faults, :tower_faults, :platform_jib_faults, :fixed_hoist_faults, :rising, :falling, :escaped, :doubtful, :table_warnings, :column_warnings, :grids, :preview
+      private_class_method :read_json,
+        :refused,
+        :plain_tables?,
+        :mobile_faults,
+        :too_flat,
+        :table_faults,
+        :tower_faults,
+        :platform_jib_faults,
+        :fixed_hoist_faults,
+        :rising,
+        :falling,
+        :escaped,
+        :doubtful,
+        :table_warnings,
+        :column_warnings,
+        :grids,
+        :preview
     end
   end
 end

@@ -9,11 +9,26 @@ module DustLadder
       HEAD = /\A(?<rows>radius|boom angle)\W*(?<unit>mm|m|ft|in|deg|°)?\W*(?:(?:boom|capacity)\W*(?<columns>mm|m|ft|in)?\W*)?\z/i
       # A name, where it goes in the chart, and what kind of quantity it is.
       NAMES = {
-        "foot radius" => [ %w[boom_foot radius_m], :length ], "foot height" => [ %w[boom_foot height_m], :length ], "line pull" => [ %w[hoist line_pull_kg], :mass ], "rope wll" => [ %w[hoist rope_wll_kg], :mass ],
-        "rope mass" => [ %w[hoist rope_kg_per_m], :mass_per_length ], "efficiency per sheave" => [ %w[hoist efficiency_per_sheave], :number ], "lead sheaves" => [ %w[hoist lead_sheaves], :whole ], "rope on drum" => [ %w[hoist rope_m], :length ], "least wraps" => [ %w[hoist least_wraps], :number ],
-        "hook block mass" => [ %w[hook_block mass_kg], :mass ], "hook block length" => [ %w[hook_block length_m], :length ], "hook block wll" => [ %w[hook_block wll_kg], :mass ], "block to tip" => [ %w[least_block_to_tip_m], :length ],
-        "boom depth" => [ %w[boom_depth_m], :length ], "jib length" => [ %w[jib length_m], :length ], "jib offset" => [ %w[jib offset_deg], :angle ], "wind limit" => [ %w[limits wind_m_s], :speed ], "level limit" => [ %w[limits level_percent], :percent ],
-        "trolley height" => [ %w[tower trolley_height_m], :length ], "tower jib" => [ %w[tower jib_length_m], :length ]
+        "foot radius" => [ %w[boom_foot radius_m], :length ],
+        "foot height" => [ %w[boom_foot height_m], :length ],
+        "line pull" => [ %w[hoist line_pull_kg], :mass ],
+        "rope wll" => [ %w[hoist rope_wll_kg], :mass ],
+        "rope mass" => [ %w[hoist rope_kg_per_m], :mass_per_length ],
+        "efficiency per sheave" => [ %w[hoist efficiency_per_sheave], :number ],
+        "lead sheaves" => [ %w[hoist lead_sheaves], :whole ],
+        "rope on drum" => [ %w[hoist rope_m], :length ],
+        "least wraps" => [ %w[hoist least_wraps], :number ],
+        "hook block mass" => [ %w[hook_block mass_kg], :mass ],
+        "hook block length" => [ %w[hook_block length_m], :length ],
+        "hook block wll" => [ %w[hook_block wll_kg], :mass ],
+        "block to tip" => [ %w[least_block_to_tip_m], :length ],
+        "boom depth" => [ %w[boom_depth_m], :length ],
+        "jib length" => [ %w[jib length_m], :length ],
+        "jib offset" => [ %w[jib offset_deg], :angle ],
+        "wind limit" => [ %w[limits wind_m_s], :speed ],
+        "level limit" => [ %w[limits level_percent], :percent ],
+        "trolley height" => [ %w[tower trolley_height_m], :length ],
+        "tower jib" => [ %w[tower jib_length_m], :length ]
       }.freeze
       UNITS = %w[kg t lb].freeze
       EXAMPLE = "first cell such as radius (m), then the boom lengths"
@@ -24,13 +39,30 @@ module DustLadder
         family = data["family"] || "mobile"
         return unless %w[mobile tower].include?(family)
 
-        CSV.generate { |csv| (head_lines(data, family) + (family == "tower" ? tower_lines(data) : sector_lines(data))).each { |cells| csv << cells.map { |cell| cell.is_a?(String) ? Gear::CsvText.harmless(cell) : cell } } }
+        CSV.generate { |csv|
+          (head_lines(
+            data,
+            family
+          ) + (family == "tower" ? tower_lines(data) : sector_lines(data))).each { |cells|
+            csv << cells.map { |cell|
+              cell.is_a?(String) ? Gear::CsvText.harmless(cell) : cell
+            }
+          }
+        }
       end
 
       def self.head_lines(data, family)
-        named = NAMES.filter_map { |name, (path, kind)| (value = data.dig(*path)) && [ name, WRITTEN[kind] ? "#{value}#{WRITTEN[kind]}" : value ] }
-        [ [ "chart", data["title"] ], [ "id", data["id"] ], [ "family", family ], [ "source", data.dig("record", "source").to_s ], *data["identity"].map { |name, value| [ "machine #{name.tr('_', ' ')}", value ] },
-          [ "capacity in", "kg" ], *(data["interpolation"] == "radius" ? [ [ "read between rows", "yes" ] ] : []), *named, *(data["deductions"] || []).map { |item| [ "deduct #{item['what']}", "#{item['kg']} kg" ] } ]
+        named = NAMES.filter_map { |name, (path, kind)|
+          (value = data.dig(*path)) && [ name, WRITTEN[kind] ? "#{value}#{WRITTEN[kind]}" : value ]
+        }
+        [ [ "chart", data["title"] ], [ "id", data["id"] ], [ "family", family ], [ "source", data.dig(
+          "record",
+          "sou" \
+            "rce"
+        ).to_s ], *data["identity"].map { |name, value| [ "machine #{name.tr('_', ' ')}", value ] },
+          [ "capacity in", "kg" ], *(data["interpolation"] == "radius" ? [ [ "read between rows", "yes" ] ] : []), *named, *(data["deductions"] || []).map { |item|
+                                                                                                                             [ "deduct #{item['what']}", "#{item['kg']} kg" ]
+                                                                                                                           } ]
       end
 
       def self.sector_lines(data)
@@ -38,15 +70,31 @@ module DustLadder
         rows = data["boom_angle_deg"] || data["radius_m"]
         data["sectors"].flat_map do |sector|
           cells, marks = data["tables"][sector["table"]], data.dig("marks", sector["table"])
-          table = cells.each_with_index.map { |row, index| [ rows[index], *row.each_with_index.map { |kg, column| kg && [ kg, MARKS.key(marks&.dig(index, column)) ].compact.join(" ") } ] }
-          [ [], [ "sector", sector["name"], sector["slew_from_deg"], sector["slew_to_deg"], sector["longest_boom_m"] && "#{sector['longest_boom_m']} m" ].compact, [ corner, *data["boom_length_m"] ], *table ]
+          table = cells.each_with_index.map { |row, index|
+            [ rows[index], *row.each_with_index.map { |kg, column|
+              kg && [ kg, MARKS.key(marks&.dig(index, column)) ].compact.join(" ")
+            } ]
+          }
+          [ [],
+            [ "sector", sector["name"], sector["slew_from_deg"], sector["slew_to_deg"], sector["longest_boom_m"] && "#{sector['lo' \
+              'ngest_boom_m']} m" ].compact, [ corner, *data["boom_length_m"] ], *table ]
         end
       end
 
       def self.tower_lines(data)
-        data["tower"]["falls"].flat_map { |falls, set| [ [], [ "falls", falls, "#{set['max_kg']} kg", set["needs_second_trolley"] ? "yes" : "no" ], [ "radius (m)", "capacity" ], *set["radius_m"].zip(set["capacity_kg"]) ] }
+        data["tower"]["falls"].flat_map { |falls, set|
+          [ [], [ "falls", falls, "#{set['max_kg']} kg", set["needs_second_trolley"] ? "yes" : "no" ],
+            [ "radius (m)", "capacity" ], *set["radius_m"].zip(set["capacity_kg"]) ]
+        }
       end
-      WRITTEN = { length: " m", mass: " kg", mass_per_length: " kg/m", angle: " deg", speed: " m/s", percent: " %" }.freeze
+      WRITTEN = {
+        length: " m",
+        mass: " kg",
+        mass_per_length: " kg/m",
+        angle: " deg",
+        speed: " m/s",
+        percent: " %"
+      }.freeze
       private_class_method :head_lines, :sector_lines, :tower_lines
 
       # bytes: the file as it came. name: of the file.
@@ -72,7 +120,9 @@ module DustLadder
 
       private
 
-      def fault(line, column, message, expected) = @faults << ChartFile.fault("line #{line}#{", column #{column}" if column}", message, expected)
+      def fault(line, column, message, expected)
+        @faults << ChartFile.fault("line #{line}#{", column #{column}" if column}", message, expected)
+      end
 
       def line(cells, number)
         return @grid = nil if cells.all?(&:empty?)
@@ -83,13 +133,28 @@ module DustLadder
         when "id" then @data["id"] = wanted(cells, number, "a short name")
         when "family" then @data["family"] = wanted(cells, number, "mobile or tower").to_s.downcase
         when "source" then @source = cells[1]
-        when "capacity in" then @unit = cells[1].to_s.downcase.then { |unit| UNITS.include?(unit) ? unit : (fault(number, 2, "#{cells[1].inspect} is no unit of capacity", UNITS.join(", ")); nil) }
+        when "capacity in" then @unit = cells[1].to_s.downcase.then { |unit|
+          UNITS.include?(unit) ? unit : (fault(
+            number,
+            2,
+            "#{cells[1].inspect} is no unit of capacity",
+            UNITS.join(", ")
+          );
+                                         nil)
+        }
         when "read between rows" then @data["interpolation"] = cells[1].to_s.match?(/\Ayes\z/i) ? "radius" : "none"
         when "sector" then sector(cells, number)
         when "falls" then falls(cells, number)
-        when /\Amachine (?<field>.+)/ then @data["identity"][Regexp.last_match[:field].tr(" ", "_")] = wanted(cells, number, "what it must be")
-        when /\Adeduct (?<what>.+)/ then quantity(cells, number, :mass) { |kg| (@data["deductions"] ||= []) << { "what" => cells.first.sub(/\Adeduct /i, ""), "kg" => kg } }
-        when *NAMES.keys then NAMES[name].then { |path, kind| quantity(cells, number, kind) { |value| put(path, value) } }
+        when /\Amachine (?<field>.+)/ then @data["identity"][Regexp.last_match[:field].tr(" ", "_")] =
+wanted(cells, number, "what it must be")
+        when /\Adeduct (?<what>.+)/ then quantity(cells, number, :mass) { |kg|
+          (@data["deductions"] ||= []) << { "what" => cells.first.sub(/\Adeduct /i, ""), "kg" => kg }
+        }
+        when *NAMES.keys then NAMES[name].then { |path, kind|
+          quantity(cells, number, kind) { |value|
+            put(path, value)
+          }
+        }
         else HEAD.match?(cells.first) ? head(cells, number) : row(cells, number)
         end
       end
@@ -110,7 +175,16 @@ module DustLadder
         text = wanted(cells, number, "a figure with its unit") or return
         yield(
           case kind
-          when :number, :whole then text.match?(/\A\d+(\.\d+)?\z/) ? (kind == :whole ? Integer(text, 10) : Float(text)) : raise(Quantity::Unreadable.new("#{text.inspect} is not a number", typed: text, expected: kind == :whole ? "a whole number" : "a number"))
+          when :number, :whole then text.match?(/\A\d+(\.\d+)?\z/) ? (kind == :whole ? Integer(
+            text,
+            10
+          ) : Float(text)) : raise(
+            Quantity::Unreadable.new(
+              "#{text.inspect} is not a number",
+              typed: text,
+              expected: kind == :whole ? "a whole number" : "a number"
+            )
+          )
           when :percent then Quantity::Reader.read(text, :share) * 100
           else Quantity::Reader.read(text, kind)
           end
@@ -127,7 +201,9 @@ module DustLadder
         name = cells[1].to_s.empty? ? "all round" : cells[1]
         fault(number, 2, "there are two sectors called #{name}", "a name of its own") if @data["tables"]&.key?(name)
         entry = { "name" => name, "slew_from_deg" => from || 0.0, "slew_to_deg" => to || 360.0, "table" => name }
-        quantity([ "longest boom", cells[4] ], number, :length) { |metres| entry["longest_boom_m"] = metres } unless cells[4].to_s.empty?
+        quantity([ "longest boom", cells[4] ], number, :length) { |metres|
+          entry["longest_boom_m"] = metres
+        } unless cells[4].to_s.empty?
         (@data["sectors"] ||= []) << entry
         start(name, number) { |rows| (@data["tables"] ||= {})[name] = rows }
       end
@@ -135,7 +211,9 @@ module DustLadder
       def degrees(text, number, column)
         return if text.to_s.empty?
 
-        Float(text.delete("°").sub(/ ?deg\z/i, "")).tap { |value| fault(number, column, "#{text} is no slew", "0 to 360") unless value.between?(0, 360) }
+        Float(text.delete("°").sub(/ ?deg\z/i, "")).tap { |value|
+          fault(number, column, "#{text} is no slew", "0 to 360") unless value.between?(0, 360)
+        }
       rescue ArgumentError
         fault(number, column, "#{text.inspect} is no angle", "degrees clockwise, such as 150")
         nil
@@ -143,55 +221,108 @@ module DustLadder
 
       # falls, number, most, second trolley yes or no: its own rows follow.
       def falls(cells, number)
-        set = { "max_kg" => 0.0, "radius_m" => [], "capacity_kg" => [], "needs_second_trolley" => cells[3].to_s.match?(/\Ayes\z/i) }
+        set = {
+          "max_kg" => 0.0,
+          "radius_m" => [],
+          "capacity_kg" => [],
+          "needs_second_trolley" => cells[3].to_s.match?(/\Ayes\z/i)
+        }
         quantity([ "most", cells[2] ], number, :mass) { |kg| set["max_kg"] = kg }
-        fault(number, 4, "whether these falls need a second trolley is not said", "yes or no") unless cells[3].to_s.match?(/\A(yes|no)\z/i)
+        fault(
+          number,
+          4,
+          "whether these falls need a second trolley is not said",
+          "yes or no"
+        ) unless cells[3].to_s.match?(/\A(yes|no)\z/i)
         put([ "tower", "falls", cells[1].to_s ], set)
         @falls = set
         start("#{cells[1]} falls", number) { |rows| set["capacity_kg"] = rows.map(&:first) }
       end
 
       def start(name, number, &keep)
-        fault(number, nil, "the table #{name} has no unit of capacity", "a line before it: capacity in, then #{UNITS.join(', ')}") unless @unit
-        @grid = { name: name, keep: keep, rows: [], keys: [], marks: [], lines: {}, preview: { "name" => name, "corner" => "", "columns" => [], "rows" => [] } }
+        fault(
+          number,
+          nil,
+          "the table #{name} has no unit of capacity",
+          "a line before it: capacity in, then #{UNITS.join(', ')}"
+        ) unless @unit
+        @grid = {
+          name: name,
+          keep: keep,
+          rows: [],
+          keys: [],
+          marks: [],
+          lines: {},
+          preview: { "name" => name, "corner" => "", "columns" => [], "rows" => [] }
+        }
         @tables << @grid[:preview]
       end
 
       def head(cells, number)
-        return fault(number, 1, "a table begins without its sector or falls", "a line before it: sector, its name, from and to") unless @grid
+        return fault(
+          number,
+          1,
+          "a table begins without its sector or falls",
+          "a line before it: sector, its name, from and to"
+        ) unless @grid
 
         match = HEAD.match(cells.first)
         @grid[:angle] = match[:rows].downcase == "boom angle"
-        @grid[:unit] = match[:unit] || (@grid[:angle] ? "deg" : fault(number, 1, "the rows have no unit", EXAMPLE) && nil)
+        @grid[:unit] =
+match[:unit] || (@grid[:angle] ? "deg" : fault(number, 1, "the rows have no unit", EXAMPLE) && nil)
         @grid[:width] = @falls ? 1 : cells.size - 1
         @grid[:preview]["corner"] = cells.first
         return if @falls
 
         cells = cells.reverse.drop_while(&:empty?).reverse
-        booms = cells.drop(1).each_with_index.map { |text, index| length(text, match[:columns] || @grid[:unit], number, index + 2) }
+        booms = cells.drop(1).each_with_index.map { |text, index|
+          length(text, match[:columns] || @grid[:unit], number, index + 2)
+        }
         @grid.merge!(width: booms.size)
         @grid[:preview]["columns"] = cells.drop(1)
-        fault(number, nil, "these boom lengths differ from those of the first table", "the same in every sector") if @data["boom_length_m"] && !alike?(@data["boom_length_m"], booms)
+        fault(
+          number,
+          nil,
+          "these boom lengths differ from those of the first table",
+          "the same in every sector"
+        ) if @data["boom_length_m"] && !alike?(
+          @data["boom_length_m"], booms
+        )
         @data["boom_length_m"] ||= booms
       end
 
       def length(text, unit, number, column)
         return if unit.nil? # told already
 
-        Quantity::Reader.read(text.match?(/[a-z°'"]/i) ? text : "#{text} #{unit}", unit.match?(/deg|°/) ? :angle : :length)
+        Quantity::Reader.read(
+          text.match?(/[a-z°'"]/i) ? text : "#{text} #{unit}",
+          unit.match?(/deg|°/) ? :angle : :length
+        )
       rescue Quantity::Unreadable => error
         fault(number, column, error.message, error.expected)
         nil
       end
 
       def row(cells, number)
-        return fault(number, 1, "#{cells.first.inspect} is not known here", "a name of docs/chart-format.md, or a row of a table") unless @grid && @grid[:width]
+        return fault(
+          number,
+          1,
+          "#{cells.first.inspect} is not known here",
+          "a name of docs/chart-format.md, or a row of a table"
+        ) unless @grid && @grid[:width]
 
         key = length(cells.first, @grid[:unit] || "m", number, 1)
         twice = key && @grid[:lines][key]
         fault(number, 1, "#{cells.first} stands in line #{twice} already", "each row once") if twice
         @grid[:lines][key] ||= number
-        fault(number, nil, "this row has #{cells.size - 1} cells", "#{@grid[:width]} at most") if cells.drop(1 + @grid[:width]).any? { |cell| !cell.empty? }
+        fault(
+          number,
+          nil,
+          "this row has #{cells.size - 1} cells",
+          "#{@grid[:width]} at most"
+        ) if cells.drop(1 + @grid[:width]).any? { |cell|
+               !cell.empty?
+             }
         read = (1..@grid[:width]).map { |column| cell(cells[column].to_s, number, column + 1) }
         @grid[:keys] << key
         @grid[:rows] << read.map { |one| one["kg"] }
@@ -205,8 +336,17 @@ module DustLadder
       def cell(text, number, column)
         return { "text" => text, "kg" => nil, "mark" => nil, "problem" => nil } if EMPTY.include?(text)
 
-        match = CELL.match(text) or raise Quantity::Unreadable.new("#{text.inspect} cannot be read as a capacity", typed: text, expected: "a number, with s, b or r after it where the paper marks it; empty where nothing is allowed")
-        { "text" => text, "kg" => Quantity::Reader.read("#{match[:number].strip} #{@unit || 'kg'}", :mass), "mark" => MARKS[match[:mark]&.downcase], "problem" => nil }
+        match = CELL.match(text) or raise Quantity::Unreadable.new(
+          "#{text.inspect} cannot be read as a capacity",
+          typed: text,
+          expected: "a number, with s, b or r after it where the paper marks it; empty where nothing is allowed"
+        )
+        {
+          "text" => text,
+          "kg" => Quantity::Reader.read("#{match[:number].strip} #{@unit || 'kg'}", :mass),
+          "mark" => MARKS[match[:mark]&.downcase],
+          "problem" => nil
+        }
       rescue Quantity::Unreadable => error
         fault(number, column, error.message, error.expected)
         { "text" => text, "kg" => nil, "mark" => nil, "problem" => error.message }
@@ -226,21 +366,57 @@ module DustLadder
       end
 
       def finish
-        @faults << ChartFile.fault("", "the file has no line that says chart and its title", "a line: chart, then the title") if @data["title"].to_s.empty?
-        @faults << ChartFile.fault("", "no line says what the machine must be", "lines such as machine model, then the model") if @data["identity"].compact.empty?
+        @faults << ChartFile.fault(
+          "",
+          "the file has no line that says chart and its title",
+          "a line: chart, then the title"
+        ) if @data["title"].to_s.empty?
+        @faults << ChartFile.fault(
+          "",
+          "no line says what the machine must be",
+          "lines such as machine model, then the model"
+        ) if @data["identity"].compact.empty?
         first = @rows_of&.values&.first
-        (@rows_of || {}).each { |name, rows| @faults << ChartFile.fault("table #{name}", "its rows differ from those of the first table", "the same rows in every sector; leave cells empty where nothing is allowed") unless rows[0] == first[0] && alike?(rows[1], first[1]) }
+        (@rows_of || {}).each { |name, rows|
+          @faults << ChartFile.fault(
+            "table #{name}",
+            "its rows differ from those of the first table",
+            "the same rows in every sector; leave cells empty where nothing is allowed"
+          ) unless rows[0] == first[0] && alike?(
+            rows[1], first[1]
+          )
+        }
         @data["id"] ||= @data["title"].to_s.downcase.gsub(/[^a-z0-9]+/, "-").gsub(/\A-|-\z/, "")[0, 80]
-        @data["record"] = { "version" => 1, "entered_by" => "", "entered_on" => nil, "checked_by" => nil, "checked_on" => nil, "source" => @source.to_s }
+        @data["record"] =
+{
+  "version" => 1,
+  "entered_by" => "",
+  "entered_on" => nil,
+  "checked_by" => nil,
+  "checked_on" => nil,
+  "source" => @source.to_s
+}
         return reading(nil) if @faults.any?
 
-        ChartFile.judge(@data).tap { |judged| @faults, @warnings = judged.faults, judged.warnings }.then { |judged| reading(judged.data) }
+        ChartFile.judge(@data).tap { |judged|
+          @faults, @warnings = judged.faults, judged.warnings
+        }.then { |judged| reading(judged.data) }
       end
 
       # The same figures to the millimetre, however their units were written.
-      def alike?(some, others) = some.size == others.size && some.zip(others).all? { |one, other| one && other && (one - other).abs <= 0.001 }
+      def alike?(some, others)
+        some.size == others.size && some.zip(others).all? { |one, other| one && other && (one - other).abs <= 0.001 }
+      end
 
-      def reading(data) = ChartFile::Reading.new(title: @data["title"] || @name, data: data, faults: @faults, warnings: @warnings, tables: @tables)
+      def reading(data)
+        ChartFile::Reading.new(
+          title: @data["title"] || @name,
+          data: data,
+          faults: @faults,
+          warnings: @warnings,
+          tables: @tables
+        )
+      end
     end
   end
 end

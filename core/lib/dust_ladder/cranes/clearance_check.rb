@@ -9,17 +9,33 @@ module DustLadder
       Corner = Struct.new(:what, :reach, :height)
       Place = Struct.new(:name, :corner, :radius, :support, :boom, :room)
 
-      def self.applies?(lift) = lift.crane.chosen? && lift.crane.family?("mobile") && !lift.crane.chart_data["boom_depth_m"].nil?
+      def self.applies?(lift)
+        lift.crane.chosen? && lift.crane.family?("mobile") && !lift.crane.chart_data["boom_depth_m"].nil?
+      end
 
       private
 
       def examine
         needed = rules[:boom_clearance_m]
         places = stations.map { |name, radii, support, boom| worst(name, radii, support, boom) } + over
-        places.each { |place| part(name: place.name, verdict: verdict(place.room, needed), utilisation: place.room.positive? ? needed / place.room : nil, demand: Figure.m(needed, :up), capacity: place.room.positive? ? Figure.m(place.room, :down) : nil) }
+        places.each { |place|
+          part(
+            name: place.name,
+            verdict: verdict(place.room, needed),
+            utilisation: place.room.positive? ? needed / place.room : nil,
+            demand: Figure.m(needed, :up),
+            capacity: place.room.positive? ? Figure.m(place.room, :down) : nil
+          )
+        }
         least = places.min_by(&:room)
         show(least, needed)
-        note = both { |system| least.room.positive? ? "#{Figure.m(least.room, :down).shown(system)} between #{least.corner.what} and boom, #{least.name}" : "#{least.corner.what} meets the boom, #{least.name}" }
+        note = both { |system|
+          least.room.positive? ? "#{Figure.m(
+            least.room,
+            :down
+).shown(system)} between #{least.corner.what} and boom, " \
+            "#{least.name}" : "#{least.corner.what} meets the boom, #{least.name}"
+        }
         return stop(note, subject: least.name) unless least.room.positive?
 
         judge(Figure.m(needed, :up), Figure.m(least.room, :down), subject: least.name, note: note)
@@ -29,7 +45,10 @@ module DustLadder
 
       def stations
         crane = lift.crane
-        crane.stations.each_index.map { |index| [ crane.stations[index].name, [ crane.radius(index), crane.loaded_radius(index) ], crane.stations[index].support_height.value, crane.booms[index] ] }
+        crane.stations.each_index.map { |index|
+          [ crane.stations[index].name, [ crane.radius(index), crane.loaded_radius(index) ],
+            crane.stations[index].support_height.value, crane.booms[index] ]
+        }
       end
 
       # On the way the load is held over the highest thing in it, wherever that may be.
@@ -41,16 +60,39 @@ module DustLadder
         raised = obstacle + rules[:obstacle_clearance_m]
         stations.each_cons(2).map { |(_, from, _, boom), (_, to, _, other)|
           steps = [ ((to[0] - from[0]).abs / STEP_M).ceil, 1 ].max
-          (0..steps).flat_map { |step| [ 0, 1 ].map { |loaded| worst("over the obstacle", [ Path.mixed(from[loaded], to[loaded], step / steps.to_f) ], raised, Path.mixed(boom, other, step / steps.to_f)) } }.min_by(&:room)
+          (0..steps).flat_map { |step|
+            [ 0, 1 ].map { |loaded|
+              worst(
+                "over the obstacle",
+                [ Path.mixed(from[loaded], to[loaded], step / steps.to_f) ],
+                raised,
+                Path.mixed(boom, other, step / steps.to_f)
+              )
+            }
+          }.min_by(&:room)
         }.min_by(&:room).then { |place| [ place ] }
       end
 
       def worst(name, radii, support, boom)
-        radii.uniq.flat_map { |radius| corners.map { |corner| Place.new(name, corner, radius, support, boom, room(radius, boom, support, corner)) } }.min_by(&:room)
+        radii.uniq.flat_map { |radius|
+          corners.map { |corner|
+            Place.new(name, corner, radius, support, boom, room(radius, boom, support, corner))
+          }
+        }.min_by(&:room)
       end
 
       def room(radius, boom, support, corner)
-        lift.crane.family.boom(boom).clearance(radius, [ radius - corner.reach, support + corner.height ]) || raise(NotKnown.new("a boom of #{Figure.m(boom)} does not reach #{Figure.m(radius)}", pointer: "/crane/boom_length"))
+        lift.crane.family.boom(boom).clearance(
+          radius,
+          [ radius - corner.reach,
+            support + corner.height ]
+        ) || raise(
+          NotKnown.new(
+            "a boom of #{Figure.m(boom)} does not reach " \
+              "#{Figure.m(radius)}",
+            pointer: "/crane/boom_length"
+          )
+        )
       end
 
       # The load's top edge and, where there is one, the beam's ends, whichever way they are turned under the hook.
@@ -62,13 +104,25 @@ module DustLadder
         return [] unless lift.beam
 
         hook = lift.bridle.pose.hook
-        lift.bridle.beam_places.flatten(1).map { |place| Corner.new("the beam", Math.hypot(place[0] - hook[0], place[1] - hook[1]), place[2]) }
+        lift.bridle.beam_places.flatten(1).map { |place|
+          Corner.new("the beam", Math.hypot(place[0] - hook[0], place[1] - hook[1]), place[2])
+        }
       end
 
       def show(place, needed)
         crane = lift.crane
-        from = { r: Figure.m(place.radius), e: Figure.m(place.corner.reach, :up), z: Figure.m(place.support + place.corner.height, :up), d: Figure.m(crane.chart_data["boom_depth_m"], :up) }
-        line("e", from[:e], source: "#{place.corner.what}: farthest from the plumb line, however it is turned", about: "load")
+        from = {
+          r: Figure.m(place.radius),
+          e: Figure.m(place.corner.reach, :up),
+          z: Figure.m(place.support + place.corner.height, :up),
+          d: Figure.m(crane.chart_data["boom_depth_m"], :up)
+        }
+        line(
+          "e",
+          from[:e],
+          source: "#{place.corner.what}: farthest from the plumb line, however it is turned",
+          about: "load"
+        )
         line("z", from[:z], source: "its top above the crane's ground, #{place.name}")
         line("r", from[:r], source: "radius, #{place.name}")
         line("d", from[:d], source: "depth of the boom, by the chart; half of it lies below its middle line")
@@ -83,12 +137,22 @@ module DustLadder
         from = from.merge(f: Figure.m(foot["radius_m"]), h: Figure.m(foot["height_m"]), a: Figure.deg(angle, :near))
         sine, cosine = Math.sin(angle * Math::PI / 180), Math.cos(angle * Math::PI / 180)
         beside = (from[:r].value - from[:e].value - from[:f].value) * sine - (from[:z].value - from[:h].value) * cosine - from[:d].value / 2
-        return line("C", Figure.m(place.room, :down), source: "from there to the nearest of the boom's underside") if (beside - place.room).abs > 1e-9
+        return line(
+          "C",
+          Figure.m(place.room, :down),
+          source: "from there to the nearest of the boom's underside"
+        ) if (beside - place.room).abs > 1e-9
 
         line("f", from[:f], source: "boom foot from the slewing axis, by the chart")
         line("h", from[:h], source: "boom foot above the ground, by the chart")
         line("a", from[:a], source: "boom angle from horizontal at this radius")
-        line("C", Figure.m(place.room, :down), formula: formula, from: from, source: "from there to the boom's underside, square to it")
+        line(
+          "C",
+          Figure.m(place.room, :down),
+          formula: formula,
+          from: from,
+          source: "from there to the boom's underside, square to it"
+        )
       end
     end
   end

@@ -5,7 +5,16 @@ module DustLadder
       Station = Struct.new(:name, :radius, :slew, :support_height, :boom_length, :turn, keyword_init: true)
       Zone = Struct.new(:name, :slew_from, :slew_to, :radius_from, :radius_to, keyword_init: true)
 
-      attr_reader :stations, :boom_length, :obstacle_height, :deductions, :rules, :level, :side_pull, :wind, :zones, :idle_hanging
+      attr_reader :stations,
+        :boom_length,
+        :obstacle_height,
+        :deductions,
+        :rules,
+        :level,
+        :side_pull,
+        :wind,
+        :zones,
+        :idle_hanging
 
       def initialize(document, rules)
         @document = document
@@ -14,12 +23,15 @@ module DustLadder
         @stations = @data["stations"].each_index.map { |index| station(index) }
         @boom_length = document.length("the boom length", "crane", "boom_length")
         @obstacle_height = document.length("the highest thing on the way", "crane", "obstacle_height")
-        @deductions = @data["deductions"].each_with_index.map { |item, index| [ item["what"], document.mass("the mass of #{item['what']}", "crane", "deductions", index, "mass") ] }
+        @deductions = @data["deductions"].each_with_index.map { |item, index|
+          [ item["what"], document.mass("the mass of #{item['what']}", "crane", "deductions", index, "mass") ]
+        }
         @level = document.field(:share, "how far out of level the crane stands", "crane", "level")
         @side_pull = document.angle("the planned side pull", "crane", "side_pull")
         @wind = document.field(:speed, "the wind", "crane", "wind")
         @zones = (@data["zones"] || []).each_index.map { |index| zone(index) }
-        @idle_hanging = document.length("what hangs of the idle line", "crane", "idle_line", "hanging") if @data["idle_line"]
+        @idle_hanging = document.length("what hangs of the idle line", "crane", "idle_line", "hanging") if @data["idl" \
+          "e_line"]
       end
 
       # The chart's data as snapshot. Raises NotKnown when none is chosen.
@@ -40,19 +52,37 @@ module DustLadder
       def idle_line = @data["idle_line"]
       def boom_m = family.boom_at(stations.first)
       def booms = stations.map { |station| family.boom_at(station) }
-      def parts_of_line = @data["parts_of_line"] || raise(NotKnown.new("parts of line are not given", pointer: "/crane/parts_of_line"))
+      def parts_of_line
+        @data["parts_of_line"] || raise(NotKnown.new("parts of line are not given", pointer: "/crane/parts_of_line"))
+      end
       def measured_loaded? = @data["radius_measured_loaded"]
 
       # A part of the chart that a mobile or tower crane's figures need. Raises NotKnown when the chart lacks it.
-      def part(name) = chart_data[name] || raise(NotKnown.new("the chart gives no #{name.tr('_', ' ')}", pointer: "/crane/chart"))
+      def part(name)
+        chart_data[name] || raise(NotKnown.new("the chart gives no #{name.tr('_', ' ')}", pointer: "/crane/chart"))
+      end
 
       # What a platform and jib machine's dry run showed, as Fields. Raises NotKnown when nothing is given.
       def platform
-        given = @data["platform"] or raise NotKnown.new("what the dry run showed of the booms is not given", pointer: "/crane/platform")
+        given = @data["platform"] or raise NotKnown.new(
+          "what the dry run showed of the booms is not given",
+          pointer: "/crane/platform"
+        )
         @platform ||= {
-          **%w[lower_boom_from lower_boom_to upper_boom_from upper_boom_to].to_h { |name| [ name.to_sym, @document.angle("the #{name.tr('_', ' ').sub(' from', ' angle, least').sub(' to', ' angle, most')}", "crane", "platform", name) ] },
+          **%w[lower_boom_from lower_boom_to upper_boom_from upper_boom_to].to_h { |name|
+            [ name.to_sym,
+              @document.angle(
+                "the #{name.tr('_', ' ').sub(' from', ' angle, least').sub(' to', ' angle, most')}",
+                "crane",
+                "platform",
+                name
+              ) ]
+          },
           load_radius: @document.length("the jib's load radius", "crane", "platform", "load_radius"),
-          aboard: given["aboard"].each_with_index.map { |item, index| [ item["what"], @document.mass("the mass of #{item['what']}", "crane", "platform", "aboard", index, "mass") ] }
+          aboard: given["aboard"].each_with_index.map { |item, index|
+            [ item["what"],
+              @document.mass("the mass of #{item['what']}", "crane", "platform", "aboard", index, "mass") ]
+          }
         }
       end
 
@@ -71,7 +101,10 @@ module DustLadder
       def growth(radius) = family.radius? ? allowance(radius) : 0.0
 
       # The same before it is known which family of crane it is.
-      def allowance(radius) = measured_loaded? ? 0.0 : [ radius * @rules[:radius_allowance, :fraction], @rules[:radius_allowance, :least_m] ].max
+      def allowance(radius)
+        measured_loaded? ? 0.0 : [ radius * @rules[:radius_allowance, :fraction],
+          @rules[:radius_allowance, :least_m] ].max
+      end
 
       def radius(index) = family.radius? ? stations[index].radius.positive : 1.0
       def loaded_radius(index) = radius(index).then { |radius| radius + growth(radius) }
@@ -92,7 +125,9 @@ module DustLadder
 
       # Most rope that hangs below the tip on the way, m: with the hook at its lowest, before the boom bends.
       def most_rope_m(hook_above_base)
-        stations.each_index.map { |index| family.most_rope(radius(index), booms[index], stations[index].support_height.value + hook_above_base) }.max
+        stations.each_index.map { |index|
+          family.most_rope(radius(index), booms[index], stations[index].support_height.value + hook_above_base)
+        }.max
       end
 
       private
@@ -100,28 +135,46 @@ module DustLadder
       def station(index)
         name = @data["stations"][index]["name"]
         at = ->(kind, what, key) { @document.field(kind, "#{what} at #{name}", "crane", "stations", index, key) }
-        Station.new(name: name, radius: at.(:length, "the radius", "radius"), slew: at.(:angle, "the slew", "slew"), support_height: at.(:length, "the support height", "support_height"),
-                    boom_length: at.(:length, "the boom length", "boom_length"), turn: @data["stations"][index]["turn"])
+        Station.new(
+          name: name,
+          radius: at.(:length, "the radius", "radius"),
+          slew: at.(:angle, "the slew", "slew"),
+          support_height: at.(:length, "the support height", "support_height"),
+          boom_length: at.(:length, "the boom length", "boom_length"),
+          turn: @data["stations"][index]["turn"]
+        )
       end
 
       def zone(index)
         name = @data["zones"][index]["name"]
         at = ->(kind, what, key) { @document.field(kind, "#{what} of zone #{name}", "crane", "zones", index, key) }
-        Zone.new(name: name, slew_from: at.(:angle, "the first slew", "slew_from"), slew_to: at.(:angle, "the last slew", "slew_to"), radius_from: at.(:length, "the least radius", "radius_from"), radius_to: at.(:length, "the greatest radius", "radius_to"))
+        Zone.new(
+          name: name,
+          slew_from: at.(:angle, "the first slew", "slew_from"),
+          slew_to: at.(:angle, "the last slew", "slew_to"),
+          radius_from: at.(:length, "the least radius", "radius_from"),
+          radius_to: at.(:length, "the greatest radius", "radius_to")
+        )
       end
 
       def plain(text) = text.strip.squeeze(" ").downcase
 
       def way
         slews = unwound_slews
-        stations.each_index.map { |index| Path::Station.new(radius: yield(index), slew: slews[index], boom: booms[index]) }
+        stations.each_index.map { |index|
+          Path::Station.new(radius: yield(index), slew: slews[index], boom: booms[index])
+        }
       end
 
       def unwound_slews
-        return stations.map { nil } if chart.all_round? && zones.empty? && stations.none? { |station| station.slew.given? }
+        return stations.map {
+          nil
+        } if chart.all_round? && zones.empty? && stations.none? { |station| station.slew.given? }
 
         slews = stations.map { |station| station.slew.value }
-        slews.each_index.drop(1).reduce(slews.first(1)) { |counted, index| counted << counted.last + turned(slews[index - 1], slews[index], index) }
+        slews.each_index.drop(1).reduce(slews.first(1)) { |counted, index|
+          counted << counted.last + turned(slews[index - 1], slews[index], index)
+        }
       end
 
       # Degrees from one station to the next, in the direction that is stated.
@@ -131,7 +184,10 @@ module DustLadder
         turn = own || @data["turn"]
         pointer = own ? "/crane/stations/#{index}/turn" : "/crane/turn"
         raise NotKnown.new("which way the crane turns is not given", pointer: "/crane/turn") if turn.nil?
-        raise NotKnown.new("it does not turn, yet the slews differ", pointer: pointer) if turn == "none" && difference > 1e-9
+        raise NotKnown.new(
+          "it does not turn, yet the slews differ",
+          pointer: pointer
+        ) if turn == "none" && difference > 1e-9
 
         turn == "anticlockwise" && difference.positive? ? difference - 360 : difference
       end

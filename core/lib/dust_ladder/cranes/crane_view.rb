@@ -15,8 +15,18 @@ module DustLadder
         return if !@crane.chosen? || @crane.family.name == "platform_jib" || !@crane.chart_applies? || !@crane.family.radius?
 
         {
-          "family" => @crane.family.name, "sectors" => @crane.chart.sectors.map { |sector| { "name" => sector.name, "from" => sector.from, "to" => sector.to } }, "farthest_m" => farthest,
-          "zones" => known([]) { zones }, "stations" => @crane.stations.each_index.filter_map { |index| known { station(index) } }, "load" => known { box }, "booms" => booms, **known({ "way" => [], "curve" => [], "governs" => nil, "trip" => nil }) { way }
+          "family" => @crane.family.name,
+          "sectors" => @crane.chart.sectors.map { |sector|
+            { "name" => sector.name, "from" => sector.from, "to" => sector.to }
+          },
+          "farthest_m" => farthest,
+          "zones" => known([]) { zones },
+          "stations" => @crane.stations.each_index.filter_map { |index| known { station(index) } },
+          "load" => known { box },
+          "booms" => booms,
+          **known({ "way" => [], "curve" => [], "governs" => nil, "trip" => nil }) {
+            way
+          }
         }
       rescue NotKnown
         nil
@@ -30,18 +40,42 @@ module DustLadder
       def booms = @crane.family.name == "mobile" ? @crane.chart.booms : []
 
       def zones
-        @crane.zones.map { |zone| { "name" => zone.name, "slew_from" => zone.slew_from.value, "slew_to" => zone.slew_to.value, "radius_from" => zone.radius_from.value, "radius_to" => zone.radius_to.given? ? zone.radius_to.value : nil } }
+        @crane.zones.map { |zone|
+          {
+            "name" => zone.name,
+            "slew_from" => zone.slew_from.value,
+            "slew_to" => zone.slew_to.value,
+            "radius_from" => zone.radius_from.value,
+            "radius_to" => zone.radius_to.given? ? zone.radius_to.value : nil
+          }
+        }
       end
 
       # Half the load's length as it is drawn beside the boom, its height, and the hook above its base.
-      def box = { "half_m" => @lift.load.size[0] / 2, "height_m" => @lift.load.size[2], "hook_m" => @lift.bridle.hook_above_base }
+      def box
+        {
+          "half_m" => @lift.load.size[0] / 2,
+          "height_m" => @lift.load.size[2],
+          "hook_m" => @lift.bridle.hook_above_base
+        }
+      end
 
       def station(index)
         station, radius = @crane.stations[index], @crane.loaded_radius(index)
         {
-          "index" => index, "name" => station.name, "radius_m" => @crane.radius(index), "loaded_m" => mm(radius), "slew_deg" => station.slew.known? ? station.slew.value : nil,
-          "base_m" => known { station.support_height.value }, "boom" => known([]) { line(radius, index).map { |place| place.map { |metres| mm(metres) } } }, "tip_m" => known { @crane.tip_height(radius, index) },
-          "boom_angle" => known { Figure.deg(@crane.family.boom(@crane.booms[index]).angle_at(radius) || raise(NotKnown.new("out of reach"))).as_json }
+          "index" => index,
+          "name" => station.name,
+          "radius_m" => @crane.radius(index),
+          "loaded_m" => mm(radius),
+          "slew_deg" => station.slew.known? ? station.slew.value : nil,
+          "base_m" => known { station.support_height.value },
+          "boom" => known([]) { line(radius, index).map { |place| place.map { |metres| mm(metres) } } },
+          "tip_m" => known {
+            @crane.tip_height(radius, index)
+          },
+          "boom_angle" => known {
+            Figure.deg(@crane.family.boom(@crane.booms[index]).angle_at(radius) || raise(NotKnown.new("out of reach"))).as_json
+          }
         }
       end
 
@@ -60,14 +94,24 @@ module DustLadder
         along = ->(between, share) { starts[between] + (starts[between + 1] - starts[between]) * share }
         gross = known { @lift.gross.kg }
         least = path.least
-        { "way" => from_above(path), "starts" => starts, "curve" => curve(path, along, gross), "governs" => governs(least, path, along, gross), "trip" => gross && Limiter.new(@lift).trip&.then { |trip| trip.as_json.merge("along" => along.(trip.between, trip.share)) } }
+        {
+          "way" => from_above(path),
+          "starts" => starts,
+          "curve" => curve(path, along, gross),
+          "governs" => governs(least, path, along, gross),
+          "trip" => gross && Limiter.new(@lift).trip&.then { |trip|
+            trip.as_json.merge("along" => along.(trip.between, trip.share))
+          }
+        }
       end
 
       # Radius and slew of the hook along the way, thinned out.
       def from_above(path)
         places = path.places
         step = [ (places.size / MOST_POINTS.to_f).ceil, 1 ].max
-        places.each_with_index.filter_map { |place, index| [ mm(place.at.radius), (place.at.slew || 0.0).round(2) ] if (index % step).zero? || index == places.size - 1 }
+        places.each_with_index.filter_map { |place, index|
+          [ mm(place.at.radius), (place.at.slew || 0.0).round(2) ] if (index % step).zero? || index == places.size - 1
+        }
       end
 
       # Runs of the way with one capacity: [along from, along to, share used or nil where nothing is allowed].
@@ -90,8 +134,14 @@ module DustLadder
         place = path.tightest
         room = gross && known { @lift.room_m }
         {
-          "along" => along.(place.between, place.share), "radius_m" => mm(place.at.radius), "slew_deg" => place.at.slew, "radius" => Figure.m(place.at.radius, :up).as_json, "sector" => place.sector&.name,
-          "kg" => least.kg && Figure.kg(least.kg, :down).as_json, "left" => least.kg && gross && Figure.kg(least.kg - gross, :down).as_json, "room" => room && Figure.m(room, :down).as_json
+          "along" => along.(place.between, place.share),
+          "radius_m" => mm(place.at.radius),
+          "slew_deg" => place.at.slew,
+          "radius" => Figure.m(place.at.radius, :up).as_json,
+          "sector" => place.sector&.name,
+          "kg" => least.kg && Figure.kg(least.kg, :down).as_json,
+          "left" => least.kg && gross && Figure.kg(least.kg - gross, :down).as_json,
+          "room" => room && Figure.m(room, :down).as_json
         }
       end
 

@@ -4,7 +4,11 @@ module DustLadder
     # chart, stations' boom lengths, height of the tip, and whether rope and block hang below it.
     module Families
       # data: a chart's data. crane: the plan's Crane.
-      def self.of(data, crane) = { "tower" => Tower, "fixed_hoist" => FixedHoist, "platform_jib" => PlatformJib }.fetch(data["family"], Mobile).new(data, crane)
+      def self.of(data, crane)
+        { "tower" => Tower, "fixed_hoist" => FixedHoist, "platform_jib" => PlatformJib }.fetch(data["family"], Mobile).new(
+          data, crane
+        )
+      end
     end
 
     # Telescopic or lattice boom on outriggers or tracks: tables by boom length and radius, or boom angle, for each sector.
@@ -23,7 +27,8 @@ module DustLadder
       # The boom length as typed; where it changes on the way, from the shortest to the longest.
       def boom_words
         lengths = @crane.booms.minmax
-        lengths[0] == lengths[1] && @crane.boom_length.given? ? "boom #{@crane.boom_length.typed}" : "boom #{lengths.uniq.map { |length| Figure.m(length) }.join(' to ')}"
+        lengths[0] == lengths[1] && @crane.boom_length.given? ? "boom #{@crane.boom_length.typed}" : "boom " \
+          "#{lengths.uniq.map { |length| Figure.m(length) }.join(' to ')}"
       end
 
       def chart
@@ -38,11 +43,18 @@ module DustLadder
 
       # The Boom of a length. Raises NotKnown where the chart does not say where its foot is.
       def boom(length)
-        @booms[length] ||= Boom.of(@data, length) || raise(NotKnown.new("the chart does not say where the boom's foot is", pointer: "/crane/chart"))
+        @booms[length] ||= Boom.of(
+          @data,
+          length
+        ) || raise(NotKnown.new("the chart does not say where the boom's foot is", pointer: "/crane/chart"))
       end
 
       def tip_height(radius, length)
-        boom(length).tip_height(radius) || raise(NotKnown.new("a boom of #{Figure.m(length)} does not reach #{Figure.m(radius)}", pointer: @crane.boom_length.pointer))
+        boom(length).tip_height(radius) || raise(
+          NotKnown.new(
+            "a boom of #{Figure.m(length)} does not reach #{Figure.m(radius)}", pointer: @crane.boom_length.pointer
+          )
+        )
       end
 
       # Height of the tip as words for the working.
@@ -58,9 +70,23 @@ module DustLadder
 
       def table(cells, marks)
         tolerance = @crane.rules[:row_tolerance_m]
-        return AngleTable.new(@data["boom_angle_deg"], @data["boom_length_m"], cells, method(:boom), tolerance: tolerance, marks: marks) if @data["boom_angle_deg"]
+        return AngleTable.new(
+          @data["boom_angle_deg"],
+          @data["boom_length_m"],
+          cells,
+          method(:boom),
+          tolerance: tolerance,
+          marks: marks
+        ) if @data["boom_angle_deg"]
 
-        Table.new(@data["radius_m"], @data["boom_length_m"], cells, tolerance: tolerance, interpolate: @data["interpolation"] == "radius", marks: marks)
+        Table.new(
+          @data["radius_m"],
+          @data["boom_length_m"],
+          cells,
+          tolerance: tolerance,
+          interpolate: @data["interpolation"] == "radius",
+          marks: marks
+        )
       end
     end
 
@@ -68,15 +94,26 @@ module DustLadder
     class Tower
       # radius_m, capacity_kg: as in the chart; max_kg: of the falls. Nothing is allowed short of the first row.
       def self.table(radius_m, jib_length_m, capacity_kg, max_kg, tolerance: 0.001)
-        Table.new(radius_m, [ jib_length_m ], capacity_kg.map { |kg| [ kg && [ kg, max_kg ].min ] }, tolerance: tolerance)
+        Table.new(
+          radius_m,
+          [ jib_length_m ],
+          capacity_kg.map { |kg|
+            [ kg && [ kg, max_kg ].min ]
+          },
+          tolerance: tolerance
+        )
       end
 
       # Why a set of falls cannot be used; nil when it can. fitted: is a second trolley?
       def self.unavailable(falls, parts, fitted)
-        set = falls[parts.to_s] or return "the chart has no row for #{parts} falls, only for #{falls.keys.join(' and ')}"
+        set = falls[parts.to_s] or return "the chart has no row for #{parts} falls, only for " \
+          "#{falls.keys.join(' and ')}"
         return unless set["needs_second_trolley"]
 
-        raise NotKnown.new("whether a second trolley is fitted is not given", pointer: "/crane/second_trolley") if fitted.nil?
+        raise NotKnown.new(
+          "whether a second trolley is fitted is not given",
+          pointer: "/crane/second_trolley"
+        ) if fitted.nil?
 
         "#{parts} falls need a second trolley, and none is fitted" unless fitted
       end
@@ -90,7 +127,13 @@ module DustLadder
       def hoists? = true
       def radius? = true
       def boom_words = "jib #{Figure.m(jib)}, #{@crane.parts_of_line} falls"
-      def unavailable = Tower.unavailable(tower["falls"], @crane.parts_of_line, { "fitted" => true, "not fitted" => false }[@crane.second_trolley])
+      def unavailable
+        Tower.unavailable(
+          tower["falls"],
+          @crane.parts_of_line,
+          { "fitted" => true, "not fitted" => false }[@crane.second_trolley]
+        )
+      end
       def boom_at(_station) = jib.to_f
       def tip_height(_radius, _length) = tower["trolley_height_m"].to_f
       def tip_source = "the trolley, above the crane's ground"
@@ -99,8 +142,18 @@ module DustLadder
       def boom(_length) = raise(NotKnown.new("a tower crane's jib has no boom angle"))
 
       def chart
-        set = tower["falls"].fetch(@crane.parts_of_line.to_s) { return Chart.all_round(Table.new([ jib ], [ jib ], [ [ nil ] ])) }
-        @chart ||= Chart.all_round(Tower.table(set["radius_m"], jib, set["capacity_kg"], set["max_kg"], tolerance: @crane.rules[:row_tolerance_m]))
+        set = tower["falls"].fetch(@crane.parts_of_line.to_s) {
+          return Chart.all_round(Table.new([ jib ], [ jib ], [ [ nil ] ]))
+        }
+        @chart ||= Chart.all_round(
+          Tower.table(
+            set["radius_m"],
+            jib,
+            set["capacity_kg"],
+            set["max_kg"],
+            tolerance: @crane.rules[:row_tolerance_m]
+          )
+        )
       end
 
       private
@@ -128,7 +181,15 @@ module DustLadder
 
       def chart
         rows = radius? ? [ @data["reach_from_m"] || 0.0, @data["reach_to_m"] ] : [ 0.0, 1.0 ]
-        @chart ||= Chart.all_round(Table.new(rows, [ 1.0 ], [ [ @data["wll_kg"] ], [ @data["wll_kg"] ] ], tolerance: @crane.rules[:row_tolerance_m]), name: "wherever it runs")
+        @chart ||= Chart.all_round(
+          Table.new(
+            rows,
+            [ 1.0 ],
+            [ [ @data["wll_kg"] ], [ @data["wll_kg"] ] ],
+            tolerance: @crane.rules[:row_tolerance_m]
+          ),
+          name: "wherever it runs"
+        )
       end
     end
   end

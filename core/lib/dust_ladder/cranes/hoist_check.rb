@@ -18,29 +18,74 @@ module DustLadder
         pull = [ drum&.least_pull || hoist["line_pull_kg"], hoist["rope_wll_kg"] ].min
         parts = lift.crane.parts_of_line
         rope = Reeving.capacity(pull, parts, hoist["lead_sheaves"], hoist["efficiency_per_sheave"])
-        outcomes = [ [ "rope", gross.on_rope_kg, rope ], [ "hook block", gross.items.select(&:on_hook).take_while { |item| item.name != "hook block" }.sum(&:kg), block["wll_kg"].to_f ] ]
+        outcomes = [ [ "rope", gross.on_rope_kg, rope ], [ "hook block", gross.items.select(&:on_hook).take_while { |item|
+          item.name != "hook block"
+        }.sum(&:kg), block["wll_kg"].to_f ] ]
         outcomes.each do |name, demand, capacity|
           share = demand / capacity
-          part(name: name, verdict: Ladder::Verdict.of(share, rules[:attention, :hoist]), utilisation: share.finite? ? share : nil, demand: Figure.kg(demand, :up), capacity: Figure.kg(capacity, :down))
+          part(
+            name: name,
+            verdict: Ladder::Verdict.of(share, rules[:attention, :hoist]),
+            utilisation: share.finite? ? share : nil,
+            demand: Figure.kg(demand, :up),
+            capacity: Figure.kg(capacity, :down)
+          )
         end
         subject, demand, capacity = outcomes.max_by { |_, load, limit| load / limit }
         subject == "rope" ? rope_lines(demand, capacity, pull, parts, hoist, drum) : block_lines(demand, capacity)
-        judge(Figure.kg(demand, :up), Figure.kg(capacity, :down), attention: rules[:attention, :hoist], subject: subject,
-              note: both { |system| "#{Figure.kg(gross.kg, :up).shown(system)} gross; #{parts} part#{'s' if parts > 1} of line" })
+        judge(
+          Figure.kg(demand, :up),
+          Figure.kg(capacity, :down),
+          attention: rules[:attention, :hoist],
+          subject: subject,
+          note: both { |system|
+            "#{Figure.kg(gross.kg, :up).shown(system)} gross; #{parts} part#{'s' if parts > 1} of line"
+          }
+        )
       end
 
       def stack(gross)
         operands = gross.items.to_h { |item| [ item.symbol.to_sym, Figure.kg(item.kg, :up) ] }
-        gross.items.each { |item| line(item.symbol, Figure.kg(item.kg, :up), source: "#{item.name}: #{item.source}", about: item.name == "the load" ? "load" : "hook") }
-        line("G", Figure.kg(gross.kg, :up), formula: operands.keys.join(" + "), from: operands, source: "gross load, all that hangs from the tip", about: "hook")
+        gross.items.each { |item|
+          line(
+            item.symbol,
+            Figure.kg(item.kg, :up),
+            source: "#{item.name}: #{item.source}",
+            about: item.name == "the load" ? "load" : "hook"
+          )
+        }
+        line(
+          "G",
+          Figure.kg(gross.kg, :up),
+          formula: operands.keys.join(" + "),
+          from: operands,
+          source: "gross load, all that hangs from the tip",
+          about: "hook"
+        )
       end
 
       def rope_lines(demand, capacity, pull, parts, hoist, drum)
         line("Q", Figure.kg(demand, :up), source: "of it on the hoist rope", about: "hook")
-        operands = { P: Figure.kg(pull, :down), n: Figure.count(parts), m: Figure.count(hoist["lead_sheaves"]), η: Figure.factor(hoist["efficiency_per_sheave"], :down) }
-        line("P", operands[:P], source: drum ? "line pull, the lesser of the rope and of layer #{drum.top_layer} of the drum, where the hook is highest" : "line pull, the lesser of drum and rope")
+        operands = {
+          P: Figure.kg(pull, :down),
+          n: Figure.count(parts),
+          m: Figure.count(hoist["lead_sheaves"]),
+          η: Figure.factor(hoist["efficiency_per_sheave"], :down)
+        }
+        line(
+          "P",
+          operands[:P],
+          source: drum ? "line pull, the lesser of the rope and of layer #{drum.top_layer} of the drum, where the " \
+            "hook is highest" : "line pull, the lesser of drum and rope"
+        )
         formula = hoist["efficiency_per_sheave"] == 1 ? "P × n" : "P × η^m × (1 − η^n) / (1 − η)"
-        line("C", Figure.kg(capacity, :down), formula: formula, from: operands, source: "#{parts} part#{'s' if parts > 1} of line, #{hoist['lead_sheaves'].to_i} lead sheave")
+        line(
+          "C",
+          Figure.kg(capacity, :down),
+          formula: formula,
+          from: operands,
+          source: "#{parts} part#{'s' if parts > 1} of line, #{hoist['lead_sheaves'].to_i} lead sheave"
+        )
         enough = Reeving.least_parts(pull, demand, hoist["lead_sheaves"], hoist["efficiency_per_sheave"], MOST_PARTS)
         line("least", Figure.count(enough), source: "fewest parts of line that hold it, by the rope alone") if enough
       end

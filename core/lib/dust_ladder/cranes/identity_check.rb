@@ -14,14 +14,31 @@ module DustLadder
           note = verdict == "holds" ? "both #{value}" : "chart #{value}, machine #{own.empty? ? 'not given' : own}"
           part(name: name, verdict: verdict, note: both(note))
         end
-        caution("chart_assumes", "The chart holds for a freely hanging load, a level machine on firm ground and no side pull. The chart in the cab governs.")
+        caution(
+          "chart_assumes",
+          "The chart holds for a freely hanging load, a level machine on firm ground and no side pull. The chart in " \
+            "the cab " \
+            "governs."
+        )
         wrong = fields.select { |field| field.last == "stop" }
         blank = fields.select { |field| field.last == "not_known" }
         unchecked = Record.new(lift.crane.record).doubt
-        part(name: "checked against the paper", verdict: unchecked ? "not_known" : "holds", note: both(unchecked || Record.new(lift.crane.record).words))
-        return stop(both("#{words(wrong)} of the machine differ#{'s' if wrong.one?} from the chart"), subject: words(wrong)) if wrong.any?
+        part(
+          name: "checked against the paper",
+          verdict: unchecked ? "not_known" : "holds",
+          note: both(unchecked || Record.new(lift.crane.record).words)
+        )
+        return stop(
+          both("#{words(wrong)} of the machine differ#{'s' if wrong.one?} from the chart"),
+          subject: words(wrong)
+        ) if wrong.any?
 
-        blank.each { |name, *| @missing << Ladder::Missing.new(what: "#{name.tr('_', ' ')} of the machine is not given", pointer: "/crane/as_rigged/#{name.gsub('~', '~0').gsub('/', '~1')}") }
+        blank.each { |name, *|
+          @missing << Ladder::Missing.new(
+            what: "#{name.tr('_', ' ')} of the machine is not given",
+            pointer: "/crane/as_rigged/#{name.gsub('~', '~0').gsub('/', '~1')}"
+          )
+        }
         return answer("not_known", note: both("#{words(blank)} of the machine not given")) if blank.any?
 
         raise NotKnown.new(unchecked, pointer: "/crane/chart") if unchecked

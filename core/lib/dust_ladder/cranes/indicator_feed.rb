@@ -7,7 +7,13 @@ module DustLadder
       SILENT_S = 1.5
       # Between two lines nothing on a crane moves farther than this.
       MOST_JUMP = { "radius_m" => 6.0, "slew_deg" => 60.0, "boom_m" => 6.0 }.freeze
-      RANGES = { "boom_m" => 0.0..500.0, "radius_m" => 0.0..500.0, "hook_m" => -500.0..500.0, "load_kg" => -50_000.0..5e6, "rated_kg" => 0.0..5e6 }.freeze
+      RANGES = {
+        "boom_m" => 0.0..500.0,
+        "radius_m" => 0.0..500.0,
+        "hook_m" => -500.0..500.0,
+        "load_kg" => -50_000.0..5e6,
+        "rated_kg" => 0.0..5e6
+      }.freeze
       STATES = %w[normal warning cut_out].freeze
 
       def initialize
@@ -50,7 +56,10 @@ module DustLadder
         RANGES.each do |name, range|
           next if name == "rated_kg" && data[name].nil?
 
-          return "the indicator gives no sound #{name.sub(/_\w+\z/, '')}" unless data[name].is_a?(Numeric) && data[name].to_f.finite? && range.cover?(data[name])
+          return "the indicator gives no sound #{name.sub(
+            /_\w+\z/,
+            ''
+)}" unless data[name].is_a?(Numeric) && data[name].to_f.finite? && range.cover?(data[name])
         end
         return "the indicator gives no sound slew" unless data["slew_deg"].nil? || data["slew_deg"].is_a?(Numeric) && data["slew_deg"].to_f.finite?
         return "the indicator gives no sound state" unless STATES.include?(data["state"])
@@ -62,7 +71,12 @@ module DustLadder
       def jump(data)
         return "the indicator counts backward" unless data["seq"] > @before["seq"].to_i
 
-        MOST_JUMP.each { |name, most| return "the indicator's #{name.sub(/_\w+\z/, '')} jumps" if data[name].is_a?(Numeric) && @before[name].is_a?(Numeric) && (data[name] - @before[name]).abs > most }
+        MOST_JUMP.each { |name, most|
+          return "the indicator's #{name.sub(
+            /_\w+\z/,
+            ''
+)} jumps" if data[name].is_a?(Numeric) && @before[name].is_a?(Numeric) && (data[name] - @before[name]).abs > most
+        }
         nil
       end
     end

@@ -15,8 +15,19 @@ module DustLadder
         stated = crane.limits["level_percent"]
         most = (stated || rules[:crane_level_percent]) / 100.0
         line("i", Figure.percent(out, digits: 2), source: "out of level, as measured on the machine")
-        line("m", Figure.percent(most, digits: 2), source: stated ? "#{crane.chart_title}: what its figures assume" : rules.cite(:crane_level_percent))
-        judge(Figure.percent(out, digits: 2), Figure.percent(most, digits: 2), note: both { |system| "#{Figure.percent(out, digits: 2).shown(system)} out of level, at most #{Figure.percent(most, digits: 2).shown(system)}" })
+        line(
+          "m",
+          Figure.percent(most, digits: 2),
+          source: stated ? "#{crane.chart_title}: what its figures assume" : rules.cite(:crane_level_percent)
+        )
+        judge(
+          Figure.percent(out, digits: 2),
+          Figure.percent(most, digits: 2),
+          note: both { |system|
+            "#{Figure.percent(out, digits: 2).shown(system)} out of level, at most " \
+              "#{Figure.percent(most, digits: 2).shown(system)}"
+          }
+        )
       end
     end
   end

@@ -46,7 +46,12 @@ module DustLadder
         return from if share.zero?
         return to if share == 1.0
 
-        Station.new(radius: mixed(from.radius, to.radius, share), slew: from.slew && mixed(from.slew, to.slew, share), boom: mixed(from.boom, to.boom, share), hook: from.hook && to.hook && mixed(from.hook, to.hook, share))
+        Station.new(
+          radius: mixed(from.radius, to.radius, share),
+          slew: from.slew && mixed(from.slew, to.slew, share),
+          boom: mixed(from.boom, to.boom, share),
+          hook: from.hook && to.hook && mixed(from.hook, to.hook, share)
+        )
       end
 
       def self.mixed(from, to, share) = from == to ? from : from + (to - from) * share
@@ -68,7 +73,11 @@ module DustLadder
       def look
         return [ place(0, 0.0, @stations.first) ] if @stations.size == 1
 
-        @stations.each_cons(2).with_index.flat_map { |(from, to), between| times(from, to).map { |share| place(between, share, Path.between(from, to, share)) } }
+        @stations.each_cons(2).with_index.flat_map { |(from, to), between|
+          times(from, to).map { |share|
+            place(between, share, Path.between(from, to, share))
+          }
+        }
       end
 
       def place(between, share, station)
@@ -79,12 +88,15 @@ module DustLadder
       # Fine steps, whatever is crossed, and the middles between them.
       def times(from, to)
         # On either side of what is crossed too: which side a figure changes on is then seen to a hair.
-        marks = [ 0.0, 1.0, *@chart.crossings(from, to).flat_map { |share| [ share - HAIR, share, share + HAIR ] } ].uniq.select { |share| share.between?(0.0, 1.0) }.sort
+        marks = [ 0.0, 1.0, *@chart.crossings(from, to).flat_map { |share|
+          [ share - HAIR, share, share + HAIR ]
+        } ].uniq.select { |share| share.between?(0.0, 1.0) }.sort
         (marks + marks.each_cons(2).map { |before, after| (before + after) / 2 } + fine(from, to)).uniq.sort
       end
 
       def fine(from, to)
-        steps = [ (to.radius - from.radius).abs / FINE_RADIUS_M, from.slew ? (to.slew - from.slew).abs / FINE_SLEW_DEG : 0.0 ].max.ceil
+        steps = [ (to.radius - from.radius).abs / FINE_RADIUS_M,
+          from.slew ? (to.slew - from.slew).abs / FINE_SLEW_DEG : 0.0 ].max.ceil
         (1...steps).map { |step| step / steps.to_f }
       end
     end

@@ -26,11 +26,27 @@ module DustLadder
       # aboard_kg: everyone and everything in the platform. Every zone and band that is touched counts, the least governs.
       def read(lower:, upper:, radius:, aboard_kg:)
         unused = [ rated_kg - aboard_kg, 0.0 ].max
-        zones = @data["zones"].select { |zone| touch?([ zone["lower_boom_from_deg"], zone["lower_boom_to_deg"] ], lower) }
-        bands = @data["upper_boom_bands_deg"].each_index.select { |index| touch?(@data["upper_boom_bands_deg"][index], upper) }
+        zones = @data["zones"].select { |zone|
+          touch?([ zone["lower_boom_from_deg"], zone["lower_boom_to_deg"] ], lower)
+        }
+        bands = @data["upper_boom_bands_deg"].each_index.select { |index|
+          touch?(@data["upper_boom_bands_deg"][index], upper)
+        }
         column = @data["load_radius_m"].index { |row| row >= radius - @tolerance }
-        reading = Reading.new(zones: zones.map { |zone| zone["name"] }, bands: bands.map { |index| @data["upper_boom_bands_deg"][index] }, column: column && @data["load_radius_m"][column], unused_kg: unused)
-        return reading unless column && radius.positive? && within?(@data["zones"].map { |zone| [ zone["lower_boom_from_deg"], zone["lower_boom_to_deg"] ] }, lower) && within?(@data["upper_boom_bands_deg"], upper)
+        reading = Reading.new(
+          zones: zones.map { |zone| zone["name"] },
+          bands: bands.map { |index|
+            @data["upper_boom_bands_deg"][index]
+          },
+          column: column && @data["load_radius_m"][column],
+          unused_kg: unused
+        )
+        return reading unless column && radius.positive? && within?(
+          @data["zones"].map { |zone|
+            [ zone["lower_boom_from_deg"], zone["lower_boom_to_deg"] ]
+          },
+          lower
+        ) && within?(@data["upper_boom_bands_deg"], upper)
 
         cells = zones.flat_map { |zone| bands.map { |band| @data["jib_kg"].fetch(zone["name"])[band][column] } }
         reading.cap_kg = @data["jib_cap_kg"][column]

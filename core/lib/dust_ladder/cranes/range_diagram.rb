@@ -31,8 +31,13 @@ module DustLadder
       # One entry for each sector or set of falls.
       def as_json(*)
         {
-          "family" => @data["family"] || "mobile", "title" => @data["title"], "bands" => bands, "hangs" => hangs && Figure.kg(hangs, :up).as_json,
-          "tables" => tables.map { |name, sector, family| { "name" => name, **sides(sector.table, family), "arcs" => arcs(sector, family) } }
+          "family" => @data["family"] || "mobile",
+          "title" => @data["title"],
+          "bands" => bands,
+          "hangs" => hangs && Figure.kg(hangs, :up).as_json,
+          "tables" => tables.map { |name, sector, family|
+            { "name" => name, **sides(sector.table, family), "arcs" => arcs(sector, family) }
+          }
         }
       end
 
@@ -49,11 +54,19 @@ module DustLadder
       def answer(sector, boom, gross, radius)
         farthest = gross && sector.largest_radius(gross, boom)
         kg = radius && sector.capacity(radius, boom)
-        { "boom" => Figure.m(boom).as_json, "boom_m" => boom, "reach" => farthest && Figure.m(farthest, :down).as_json, "reach_m" => farthest, "capacity" => kg && Figure.kg(kg, :down).as_json }
+        {
+          "boom" => Figure.m(boom).as_json,
+          "boom_m" => boom,
+          "reach" => farthest && Figure.m(farthest, :down).as_json,
+          "reach_m" => farthest,
+          "capacity" => kg && Figure.kg(kg, :down).as_json
+        }
       end
 
       # What hangs before any load does: the block and the chart's own list; rope comes on top.
-      def hangs = @data["hook_block"] && @data["hook_block"]["mass_kg"] + (@data["deductions"] || []).sum { |item| item["kg"] }
+      def hangs
+        @data["hook_block"] && @data["hook_block"]["mass_kg"] + (@data["deductions"] || []).sum { |item| item["kg"] }
+      end
 
       # [name, Sector, family] of each table.
       def tables
@@ -62,7 +75,12 @@ module DustLadder
           when "platform_jib" then []
           when "tower"
             @data["tower"]["falls"].keys.sort_by(&:to_i).map do |falls|
-              family = Families.of(@data, Alone.new(@data, @crane.rules).tap { |crane| crane.parts_of_line = falls.to_i })
+              family = Families.of(
+                @data,
+                Alone.new(@data, @crane.rules).tap { |crane|
+                  crane.parts_of_line = falls.to_i
+                }
+              )
               [ "#{falls} falls", family.chart.sectors.first, family ]
             end
           else
@@ -83,7 +101,9 @@ module DustLadder
           (1...rows[lower].size).filter_map do |index|
             kg = table.capacity(middle(rows, lower, upper, index), (lower + upper) / 2) or next
             below, above = [ lower, upper ].map { |boom| edge(rows[boom][index - 1], rows[boom][index], boom, family) }
-            [ *below, *above.reverse ].then { |outline| { "kg" => kg, "band" => band(kg), "outline" => outline } if below.size > 1 && above.size > 1 }
+            [ *below, *above.reverse ].then { |outline|
+              { "kg" => kg, "band" => band(kg), "outline" => outline } if below.size > 1 && above.size > 1
+            }
           end
         end
         { "cells" => cells }
@@ -92,14 +112,32 @@ module DustLadder
       def drawable?(family) = family.name == "mobile" ? !@data["boom_foot"].nil? : true
       def middle(rows, lower, upper, index) = [ lower, upper ].flat_map { |boom| rows[boom][index - 1, 2] }.sum / 4
 
-      def edge(from, to, boom, family) = SAMPLES.filter_map { |share| Path.mixed(from, to, share).then { |radius| tip(radius, boom, family)&.then { |height| [ radius, height ] } } }
+      def edge(from, to, boom, family)
+        SAMPLES.filter_map { |share|
+          Path.mixed(
+            from,
+            to,
+            share
+          ).then { |radius|
+            tip(radius, boom, family)&.then { |height|
+              [ radius, height ]
+            }
+          }
+        }
+      end
 
       # A single boom, trolley or hoist: what is allowed, as a strip below where its tip may be.
       def under(table, rows, boom, family)
         rows.each_cons(2).filter_map do |from, to|
           kg = table.capacity((from + to) / 2, boom) or next
           top = edge(from, to, boom, family)
-          { "kg" => kg, "band" => band(kg), "outline" => top + top.reverse.map { |radius, height| [ radius, [ height - (family.name == "mobile" ? UNDER_M : height), 0.0 ].max ] } } if top.size > 1
+          {
+            "kg" => kg,
+            "band" => band(kg),
+            "outline" => top + top.reverse.map { |radius, height|
+              [ radius, [ height - (family.name == "mobile" ? UNDER_M : height), 0.0 ].max ]
+            }
+          } if top.size > 1
         end
       end
 
@@ -124,7 +162,13 @@ module DustLadder
       # Even steps of capacity, kg, rising.
       def bands
         @bands ||= begin
-          all = tables.flat_map { |_, sector, _| sector.table.booms.flat_map { |boom| sector.table.rows(boom).filter_map { |radius| sector.capacity(radius, boom) } } }
+          all = tables.flat_map { |_, sector, _|
+            sector.table.booms.flat_map { |boom|
+              sector.table.rows(boom).filter_map { |radius|
+                sector.capacity(radius, boom)
+              }
+            }
+          }
           steps = (0..8).flat_map { |power| NICE.map { |nice| nice * 10**power } }
           all.empty? ? [] : steps.select { |step| step > all.min && step < all.max }.last(MOST_BANDS)
         end

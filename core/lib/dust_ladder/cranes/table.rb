@@ -14,8 +14,23 @@ module DustLadder
         @tolerance = tolerance
         raise ArgumentError, "#{cells.size} rows for #{radii.size} radii" unless cells.size == radii.size
 
-        cells.each_with_index { |row, index| raise ArgumentError, "row #{index} has #{row.size} cells for #{booms.size} boom lengths" unless row.size == booms.size }
-        @columns = @booms.each_index.map { |index| Column.new(@radii, cells.map { |row| row[index] }, tolerance, interpolate, marks&.map { |row| row[index] }) }
+        cells.each_with_index { |row, index|
+          raise ArgumentError,
+            "row #{index} has #{row.size} cells for #{booms.size} boom lengths" unless row.size == booms.size
+        }
+        @columns = @booms.each_index.map { |index|
+          Column.new(
+            @radii,
+            cells.map { |row|
+              row[index]
+            },
+            tolerance,
+            interpolate,
+            marks&.map { |row|
+              row[index]
+            }
+          )
+        }
         @columns_at = {}
       end
 
@@ -37,7 +52,9 @@ module DustLadder
         first = columns.map(&:first)
         return if columns.empty? || first.any?(&:nil?)
 
-        run = @radii.drop_while { |radius| radius < first.max }.take_while { |radius| (least(columns, radius) || -1) * (1 + Ladder::Verdict::SLACK) >= gross_kg }
+        run = @radii.drop_while { |radius|
+          radius < first.max
+        }.take_while { |radius| (least(columns, radius) || -1) * (1 + Ladder::Verdict::SLACK) >= gross_kg }
         run.last
       end
 

@@ -15,19 +15,49 @@ module DustLadder
         line("c", Figure.speed(chart, :down), source: "#{lift.crane.chart_title}: most wind that its figures allow")
         allowed = [ chart, sail_limit(chart) ].min
         line("v", Figure.speed(gust, :up), source: "gust at the load or the tip")
-        caution("wind_reads", "Wind is measured at the height of the tip, in gusts. The operator stops sooner whenever the load will not stay where it is wanted.")
-        judge(Figure.speed(gust, :up), Figure.speed(allowed, :down), attention: rules[:attention, :crane], note: both { |system| "#{Figure.speed(gust, :up).shown(system)}, at most #{Figure.speed(allowed, :down).shown(system)}" })
+        caution(
+          "wind_reads",
+          "Wind is measured at the height of the tip, in gusts. The operator stops sooner whenever the load will not " \
+            "stay " \
+            "where it is wanted."
+        )
+        judge(
+          Figure.speed(gust, :up),
+          Figure.speed(allowed, :down),
+          attention: rules[:attention, :crane],
+          note: both { |system|
+            "#{Figure.speed(gust, :up).shown(system)}, at most #{Figure.speed(allowed, :down).shown(system)}"
+          }
+        )
       end
 
       # Wind at which this load pulls as much as the chart's own load would at its limit.
       def sail_limit(chart)
         length, width, height = lift.load.size
-        from = { c: Figure.speed(chart, :down), q: Figure.factor(rules[:wind, :area_per_t]), m: Figure.kg(lift.load.least_kg, :down), k: Figure.factor(rules[:wind, :drag]) }
-        area = line("A", Figure.new([ length, width ].max * height, :m2, :up), formula: "l × h", from: { l: Figure.m([ length, width ].max, :up), h: Figure.m(height, :up) }, source: "the larger upright face of the load's box", about: "load")
+        from = {
+          c: Figure.speed(chart, :down),
+          q: Figure.factor(rules[:wind, :area_per_t]),
+          m: Figure.kg(lift.load.least_kg, :down),
+          k: Figure.factor(rules[:wind, :drag])
+        }
+        area = line(
+          "A",
+          Figure.new([ length, width ].max * height, :m2, :up),
+          formula: "l × h",
+          from: { l: Figure.m([ length, width ].max, :up), h: Figure.m(height, :up) },
+          source: "the larger upright face of the load's box",
+          about: "load"
+        )
         line("m", from[:m], source: "the low end of its weight, without block and rigging", about: "load")
         line("k", from[:k], source: rules.cite(:wind))
         limit = chart * Math.sqrt(from[:q].value * from[:m].value / 1000 / (from[:k].value * area))
-        line("s", Figure.speed(limit, :down), formula: "c × √(q × m / 1000 / (k × A))", from: from.merge(A: Figure.new(area, :m2, :up)), source: "chart's limit for a load of this much sail; never more than the chart's own")
+        line(
+          "s",
+          Figure.speed(limit, :down),
+          formula: "c × √(q × m / 1000 / (k × A))",
+          from: from.merge(A: Figure.new(area, :m2, :up)),
+          source: "chart's limit for a load of this much sail; never more than the chart's own"
+        )
       end
     end
   end

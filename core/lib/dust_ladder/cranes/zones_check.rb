@@ -46,7 +46,14 @@ module DustLadder
 
         reach = lift.load.reach
         lift.crane.zones.map do |zone|
-          new(name: zone.name, slew_from: zone.slew_from.value, slew_to: zone.slew_to.value, radius_from: zone.radius_from.not_negative, radius_to: zone.radius_to.given? ? zone.radius_to.positive : nil, reach: reach)
+          new(
+            name: zone.name,
+            slew_from: zone.slew_from.value,
+            slew_to: zone.slew_to.value,
+            radius_from: zone.radius_from.not_negative,
+            radius_to: zone.radius_to.given? ? zone.radius_to.positive : nil,
+            reach: reach
+          )
         end
       end
     end
@@ -62,17 +69,34 @@ module DustLadder
 
       def examine
         crane = lift.crane
-        entries = Zone.all(lift).map { |zone| [ zone, zone.entered(crane.path_stations) || zone.entered(crane.unloaded_stations) ] }
-        entries.each { |zone, entry| part(name: zone.name, verdict: entry ? "stop" : "holds", note: entry && said(entry)) }
-        caution("zones", "A limiter that stops motion at a zone is a last help, not a plan: the operator and the signal person know the zones before the lift.")
+        entries = Zone.all(lift).map { |zone|
+          [ zone, zone.entered(crane.path_stations) || zone.entered(crane.unloaded_stations) ]
+        }
+        entries.each { |zone, entry|
+          part(name: zone.name, verdict: entry ? "stop" : "holds", note: entry && said(entry))
+        }
+        caution(
+          "zones",
+          "A limiter that stops motion at a zone is a last help, not a plan: the operator and the signal person know " \
+            "the zones " \
+            "before the lift."
+        )
         wrong = entries.find { |_, entry| entry }
-        return stop(both { |system| "the load enters #{wrong[0].name}: #{said(wrong[1])[system]}" }, subject: wrong[0].name) if wrong
+        return stop(
+          both { |system|
+            "the load enters #{wrong[0].name}: #{said(wrong[1])[system]}"
+          },
+          subject: wrong[0].name
+        ) if wrong
 
         answer("holds", note: both("clear of #{entries.size} zone#{'s' if entries.size > 1}, load and all"))
       end
 
       def said((between, _, station))
-        both { |system| "between #{lift.crane.stations[between].name} and #{lift.crane.stations[between + 1].name}, at #{Figure.m(station.radius).shown(system)} and #{Figure.deg(station.slew % 360, :near).shown(system)}" }
+        both { |system|
+          "between #{lift.crane.stations[between].name} and #{lift.crane.stations[between + 1].name}, at " \
+            "#{Figure.m(station.radius).shown(system)} and #{Figure.deg(station.slew % 360, :near).shown(system)}"
+        }
       end
     end
   end

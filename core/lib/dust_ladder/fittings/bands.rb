@@ -9,7 +9,8 @@ module DustLadder
 
       # The factor at a value, or nil past the last band. Raises ArgumentError for what is not a figure.
       def factor(table, value)
-        raise ArgumentError, "#{value.inspect} is not an angle or a share" unless value.is_a?(Numeric) && value.to_f.finite? && value >= -SLACK
+        raise ArgumentError,
+          "#{value.inspect} is not an angle or a share" unless value.is_a?(Numeric) && value.to_f.finite? && value >= -SLACK
 
         table.find { |upto, _| value <= upto + SLACK }&.last
       end

@@ -7,8 +7,11 @@ module DustLadder
       end
       # By kind: the rule set's table, and what its figure is measured from.
       KINDS = {
-        "hook" => [ :hook_off_centre, "of the way to the tip" ], "shackle" => [ :shackle_angle, "from the shackle's centre line" ], "eyebolt_plain" => [ :eyebolt_plain, "from the bolt's axis" ],
-        "eyebolt_shouldered" => [ :eyebolt_shouldered, "from the bolt's axis" ], "hoist_ring" => [ :hoist_ring, "from the ring's axis" ]
+        "hook" => [ :hook_off_centre, "of the way to the tip" ],
+        "shackle" => [ :shackle_angle, "from the shackle's centre line" ],
+        "eyebolt_plain" => [ :eyebolt_plain, "from the bolt's axis" ],
+        "eyebolt_shouldered" => [ :eyebolt_shouldered, "from the bolt's axis" ],
+        "hoist_ring" => [ :hoist_ring, "from the ring's axis" ]
       }.freeze
       OF_AN_EYE = %w[eyebolt_plain eyebolt_shouldered].freeze
 
@@ -35,7 +38,10 @@ module DustLadder
         return stop("pulled across the plane of its bow") if kind == "shackle" && off_plane_deg >= 90 - Bands::SLACK
 
         factor = Bands.factor(table, at)
-        factor ? Outcome.new(factor: factor, capacity: wll * factor) : stop("#{at.round(2)} #{KINDS.fetch(kind).last} is past its table")
+        factor ? Outcome.new(
+          factor: factor,
+          capacity: wll * factor
+        ) : stop("#{at.round(2)} #{KINDS.fetch(kind).last} is past its table")
       end
 
       # From a pull (kg, any axes), the fitting's axis and, for an eye, the normal of its plane: degrees off the axis,
@@ -44,7 +50,9 @@ module DustLadder
         long = Math.sqrt(pull.sum { |part| part * part })
         along = pull.zip(axis).sum { |one, other| one * other } / long
         across = normal ? (pull.zip(normal).sum { |one, other| one * other } / long).abs : 0.0
-        [ Math.acos(along.clamp(-1.0, 1.0)), Math.asin(across.clamp(0.0, 1.0)) ].map { |radians| radians * 180 / Math::PI }
+        [ Math.acos(along.clamp(-1.0, 1.0)), Math.asin(across.clamp(0.0, 1.0)) ].map { |radians|
+          radians * 180 / Math::PI
+        }
       end
 
       private

@@ -12,12 +12,34 @@ module DustLadder
       BEAMS = { "spreader" => "spreader", "lifting_beam" => "lifting" }.freeze
       STATES = %w[ready out quarantined scrapped].freeze
       STORE = %w[state examined due place note].freeze
-      FIELDS = %w[number kind size legs reach mass ends legible vertical choker basket bands link_pitch diameter span_ratings depth holes eyes end_rating compression bending least_angle].freeze + STORE
+      FIELDS = %w[number kind size legs reach mass ends legible vertical choker basket bands link_pitch diameter
+        span_ratings depth holes eyes end_rating compression bending least_angle].freeze + STORE
       # By field: the kind of quantity, and the key it has in the plan format.
-      OF_SLING = { "reach" => [ :length, "reach_m" ], "mass" => [ :mass, "mass_kg" ], "link_pitch" => [ :length, "link_pitch_m" ], "diameter" => [ :length, "diameter_m" ] }.freeze
+      OF_SLING = {
+        "reach" => [ :length, "reach_m" ],
+        "mass" => [ :mass, "mass_kg" ],
+        "link_pitch" => [ :length, "link_pitch_m" ],
+        "diameter" => [ :length, "diameter_m" ]
+      }.freeze
       OF_TAG = { "vertical" => "vertical_kg", "choker" => "choker_kg", "basket" => "basket_kg" }.freeze
-      OF_BEAM = { "mass" => [ :mass, "mass_kg" ], "depth" => [ :length, "depth_m" ], "end_rating" => [ :mass, "end_kg" ], "compression" => [ :mass, "compression_kg" ], "least_angle" => [ :angle, "least_deg_from_horizontal" ] }.freeze
-      WORDS = { "yes" => true, "y" => true, "true" => true, "1" => true, "" => true, "no" => false, "n" => false, "false" => false, "0" => false }.freeze
+      OF_BEAM = {
+        "mass" => [ :mass, "mass_kg" ],
+        "depth" => [ :length, "depth_m" ],
+        "end_rating" => [ :mass, "end_kg" ],
+        "compression" => [ :mass, "compression_kg" ],
+        "least_angle" => [ :angle, "least_deg_from_horizontal" ]
+      }.freeze
+      WORDS = {
+        "yes" => true,
+        "y" => true,
+        "true" => true,
+        "1" => true,
+        "" => true,
+        "no" => false,
+        "n" => false,
+        "false" => false,
+        "0" => false
+      }.freeze
       LONGEST = 400
 
       attr_reader :fields, :problems
@@ -32,18 +54,45 @@ module DustLadder
       # A piece's fields from data of the plan format, as a keeper would write them.
       def self.fields_of(data)
         quantity = ->(value, unit) { value.nil? ? "" : "#{format('%.4f', value).sub(/\.?0+\z/, '')} #{unit}" }
-        base = { "number" => data["number"], "kind" => BEAMS.key(data["kind"]) || data["kind"], "size" => data["size"], "mass" => quantity.(data["mass_kg"], "kg"), "state" => "ready" }
+        base = {
+          "number" => data["number"],
+          "kind" => BEAMS.key(data["kind"]) || data["kind"],
+          "size" => data["size"],
+          "mass" => quantity.(data["mass_kg"], "kg"),
+          "state" => "ready"
+        }
         return base.merge(beam_fields(data, quantity)) unless data["tag"]
 
         tag = data["tag"]
-        base.merge("legs" => data["legs"].to_i.to_s, "reach" => quantity.(data["reach_m"], "m"), "link_pitch" => quantity.(data["link_pitch_m"], "m"), "diameter" => quantity.(data["diameter_m"], "m"), "ends" => data["ends"].to_s,
-          "legible" => tag["legible"] ? "yes" : "no", "bands" => tag["multi_leg"].map { |band| "#{band['upto_deg_from_plumb']}°: #{quantity.(band['kg'], 'kg')}" }.join("; "), **OF_TAG.to_h { |field, key| [ field, quantity.(tag[key], "kg") ] })
+        base.merge(
+          "legs" => data["legs"].to_i.to_s,
+          "reach" => quantity.(data["reach_m"], "m"),
+          "link_pitch" => quantity.(data["link_pitch_m"], "m"),
+          "diameter" => quantity.(data["diameter_m"], "m"),
+          "ends" => data["ends"].to_s,
+          "legible" => tag["legible"] ? "yes" : "no",
+          "bands" => tag["multi_leg"].map { |band|
+            "#{band['upto_deg_from_plumb']}°: #{quantity.(band['kg'], 'kg')}"
+          }.join("; "),
+          **OF_TAG.to_h { |field, key|
+            [ field, quantity.(tag[key], "kg") ]
+          }
+        )
       end
 
       def self.beam_fields(data, quantity)
         list = ->(places) { places.map { |at| quantity.(at, "m") }.join("; ") }
-        { "depth" => quantity.(data["depth_m"], "m"), "span_ratings" => data["spans"].map { |one| "#{quantity.(one['span_m'], 'm')}: #{quantity.(one['kg'], 'kg')}" }.join("; "), "holes" => list.(data["holes_m"]), "eyes" => list.(data["eyes_m"]),
-          "end_rating" => quantity.(data["end_kg"], "kg"), "compression" => quantity.(data["compression_kg"], "kg"), "least_angle" => data["least_deg_from_horizontal"] ? "#{data['least_deg_from_horizontal']}°" : "" }
+        {
+          "depth" => quantity.(data["depth_m"], "m"),
+          "span_ratings" => data["spans"].map { |one|
+            "#{quantity.(one['span_m'], 'm')}: #{quantity.(one['kg'], 'kg')}"
+          }.join("; "),
+          "holes" => list.(data["holes_m"]),
+          "eyes" => list.(data["eyes_m"]),
+          "end_rating" => quantity.(data["end_kg"], "kg"),
+          "compression" => quantity.(data["compression_kg"], "kg"),
+          "least_angle" => data["least_deg_from_horizontal"] ? "#{data['least_deg_from_horizontal']}°" : ""
+        }
       end
       private_class_method :beam_fields
 
@@ -66,25 +115,50 @@ module DustLadder
       end
 
       def read
-        fields.each { |name, text| problem(name, "this is #{text.length} letters", "#{LONGEST} at most") if text.length > LONGEST }
+        fields.each { |name, text|
+          problem(name, "this is #{text.length} letters", "#{LONGEST} at most") if text.length > LONGEST
+        }
         fields["kind"] = kind_named(fields["kind"])
-        problem("number", "a piece needs its number", "what is stamped or tagged on it, 80 letters at most") unless fields["number"].length.between?(1, 80)
+        problem(
+          "number",
+          "a piece needs its number",
+          "what is stamped or tagged on it, 80 letters at most"
+        ) unless fields["number"].length.between?(
+          1, 80
+        )
         fields["state"] = fields["state"].downcase.then { |state| state.empty? ? "ready" : state }
-        problem("state", "“#{fields['state']}” is not a state", STATES.join(", ")) unless STATES.include?(fields["state"])
+        problem("state", "“#{fields['state']}” is not a state", STATES.join(", ")) unless STATES.include?(
+          fields["sta" \
+            "te"]
+        )
         dates
-        return problem("kind", fields["kind"].empty? ? "what kind it is is not given" : "“#{fields['kind']}” is not a kind", [ *SLINGS, *BEAMS.keys ].join(", ").tr("_", " ")) unless beam? || SLINGS.include?(fields["kind"])
+        return problem(
+          "kind",
+          fields["kind"].empty? ? "what kind it is is not given" : "“#{fields['kind']}” is not a kind",
+          [ *SLINGS, *BEAMS.keys ].join(", ").tr("_", " ")
+        ) unless beam? || SLINGS.include?(fields["kind"])
 
         @data = beam? ? beam : sling
       end
 
-      def kind_named(text) = text.downcase.tr(" -", "__").delete_suffix("_sling").then { |kind| { "chain" => "alloy_chain", "round" => "polyester_round", "spreader_beam" => "spreader", "rope" => "wire_rope", "wire" => "wire_rope" }.fetch(kind, kind) }
+      def kind_named(text)
+        text.downcase.tr(" -", "__").delete_suffix("_sling").then { |kind|
+          { "chain" => "alloy_chain", "round" => "polyester_round", "spreader_beam" => "spreader", "rope" => "wire_rope", "wire" => "wire_rope" }.fetch(
+            kind, kind
+          )
+        }
+      end
 
       # The day it is due: as given, or by the interval from the last examination.
       def dates
         examined, given = %w[examined due].map { |name| day(name) }
         months = RuleSet.shipped("strict")[:examination_months]
         @due = (given || (examined && (examined >> months.to_i)))&.iso8601
-        problem("due", "it falls before the last examination", "a day after #{fields['examined']}") if examined && given && given < examined
+        problem(
+          "due",
+          "it falls before the last examination",
+          "a day after #{fields['examined']}"
+        ) if examined && given && given < examined
       end
 
       def day(name)
@@ -95,7 +169,11 @@ module DustLadder
 
       def quantity(field, kind, required: false, above: true)
         text = fields[field]
-        return required ? problem(field, "it is not given", "a #{kind == :mass ? 'mass, such as 3 t' : kind == :angle ? 'angle, such as 45°' : 'length, such as 4 m'}") : nil if text.empty?
+        return required ? problem(
+          field,
+          "it is not given",
+          "a #{kind == :mass ? 'mass, such as 3 t' : kind == :angle ? 'angle, such as 45°' : 'length, such as 4 m'}"
+        ) : nil if text.empty?
 
         value = Quantity::Reader.read(text, kind)
         above && !value.positive? ? problem(field, "it must be more than nothing", "more than 0") : value
@@ -106,11 +184,38 @@ module DustLadder
       def sling
         legs = Integer(fields["legs"].empty? ? "1" : fields["legs"], exception: false)
         problem("legs", "“#{fields['legs']}” is not a number of legs", "1, 2, 3 or 4") unless (1..4).cover?(legs)
-        known = WORDS.fetch(fields["legible"].downcase) { problem("legible", "“#{fields['legible']}” is neither yes nor no", "yes where the tag can be read, no where it cannot") }
+        known = WORDS.fetch(fields["legible"].downcase) {
+          problem(
+            "legible",
+            "“#{fields['legible']}” is neither yes nor no",
+            "yes where the tag can be read, no where it cannot"
+          )
+        }
         sizes = OF_SLING.to_h { |field, (kind, key)| [ key, quantity(field, kind, required: field == "reach") ] }
-        tag = { "legible" => known, **OF_TAG.to_h { |field, key| [ key, quantity(field, :mass) ] }, "multi_leg" => bands }
-        problem("vertical", "the tag can be read but no rating is given", "a rating for at least one hitch, or legible: no") if known && tag.values_at(*OF_TAG.values).none? && OF_TAG.keys.all? { |field| fields[field].empty? }
-        made = { "number" => fields["number"], "kind" => fields["kind"], "size" => fields["size"], "legs" => legs, "reach_m" => sizes["reach_m"], "mass_kg" => sizes["mass_kg"], "link_pitch_m" => sizes["link_pitch_m"], "tag" => tag }
+        tag = {
+          "legible" => known,
+          **OF_TAG.to_h { |field, key|
+            [ key, quantity(field, :mass) ]
+          },
+          "multi_leg" => bands
+        }
+        problem(
+          "vertical",
+          "the tag can be read but no rating is given",
+          "a rating for at least one hitch, or legible: no"
+        ) if known && tag.values_at(*OF_TAG.values).none? && OF_TAG.keys.all? { |field|
+               fields[field].empty?
+             }
+        made = {
+          "number" => fields["number"],
+          "kind" => fields["kind"],
+          "size" => fields["size"],
+          "legs" => legs,
+          "reach_m" => sizes["reach_m"],
+          "mass_kg" => sizes["mass_kg"],
+          "link_pitch_m" => sizes["link_pitch_m"],
+          "tag" => tag
+        }
         made["diameter_m"] = sizes["diameter_m"] if sizes["diameter_m"]
         made["ends"] = fields["ends"] unless fields["ends"].empty?
         made
@@ -118,17 +223,38 @@ module DustLadder
 
       # "45°: 5.6 t; 60°: 4 t", degrees from plumb.
       def bands
-        pairs("bands", :angle, "bands from plumb, such as 45°: 5600 kg; 60°: 4000 kg").map { |deg, kg| { "upto_deg_from_plumb" => deg, "kg" => kg } }
+        pairs("bands", :angle, "bands from plumb, such as 45°: 5600 kg; 60°: 4000 kg").map { |deg, kg|
+          { "upto_deg_from_plumb" => deg, "kg" => kg }
+        }
       end
 
       def beam
         sizes = OF_BEAM.to_h { |field, (kind, key)| [ key, quantity(field, kind, required: field == "depth") ] }
-        spans = pairs("span_ratings", :length, "ratings by span, such as 3.0 m: 6 t; 3.6 m: 5 t").map { |span, kg| { "span_m" => span, "kg" => kg } }
-        problem("span_ratings", "no rating is given", "ratings by span, such as 3.0 m: 6 t; 3.6 m: 5 t") if spans.empty? && fields["span_ratings"].empty?
+        spans = pairs("span_ratings", :length, "ratings by span, such as 3.0 m: 6 t; 3.6 m: 5 t").map { |span, kg|
+          { "span_m" => span, "kg" => kg }
+        }
+        problem(
+          "span_ratings",
+          "no rating is given",
+          "ratings by span, such as 3.0 m: 6 t; 3.6 m: 5 t"
+        ) if spans.empty? && fields["span_ratings"].empty?
         holes, eyes = %w[holes eyes].map { |field| list(field) }
-        problem("holes", "a lifting beam hangs its legs from holes: none are given", "places from its middle, such as -1.5 m; 1.5 m") if fields["kind"] == "lifting_beam" && fields["holes"].empty?
-        { "number" => fields["number"], "kind" => BEAMS.fetch(fields["kind"]), "size" => fields["size"], **sizes.slice("mass_kg", "depth_m"), "spans" => spans, "holes_m" => holes, "eyes_m" => eyes,
-          "bending_kg_m" => nil, **sizes.slice("end_kg", "compression_kg", "least_deg_from_horizontal") }
+        problem(
+          "holes",
+          "a lifting beam hangs its legs from holes: none are given",
+          "places from its middle, such as -1.5 m; 1.5 m"
+        ) if fields["kind"] == "lifting_beam" && fields["holes"].empty?
+        {
+          "number" => fields["number"],
+          "kind" => BEAMS.fetch(fields["kind"]),
+          "size" => fields["size"],
+          **sizes.slice("mass_kg", "depth_m"),
+          "spans" => spans,
+          "holes_m" => holes,
+          "eyes_m" => eyes,
+          "bending_kg_m" => nil,
+          **sizes.slice("end_kg", "compression_kg", "least_deg_from_horizontal")
+        }
       end
 
       def parts(field) = fields[field].split(/[;|]/).map(&:strip).reject(&:empty?)

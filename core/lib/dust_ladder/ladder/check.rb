@@ -60,15 +60,33 @@ module DustLadder
       def judge(demand, capacity, attention: nil, subject: nil, note: nil, at_least: "holds")
         share = capacity.value.positive? ? demand.value / capacity.value : Float::INFINITY
         verdict = Verdict.weakest([ Verdict.of(share, attention), at_least ])
-        answer(verdict, utilisation: share, attention: attention, demand: demand, capacity: capacity, subject: subject, note: note)
+        answer(
+          verdict,
+          utilisation: share,
+          attention: attention,
+          demand: demand,
+          capacity: capacity,
+          subject: subject,
+          note: note
+        )
       end
 
       def stop(note, subject: nil, **rest) = answer("stop", note: note, subject: subject, **rest)
 
       def answer(verdict, utilisation: nil, pending: false, **rest)
         utilisation = nil if verdict == "not_known" || (utilisation && !utilisation.finite?)
-        Rung.new(id: self.class::ID, label: self.class::LABEL, verdict: verdict, utilisation: utilisation,
-                 parts: @parts, arithmetic: @working, cautions: @cautions, missing: pending ? [] : @missing, pending: pending, **rest)
+        Rung.new(
+          id: self.class::ID,
+          label: self.class::LABEL,
+          verdict: verdict,
+          utilisation: utilisation,
+          parts: @parts,
+          arithmetic: @working,
+          cautions: @cautions,
+          missing: pending ? [] : @missing,
+          pending: pending,
+          **rest
+        )
       end
     end
   end

@@ -32,7 +32,12 @@ module DustLadder
       NOT_CHECKED = [
         "lifting points", "fittings", "edges", "heat", "crane level", "side pull", "ground", "wind", "power lines", "gear dates", "crew"
       ].freeze
-      LOOKED_AT = { "crane level" => Cranes::LevelCheck, "side pull" => Cranes::SidePullCheck, "wind" => Cranes::WindCheck, "fittings" => Fittings::FittingsCheck }.freeze
+      LOOKED_AT = {
+        "crane level" => Cranes::LevelCheck,
+        "side pull" => Cranes::SidePullCheck,
+        "wind" => Cranes::WindCheck,
+        "fittings" => Fittings::FittingsCheck
+      }.freeze
 
       def initialize(lift)
         @lift = lift
@@ -40,10 +45,15 @@ module DustLadder
 
       # What no rung looks at in this plan.
       def self.not_checked(lift)
-        NOT_CHECKED - (lift.load.rated.any? ? [ "lifting points" ] : []) - (lift.surroundings ? %w[edges heat] : []) - LOOKED_AT.filter_map { |name, check| name if check.applies?(lift) }
+        NOT_CHECKED - (lift.load.rated.any? ? [ "lifting points" ] : []) - (lift.surroundings ? %w[edges
+          heat] : []) - LOOKED_AT.filter_map { |name, check|
+                          name if check.applies?(lift)
+                        }
       end
 
-      def ladder = Answer.new(@lift, CHECKS.select { |check| check.applies?(@lift) }.map { |check| check.new(@lift).rung })
+      def ladder
+        Answer.new(@lift, CHECKS.select { |check| check.applies?(@lift) }.map { |check| check.new(@lift).rung })
+      end
     end
   end
 end

@@ -3,7 +3,12 @@ module DustLadder
     # The whole answer for one plan: rungs foot first, the weakest of them, and what a screen draws.
     class Answer
       FORMAT = "dust-ladder-ladder"
-      WHERE = { "slings" => "%<subject>s", "angle" => "angle of the %<subject>s", "height" => "hook height, %<subject>s,", "crane" => "crane at %<subject>s" }.freeze
+      WHERE = {
+        "slings" => "%<subject>s",
+        "angle" => "angle of the %<subject>s",
+        "height" => "hook height, %<subject>s,",
+        "crane" => "crane at %<subject>s"
+      }.freeze
 
       attr_reader :lift, :rungs
 
@@ -40,17 +45,38 @@ module DustLadder
 
       # What comes next after the governing rung, worst first.
       def afterwards
-        rest = (rungs - governing).sort_by { |rung| [ Verdict.rank(rung.verdict), -weight(rung) ] }.reject { |rung| rung.verdict == "holds" }
-        rest.empty? ? "" : "Then: #{rest.first(2).map { |rung| "#{rung.label.downcase} #{rung.percent || Verdict.words(rung.verdict)}" }.join(', ')}"
+        rest = (rungs - governing).sort_by { |rung|
+          [ Verdict.rank(rung.verdict), -weight(rung) ]
+        }.reject { |rung| rung.verdict == "holds" }
+        rest.empty? ? "" : "Then: " \
+          "#{rest.first(2).map { |rung|
+            "#{rung.label.downcase} #{rung.percent || Verdict.words(rung.verdict)}"
+          }.join(', ')}"
       end
 
       def as_json(*)
         {
-          "format" => FORMAT, "version" => 1, "core" => VERSION,
-          "verdict" => verdict, "headline" => headlines, "then" => afterwards, "governs" => governing.map(&:id),
-          "rungs" => rungs.map(&:as_json), "not_checked" => Climb.not_checked(lift),
-          "readings" => lift.document.readings, "problems" => lift.document.problems,
-          "drawing" => Drawing.new(lift, rung("slings"), rung("upper")).as_json, "reach" => Reach.new(lift, rung("crane")).as_json, "crane" => Cranes::CraneView.new(lift).as_json, "take_off" => nil
+          "format" => FORMAT,
+          "version" => 1,
+          "core" => VERSION,
+          "verdict" => verdict,
+          "headline" => headlines,
+          "then" => afterwards,
+          "governs" => governing.map(&:id),
+          "rungs" => rungs.map(&:as_json),
+          "not_checked" => Climb.not_checked(lift),
+          "readings" => lift.document.readings,
+          "problems" => lift.document.problems,
+          "drawing" => Drawing.new(lift, rung("slings"), rung("upper")).as_json,
+          "reach" => Reach.new(
+            lift,
+            rung(
+              "cra" \
+                "ne"
+            )
+          ).as_json,
+          "crane" => Cranes::CraneView.new(lift).as_json,
+          "take_off" => nil
         }
       end
 
@@ -66,7 +92,9 @@ module DustLadder
 
         return "#{label} #{subject} at #{rung.percent}" if rung.id == "crane" && subject&.match?(/\A(on the way|between )/)
 
-        "#{WHERE.fetch(rung.id, '%<label>s').then { |words| subject ? format(words, label: label, subject: subject) : label }} at #{rung.percent}"
+        "#{WHERE.fetch(rung.id, '%<label>s').then { |words|
+          subject ? format(words, label: label, subject: subject) : label
+        }} at #{rung.percent}"
       end
     end
   end

@@ -14,8 +14,14 @@ module DustLadder
 
         sectors = way_sectors
         {
-          "title" => [ @crane.chart_title, @crane.family.boom_words ].join(", "), "sectors" => sectors.map(&:name), "steps" => steps(sectors),
-          "gross" => gross&.as_json, "end" => largest_radius, "stations" => @crane.stations.each_index.filter_map { |index| station(index) }
+          "title" => [ @crane.chart_title, @crane.family.boom_words ].join(", "),
+          "sectors" => sectors.map(&:name),
+          "steps" => steps(sectors),
+          "gross" => gross&.as_json,
+          "end" => largest_radius,
+          "stations" => @crane.stations.each_index.filter_map { |index|
+            station(index)
+          }
         }
       rescue NotKnown
         nil
@@ -58,9 +64,14 @@ module DustLadder
         row = @crane.chart.sectors.first.table.row(loaded, @crane.booms[index])
         left = part&.capacity && Figure.kg(part.capacity.value - part.demand.value, :down)
         {
-          "name" => @crane.stations[index].name, "radius" => Figure.m(@crane.radius(index), :up).as_json, "loaded_radius" => Figure.m(loaded, :up).as_json,
-          "row" => row && Figure.m(row).as_json, "capacity" => part&.capacity&.as_json, "left" => left&.as_json,
-          "utilisation" => part&.utilisation && Figure.percent(part.utilisation).as_json, "verdict" => part&.verdict || "not_known"
+          "name" => @crane.stations[index].name,
+          "radius" => Figure.m(@crane.radius(index), :up).as_json,
+          "loaded_radius" => Figure.m(loaded, :up).as_json,
+          "row" => row && Figure.m(row).as_json,
+          "capacity" => part&.capacity&.as_json,
+          "left" => left&.as_json,
+          "utilisation" => part&.utilisation && Figure.percent(part.utilisation).as_json,
+          "verdict" => part&.verdict || "not_known"
         }
       rescue NotKnown
         nil

@@ -16,10 +16,24 @@ module DustLadder
       def as_json(*)
         ids = answers.keys
         rungs = answers.values.first.rungs.map(&:id).map do |rung|
-          said = answers.transform_values { |answer| answer.rung(rung).then { |one| { "verdict" => one.verdict, "utilisation" => one.percent&.as_json, "note" => one.note&.as_json } } }
-          { "rung" => rung, "label" => answers.values.first.rung(rung).label, "said" => said, "differs" => said.values.uniq.size > 1 }
+          said = answers.transform_values { |answer|
+            answer.rung(rung).then { |one|
+              { "verdict" => one.verdict, "utilisation" => one.percent&.as_json, "note" => one.note&.as_json }
+            }
+          }
+          {
+            "rung" => rung,
+            "label" => answers.values.first.rung(rung).label,
+            "said" => said,
+            "differs" => said.values.uniq.size > 1
+          }
         end
-        { "schools" => ids.map { |id| { "id" => id, "verdict" => answers[id].verdict, "headline" => answers[id].headlines } }, "rungs" => rungs }
+        {
+          "schools" => ids.map { |id|
+            { "id" => id, "verdict" => answers[id].verdict, "headline" => answers[id].headlines }
+          },
+          "rungs" => rungs
+        }
       end
 
       private

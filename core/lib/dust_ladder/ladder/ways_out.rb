@@ -6,7 +6,13 @@ module DustLadder
       # words: a Sentence of what to do. changes: { JSON pointer => new value }. ladder: the Answer with them made.
       Way = Struct.new(:id, :words, :changes, :ladder, keyword_init: true) do
         def as_json(*)
-          { "id" => id, "words" => words.as_json, "changes" => changes, "verdict" => ladder.verdict, "headline" => ladder.headlines }
+          {
+            "id" => id,
+            "words" => words.as_json,
+            "changes" => changes,
+            "verdict" => ladder.verdict,
+            "headline" => ladder.headlines
+          }
         end
       end
       include Sentences
@@ -48,7 +54,9 @@ module DustLadder
 
         rank, now = [ ladder, @now ].map { |one| Verdict.rank(one.verdict) }
         return rank > now unless rank == now
-        return false if ladder.rungs.count { |rung| rung.verdict == ladder.verdict } > @now.rungs.count { |rung| rung.verdict == @now.verdict }
+        return false if ladder.rungs.count { |rung| rung.verdict == ladder.verdict } > @now.rungs.count { |rung|
+          rung.verdict == @now.verdict
+        }
 
         after, before = [ ladder, @now ].map { |one| one.governing.first.utilisation }
         !after.nil? && !before.nil? && after < before - 0.005
@@ -69,7 +77,13 @@ module DustLadder
 
       def hook_at(height)
         metres = (height / STEP_M - 1e-9).ceil * STEP_M
-        way = try("hook", both { |system| "Raise the hook to #{Figure.m(metres).shown(system)} above the load's base: longer legs" }, "/rigging/hook_height" => written(metres))
+        way = try(
+          "hook",
+          both { |system|
+            "Raise the hook to #{Figure.m(metres).shown(system)} above the load's base: longer legs"
+          },
+          "/rigging/hook_height" => written(metres)
+        )
         way if way && way.ladder.verdict != @now.verdict
       end
 
@@ -90,7 +104,14 @@ module DustLadder
         Rigging::LevelAdvice.new(@document).options.first(MOST_LEGS).filter_map do |advice|
           next unless better?(advice.ladder)
 
-          Way.new(id: "level-#{advice.id}", words: both { |system| "#{advice.words[system]}: it hangs #{Figure.deg(advice.tilt_deg, :up)} off level" }, changes: advice.changes, ladder: advice.ladder)
+          Way.new(
+            id: "level-#{advice.id}",
+            words: both { |system|
+              "#{advice.words[system]}: it hangs #{Figure.deg(advice.tilt_deg, :up)} off level"
+            },
+            changes: advice.changes,
+            ladder: advice.ladder
+          )
         end
       rescue NotKnown
         []
@@ -100,8 +121,18 @@ module DustLadder
       def nearer
         @lift.crane.stations.each_index.map do |index|
           station = @lift.crane.stations[index]
-          rows = @lift.crane.chart.sectors.first.table.rows(@lift.crane.booms[index]).reverse.filter_map { |row| unloaded(row) }.select { |radius| radius < station.radius.value - STEP_M }
-          rows.lazy.filter_map { |radius| try("nearer-#{index}", both { |system| "#{station.name.capitalize} at #{Figure.m(radius, :down).shown(system)} or nearer" }, "/crane/stations/#{index}/radius" => written(radius)) }.first
+          rows = @lift.crane.chart.sectors.first.table.rows(@lift.crane.booms[index]).reverse.filter_map { |row|
+            unloaded(row)
+          }.select { |radius| radius < station.radius.value - STEP_M }
+          rows.lazy.filter_map { |radius|
+            try(
+              "nearer-#{index}",
+              both { |system|
+                "#{station.name.capitalize} at #{Figure.m(radius, :down).shown(system)} or nearer"
+              },
+              "/crane/stations/#{index}/radius" => written(radius)
+            )
+          }.first
         end.compact
       rescue NotKnown
         []
@@ -111,13 +142,16 @@ module DustLadder
       def unloaded(row)
         return row if @lift.crane.measured_loaded?
 
-        radius = [ row - @lift.rules[:radius_allowance, :least_m], row / (1 + @lift.rules[:radius_allowance, :fraction]) ].min
+        radius = [ row - @lift.rules[:radius_allowance, :least_m],
+          row / (1 + @lift.rules[:radius_allowance, :fraction]) ].min
         radius.positive? ? (radius / STEP_M + 1e-9).floor * STEP_M : nil
       end
 
       def more_parts
         parts = @lift.crane.parts_of_line
-        (1..MORE_PARTS).lazy.filter_map { |more| try("parts", both("Reeve #{parts + more} parts of line"), "/crane/parts_of_line" => parts + more) }.first
+        (1..MORE_PARTS).lazy.filter_map { |more|
+          try("parts", both("Reeve #{parts + more} parts of line"), "/crane/parts_of_line" => parts + more)
+        }.first
       rescue NotKnown
         nil
       end
@@ -126,14 +160,22 @@ module DustLadder
       def other_slings
         legs = @document.dig("rigging", "legs")
         used = legs.map { |leg| leg["sling"] }
-        fitting = @store.select { |piece| piece["data"]["legs"] >= legs.size && !used.include?(piece["data"]["number"]) }
-        fitting.sort_by { |piece| piece["data"]["mass_kg"] || Float::INFINITY }.filter_map { |piece| sling_way(piece, legs.size) }.first(MOST_SLINGS)
+        fitting = @store.select { |piece|
+          piece["data"]["legs"] >= legs.size && !used.include?(piece["data"]["number"])
+        }
+        fitting.sort_by { |piece|
+          piece["data"]["mass_kg"] || Float::INFINITY
+        }.filter_map { |piece| sling_way(piece, legs.size) }.first(MOST_SLINGS)
       end
 
       def sling_way(piece, legs)
         number = piece["data"]["number"]
         changes = (0...legs).to_h { |leg| [ "/rigging/legs/#{leg}/sling", number ] }
-        try("sling-#{number}", both("Sling #{number}, #{piece['data']['size']}, from the store"), changes.merge("/snapshots/slings" => { number => piece }))
+        try(
+          "sling-#{number}",
+          both("Sling #{number}, #{piece['data']['size']}, from the store"),
+          changes.merge("/snapshots/slings" => { number => piece })
+        )
       end
     end
   end

@@ -20,10 +20,15 @@ module DustLadder
 
       def as_json(*)
         {
-          "symbol" => symbol, "formula" => formula,
-          "metric" => substituted(:metric), "us" => substituted(:us),
+          "symbol" => symbol,
+          "formula" => formula,
+          "metric" => substituted(:metric),
+          "us" => substituted(:us),
           "operands" => operands.to_h { |name, figure| [ name.to_s, figure.value ] },
-          "result" => result.as_json, "source" => source, "about" => about, "group" => group
+          "result" => result.as_json,
+          "source" => source,
+          "about" => about,
+          "group" => group
         }
       end
     end
@@ -35,7 +40,9 @@ module DustLadder
 
       def self.pieces(formula)
         @pieces.clear if @pieces.size > MOST
-        @pieces[formula] ||= formula.split(/(#{NAME})/).each_with_index.map { |piece, index| index.odd? ? piece.to_sym : piece }.freeze
+        @pieces[formula] ||= formula.split(/(#{NAME})/).each_with_index.map { |piece, index|
+          index.odd? ? piece.to_sym : piece
+        }.freeze
       end
     end
 
@@ -64,7 +71,15 @@ module DustLadder
 
       # Adds `symbol = formula` and gives back the result's number, so that what is shown is what is used.
       def line(symbol, result, formula: nil, from: {}, source: nil, about: nil)
-        @lines << Line.new(symbol: symbol, formula: formula, operands: from, result: result, source: source, about: about, group: @group)
+        @lines << Line.new(
+          symbol: symbol,
+          formula: formula,
+          operands: from,
+          result: result,
+          source: source,
+          about: about,
+          group: @group
+        )
         result.value
       end
     end

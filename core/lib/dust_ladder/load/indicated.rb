@@ -22,7 +22,8 @@ module DustLadder
         @reading = Quantity::Reader.read(@typed, :mass)
         @working = Ladder::Working.new
         @bare = work_out
-        raise NotKnown, "the reading is no more than the rigging, block and rope alone: there would be no load" unless @bare.positive?
+        raise NotKnown,
+          "the reading is no more than the rigging, block and rope alone: there would be no load" unless @bare.positive?
       end
 
       def bare_kg = @bare
@@ -32,13 +33,30 @@ module DustLadder
       def changes
         now = @document.dig("load", "weight")
         by = now["by"] || "typed"
-        earlier = { "at" => @at, "by" => by, "bare" => by == "typed" ? now["bare"] : whole(@lift.load.bare_kg), "basis" => by == "typed" ? now["basis"] : "calculated", "source" => now["source"] }
-        taken = { "by" => "typed", "bare" => whole(@bare), "basis" => "weighed", "source" => "crane indicator read #{@typed}" }
+        earlier = {
+          "at" => @at,
+          "by" => by,
+          "bare" => by == "typed" ? now["bare"] : whole(@lift.load.bare_kg),
+          "basis" => by == "typed" ? now["basis"] : "calculated",
+          "source" => now["source"]
+        }
+        taken = {
+          "by" => "typed",
+          "bare" => whole(@bare),
+          "basis" => "weighed",
+          "source" => "crane indicator read #{@typed}"
+        }
         { "/load/weight" => now.merge(taken).merge("history" => ((now["history"] || []) + [ earlier ]).last(MOST_KEPT)) }
       end
 
       def as_json(*)
-        { "bare" => Figure.kg(@bare, :up).as_json, "planned" => Figure.kg(planned_kg, :up).as_json, "working" => @working.lines.map(&:as_json), "cautions" => cautions.map(&:as_json), "changes" => changes }
+        {
+          "bare" => Figure.kg(@bare, :up).as_json,
+          "planned" => Figure.kg(planned_kg, :up).as_json,
+          "working" => @working.lines.map(&:as_json),
+          "cautions" => cautions.map(&:as_json),
+          "changes" => changes
+        }
       end
 
       private
@@ -51,16 +69,34 @@ module DustLadder
         ladder = Ladder::Climb.new(@lift).ladder
         return if %w[holds tight].include?(ladder.verdict)
 
-        raise NotKnown, "a weight may be found by lifting only when the plan holds with a bounded one first; now it is #{Ladder::Verdict.words(ladder.verdict)}: #{ladder.governing.first.note['metric']}"
+        raise NotKnown,
+          "a weight may be found by lifting only when the plan holds with a bounded one first; now it is " \
+            "#{Ladder::Verdict.words(ladder.verdict)}: #{ladder.governing.first.note['metric']}"
       end
 
       def work_out
-        off = @lift.gross.items.select { |item| item.on_hook && item.symbol != "W" && (@shows == "with_block" || item.symbol.start_with?("s")) }
-        @working.line("X", Figure.kg(@reading), source: "crane indicator, #{@shows == 'with_block' ? 'block and rope in the reading' : 'block and rope not in the reading'}")
+        off = @lift.gross.items.select { |item|
+          item.on_hook && item.symbol != "W" && (@shows == "with_block" || item.symbol.start_with?("s"))
+        }
+        @working.line(
+          "X",
+          Figure.kg(@reading),
+          source: "crane indicator, #{@shows == 'with_block' ? 'block and rope in the reading' : 'block and rope not ' \
+            'in the ' \
+            'reading'}"
+        )
         figures = off.to_h { |item| [ item.symbol.to_sym, Figure.kg(item.kg, digits: 1) ] }
-        off.each { |item| @working.line(item.symbol, figures[item.symbol.to_sym], source: "#{item.name}, #{item.source}") }
+        off.each { |item|
+          @working.line(item.symbol, figures[item.symbol.to_sym], source: "#{item.name}, #{item.source}")
+        }
         bare = @reading - off.sum(&:kg)
-        @working.line("B", Figure.kg(bare, :up), formula: [ "X", *figures.keys ].join(" − "), from: { X: Figure.kg(@reading) }.merge(figures), source: "the load alone")
+        @working.line(
+          "B",
+          Figure.kg(bare, :up),
+          formula: [ "X", *figures.keys ].join(" − "),
+          from: { X: Figure.kg(@reading) }.merge(figures),
+          source: "the load alone"
+        )
         bare
       end
 
@@ -68,8 +104,16 @@ module DustLadder
         load = @lift.load
         over = @lift.rules[:indicated_over_planned]
         found = []
-        found << both { |system| "This is more than #{Figure.percent(over).shown(system)} over the planned #{Figure.kg(load.planned_kg, :up).shown(system)}: down again, and find out why before another try." } if @bare > load.planned_kg * (1 + over)
-        found << both { |system| "This is less than the load could weigh, #{Figure.kg(load.least_kg, :down).shown(system)}: is it wholly off its supports, and the reading steady?" } if @bare < load.least_kg
+        found << both { |system|
+          "This is more than #{Figure.percent(over).shown(system)} over the planned " \
+            "#{Figure.kg(load.planned_kg, :up).shown(system)}: down again, and find out why before another try."
+        } if @bare > load.planned_kg * (1 + over)
+        found << both { |system|
+          "This is less than the load could weigh, #{Figure.kg(
+            load.least_kg,
+            :down
+).shown(system)}: is it wholly off its supports, and the reading steady?"
+        } if @bare < load.least_kg
         found << both("The CG stays as it was: an indicator tells the weight alone. Look at the tilt.")
         found
       end

@@ -11,7 +11,14 @@ module DustLadder
       def examine
         load = lift.load
         work_out_weight(load)
-        load.cg.zip(%w[x y z]) { |place, axis| line("G#{axis}", Figure.m(place), source: "centre of gravity, from the take-off", about: "cg") } if load.from_take_off?(:cg)
+        load.cg.zip(%w[x y z]) { |place, axis|
+          line(
+            "G#{axis}",
+            Figure.m(place),
+            source: "centre of gravity, from the take-off",
+            about: "cg"
+          )
+        } if load.from_take_off?(:cg)
         Sanity.new(load, rules).cautions.each { |id, text, about| caution(id, text, about: about) }
         return single_point(load) if load.points.size == 1
 
@@ -28,11 +35,32 @@ module DustLadder
         box = along[0].abs * widths[0] + along[1].abs * widths[1]
         box_lines(load)
         from = %w[ex ey].zip(widths).to_h { |name, width| [ name.to_sym, Figure.m(width, :up) ] }
-        line("e", Figure.m(box, :up), formula: "ex × cx + ey × cy", from: from.merge(cx: Figure.factor(along[0].abs), cy: Figure.factor(along[1].abs)), source: "along the points", about: "cg")
-        demand = line("off", Figure.m(off + box, :up), formula: "o + e", from: { o: Figure.m(off), e: Figure.m(box, :up) }, about: "cg")
+        line(
+          "e",
+          Figure.m(box, :up),
+          formula: "ex × cx + ey × cy",
+          from: from.merge(cx: Figure.factor(along[0].abs), cy: Figure.factor(along[1].abs)),
+          source: "along the points",
+          about: "cg"
+        )
+        demand = line(
+          "off",
+          Figure.m(off + box, :up),
+          formula: "o + e",
+          from: { o: Figure.m(off), e: Figure.m(box, :up) },
+          about: "cg"
+        )
         capacity = line("half", Figure.m(spread / 2, :down), formula: "s / 2", from: { s: Figure.m(spread) })
-        judge(Figure.m(demand, :up), Figure.m(capacity, :down),
-              note: both { |system| "#{planned.shown(system)}; CG #{Figure.m(demand, :up).bare(system)} of #{Figure.m(capacity, :down).shown(system)} off" })
+        judge(
+          Figure.m(demand, :up),
+          Figure.m(capacity, :down),
+          note: both { |system|
+            "#{planned.shown(system)}; CG #{Figure.m(
+              demand,
+              :up
+).bare(system)} of #{Figure.m(capacity, :down).shown(system)} off"
+          }
+        )
       end
 
       def work_out_weight(load)
@@ -44,11 +72,23 @@ module DustLadder
 
       def mark_up(bare, allowance, basis)
         share = line("k", Figure.factor(allowance), source: rules.cite(:allowance))
-        line("W", Figure.kg(bare * (1 + share), :up), formula: "B × (1 + k)", from: { B: Figure.kg(bare, :up), k: Figure.factor(share) }, source: "#{basis}, marked up", about: "load")
+        line(
+          "W",
+          Figure.kg(bare * (1 + share), :up),
+          formula: "B × (1 + k)",
+          from: { B: Figure.kg(bare, :up), k: Figure.factor(share) },
+          source: "#{basis}, marked up",
+          about: "load"
+        )
         estimated if basis == "estimated"
       end
 
-      def estimated = caution("estimated", "An estimated weight is a bounded guess: weigh it, or have it certified, before a lift near any limit.")
+      def estimated
+        caution(
+          "estimated",
+          "An estimated weight is a bounded guess: weigh it, or have it certified, before a lift near any limit."
+        )
+      end
 
       # The heaviest rows by name, the rest in one, and their sum.
       def take_off(sheet)
@@ -56,18 +96,43 @@ module DustLadder
         shown = sheet.largest(MOST_ROWS).select { |index| sheet.rows[index].kg.positive? }
         terms = shown.each_with_index.to_h { |index, at| [ "m#{at + 1}", sheet.rows[index] ] }
         figures = terms.to_h { |symbol, row| [ symbol.to_sym, Figure.kg(row.kg, digits: 1) ] }
-        terms.each { |symbol, row| line(symbol, figures[symbol.to_sym], source: "#{row.name}#{", #{row.count} of it" unless row.count == 1}", about: "load") }
+        terms.each { |symbol, row|
+          line(
+            symbol,
+            figures[symbol.to_sym],
+            source: "#{row.name}#{", #{row.count} of it" unless row.count == 1}",
+            about: "load"
+          )
+        }
         rest = bare - terms.each_value.sum(&:kg)
         unless sheet.parts.size == terms.size
           figures[:r] = Figure.kg(rest, digits: 1)
-          line("r", figures[:r], source: sheet.parts.size - terms.size == 1 ? "the other row" : "the other #{sheet.parts.size - terms.size} rows")
+          line(
+            "r",
+            figures[:r],
+            source: sheet.parts.size - terms.size == 1 ? "the other row" : "the other #{sheet.parts.size - terms.size} rows"
+          )
         end
-        line("B", Figure.kg(bare, :up), formula: figures.keys.join(" + "), from: figures, source: "take-off", about: "load")
+        line(
+          "B",
+          Figure.kg(bare, :up),
+          formula: figures.keys.join(" + "),
+          from: figures,
+          source: "take-off",
+          about: "load"
+        )
         return mark_up(bare, sheet.allowance_of(sheet.parts.first.basis), sheet.parts.first.basis) if sheet.plain?
 
         added = Figure.kg(sheet.planned_kg - bare, :up, digits: 1)
         line("a", added, source: "allowances and heavy ends of materials, row by row; #{rules.cite(:allowance)}")
-        line("W", Figure.kg(sheet.planned_kg, :up), formula: "B + a", from: { B: Figure.kg(bare, :up, digits: 1), a: added }, source: "marked up", about: "load")
+        line(
+          "W",
+          Figure.kg(sheet.planned_kg, :up),
+          formula: "B + a",
+          from: { B: Figure.kg(bare, :up, digits: 1), a: added },
+          source: "marked up",
+          about: "load"
+        )
         estimated if sheet.parts.any? { |row| row.leaves.any? { |leaf| leaf.basis == "estimated" } }
       end
       MOST_ROWS = 5
@@ -77,9 +142,30 @@ module DustLadder
         load.cg_spread.first(2).zip(%w[x y]) do |spread, axis|
           width = Figure.m(spread.half_width, :up)
           reach = Figure.m(spread.reach, :up)
-          if spread.typed then line("e#{axis}", width, formula: "g + f", from: { g: Figure.m(spread.typed, :up), f: reach }, source: "half-width as typed; f, #{OPEN}", about: "cg")
-          elsif spread.reach.positive? then line("e#{axis}", width, formula: "L × s + f", from: { L: Figure.m(spread.side), s: Figure.factor(spread.share), f: reach }, source: "#{rules.cite(:cg_half_width)}; f, #{OPEN}", about: "cg")
-          else line("e#{axis}", width, formula: "L × s", from: { L: Figure.m(spread.side), s: Figure.factor(spread.share) }, source: rules.cite(:cg_half_width), about: "cg")
+          if spread.typed then line(
+            "e#{axis}",
+            width,
+            formula: "g + f",
+            from: { g: Figure.m(spread.typed, :up), f: reach },
+            source: "half-width as typed; f, #{OPEN}",
+            about: "cg"
+          )
+          elsif spread.reach.positive? then line(
+            "e#{axis}",
+            width,
+            formula: "L × s + f",
+            from: { L: Figure.m(spread.side), s: Figure.factor(spread.share), f: reach },
+            source: "#{rules.cite(:cg_half_width)}; f, #{OPEN}",
+            about: "cg"
+          )
+          else line(
+            "e#{axis}",
+            width,
+            formula: "L × s",
+            from: { L: Figure.m(spread.side), s: Figure.factor(spread.share) },
+            source: rules.cite(:cg_half_width),
+            about: "cg"
+          )
           end
         end
       end

@@ -11,9 +11,19 @@ module DustLadder
       DATA = YAML.safe_load_file(File.expand_path("materials.yml", __dir__)).freeze
       SHIPPED = DATA.map { |name, data|
         density = data["density"].to_f
-        Material.new(name: name, density: density, low: (data["low"] || density).to_f, high: (data["high"] || density).to_f, source: data["low"] ? "#{name}, #{data['low']} to #{data['high']} kg/m³" : name).freeze
+        Material.new(
+          name: name,
+          density: density,
+          low: (data["low"] || density).to_f,
+          high: (data["high"] || density).to_f,
+          source: data["low"] ? "#{name}, #{data['low']} to #{data['high']} kg/m³" : name
+        ).freeze
       }.freeze
-      BY_WORD = SHIPPED.reverse.flat_map { |material| [ *DATA[material.name]["words"], material.name ].map { |word| [ word, material ] } }.to_h.freeze
+      BY_WORD = SHIPPED.reverse.flat_map { |material|
+        [ *DATA[material.name]["words"], material.name ].map { |word|
+          [ word, material ]
+        }
+      }.to_h.freeze
       EXPECTED = "a material, such as steel or reinforced concrete, or a density, such as 7850 kg/m3".freeze
 
       # own: a plan's own materials, each { "name", "density", "low", "high", "source" } as typed.
@@ -26,7 +36,10 @@ module DustLadder
         word = text.strip.downcase
         return own(@own[word]) if @own.key?(word)
 
-        BY_WORD[word] || (word.match?(/\A[\d.]/) ? typed(text) : refuse(text, "“#{text}” is not a material that is known here#{Load.meant(word, [ *@own.keys, *BY_WORD.keys ])}"))
+        BY_WORD[word] || (word.match?(/\A[\d.]/) ? typed(text) : refuse(
+          text,
+          "“#{text}” is not a material that is known here#{Load.meant(word, [ *@own.keys, *BY_WORD.keys ])}"
+        ))
       end
 
       private
@@ -37,10 +50,21 @@ module DustLadder
       end
 
       def own(data)
-        density, low, high = %w[density low high].map { |name| data[name].to_s.strip.empty? ? nil : positive(data[name], Quantity::Reader.read(data[name], :density)) }
+        density, low, high = %w[density low high].map { |name|
+          data[name].to_s.strip.empty? ? nil : positive(data[name], Quantity::Reader.read(data[name], :density))
+        }
         refuse(data["name"], "the density of #{data['name']} is not given") unless density
-        refuse(data["name"], "the range of #{data['name']} does not hold its density") unless (low || density) <= density && density <= (high || density)
-        Material.new(name: data["name"], density: density, low: low || density, high: high || density, source: [ "this plan's own", data["source"].to_s ].reject(&:empty?).join(": "))
+        refuse(
+          data["name"],
+          "the range of #{data['name']} does not hold its density"
+        ) unless (low || density) <= density && density <= (high || density)
+        Material.new(
+          name: data["name"],
+          density: density,
+          low: low || density,
+          high: high || density,
+          source: [ "this plan's own", data["source"].to_s ].reject(&:empty?).join(": ")
+        )
       end
 
       def positive(text, density) = density.positive? ? density : refuse(text, "a density must be more than nothing")

@@ -26,17 +26,36 @@ module DustLadder
         @typed_basis = document.dig("load", "weight", "basis")
         @typed_size = SIDES.map { |name| document.length("the load's #{name}", "load", "size", name) }
         @typed_cg = AXES.map { |axis| document.length("#{axis} of the centre of gravity", "load", "cg", axis) }
-        @typed_spread = AXES.map { |axis| document.length("half-width of the CG's box in #{axis}", "load", "cg", "half_width", axis) }
+        @typed_spread = AXES.map { |axis|
+          document.length("half-width of the CG's box in #{axis}", "load", "cg", "half_width", axis)
+        }
         @typed_cg_basis = document.dig("load", "cg", "basis")
-        @from_take_off = %w[weight size cg].to_h { |part| [ part.to_sym, document.dig("load", part, "by") == "take_off" ] }
+        @from_take_off = %w[weight size cg].to_h { |part|
+          [ part.to_sym, document.dig("load", part, "by") == "take_off" ]
+        }
         @take_off_data = document.dig("load", "take_off") || { "parts" => [] }
         @points = document.dig("load", "points").each_with_index.map do |point, index|
-          axes = AXES.to_h { |axis| [ axis.to_sym, document.length("#{axis} of point #{point['name']}", "load", "points", index, axis) ] }
+          axes = AXES.to_h { |axis|
+            [ axis.to_sym, document.length("#{axis} of point #{point['name']}", "load", "points", index, axis) ]
+          }
           Point.new(name: point["name"], **axes)
         end
         @rated = document.dig("load", "rated_points").to_a.each_with_index.map do |point, index|
-          axes = AXES.to_h { |axis| [ axis.to_sym, document.length("#{axis} of rated point #{point['name']}", "load", "rated_points", index, axis) ] }
-          Rated.new(name: point["name"], wll: document.mass("the rating of point #{point['name']}", "load", "rated_points", index, "wll"), **axes)
+          axes = AXES.to_h { |axis|
+            [ axis.to_sym,
+              document.length("#{axis} of rated point #{point['name']}", "load", "rated_points", index, axis) ]
+          }
+          Rated.new(
+            name: point["name"],
+            wll: document.mass(
+              "the rating of point #{point['name']}",
+              "load",
+              "rated_points",
+              index,
+              "wll"
+            ),
+            **axes
+          )
         end
       end
 
@@ -82,7 +101,14 @@ module DustLadder
         @cg_spread ||= begin
           reach = from_take_off?(:cg) ? take_off.cg_reach : [ 0.0, 0.0, 0.0 ]
           share = @rules[:cg_half_width, cg_basis]
-          [ 0, 1, 2 ].map { |axis| Spread.new(size[axis], share, @typed_spread[axis].given? ? @typed_spread[axis].not_negative : nil, reach[axis]) }
+          [ 0, 1, 2 ].map { |axis|
+            Spread.new(
+              size[axis],
+              share,
+              @typed_spread[axis].given? ? @typed_spread[axis].not_negative : nil,
+              reach[axis]
+            )
+          }
         end
       end
     end

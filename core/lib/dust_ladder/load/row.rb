@@ -9,7 +9,16 @@ module DustLadder
       def reach = lie.reach(extent)
       def low = @low ||= middle.zip(reach).map { |place, far| place - far / 2 }
       def high = @high ||= middle.zip(reach).map { |place, far| place + far / 2 }
-      def as_json(*) = { "form" => form, "middle" => short(middle), "extent" => short(extent), "lie" => lie.straight? ? nil : short(lie.columns.flatten), "measures" => measures, "cut" => cut }
+      def as_json(*)
+        {
+          "form" => form,
+          "middle" => short(middle),
+          "extent" => short(extent),
+          "lie" => lie.straight? ? nil : short(lie.columns.flatten),
+          "measures" => measures,
+          "cut" => cut
+        }
+      end
 
       private
 
@@ -23,7 +32,15 @@ module DustLadder
       SAID = %w[name shape size].freeze
       BASES = %w[weighed certified calculated estimated].freeze
       COUNT = /\A([-−+]?)\s*(\d{1,6})(?:\.0+)?\s*(?:off|no\.?|pcs?\.?|pieces?|ea\.?)?\z/i
-      TO = { "centre" => %w[centre center centroid cg], "corner" => [ "corner", "near corner" ], "origin" => %w[origin zero] }.flat_map { |id, words| words.map { |word| [ word, id ] } }.to_h.freeze
+      TO = {
+        "centre" => %w[centre center centroid cg],
+        "corner" => [ "corner", "near corner" ],
+        "origin" => %w[origin zero]
+      }.flat_map { |id, words|
+        words.map { |word|
+          [ word, id ]
+        }
+      }.to_h.freeze
       FLUID = { "" => true, "free" => true, "held" => false }.freeze
       AXES = %w[x y z].freeze
       MOST_KG = 20_000_000.0
@@ -31,7 +48,20 @@ module DustLadder
         def as_json(*) = { "field" => field, "typed" => typed, "message" => message, "expected" => expected }
       end
 
-      attr_reader :typed, :problems, :shape, :size, :material, :count, :lie, :to, :basis, :place, :leaves, :solids, :each_kg, :steps
+      attr_reader :typed,
+        :problems,
+        :shape,
+        :size,
+        :material,
+        :count,
+        :lie,
+        :to,
+        :basis,
+        :place,
+        :leaves,
+        :solids,
+        :each_kg,
+        :steps
 
       def self.blank?(typed) = SAID.all? { |field| typed[field].to_s.strip.empty? }
 
@@ -43,7 +73,10 @@ module DustLadder
         @leaves = @solids = [].freeze
         read_common
         read_own
-        @unknown_mass = @problems.find { |problem| %w[shape size material quantity basis fluid].include?(problem.field) || (problem.field == "lies" && @shape&.fluid?) }
+        @unknown_mass = @problems.find { |problem|
+          %w[shape size material quantity basis
+            fluid].include?(problem.field) || (problem.field == "lies" && @shape&.fluid?)
+        }
         @unknown_place = @problems.find { |problem| %w[x y z to lies].include?(problem.field) }
         settle unless @unknown_mass
       end
@@ -66,7 +99,14 @@ module DustLadder
       def working = Ladder::Working.new.tap { |working| write(working) unless @unknown_mass }.lines
 
       def as_json(*)
-        @as_json ||= { "name" => name, "mass" => kg && Figure.kg(kg, digits: 1).as_json, "at" => at, "solids" => solids.map(&:as_json), "problems" => problems.map(&:as_json), "group" => group? }
+        @as_json ||= {
+          "name" => name,
+          "mass" => kg && Figure.kg(kg, digits: 1).as_json,
+          "at" => at,
+          "solids" => solids.map(&:as_json),
+          "problems" => problems.map(&:as_json),
+          "group" => group?
+        }
       end
 
       # What was understood, field by field: [[name, Figure], ...].
@@ -89,11 +129,19 @@ module DustLadder
         @count = read_count
         word = text("basis").downcase
         @basis = word.empty? ? "calculated" : word
-        problem("basis", "“#{text('basis')}” is not a way to know a weight", "one of #{BASES.join(', ')}, or nothing for calculated") unless BASES.include?(@basis)
+        problem(
+          "basis",
+          "“#{text('basis')}” is not a way to know a weight",
+          "one of #{BASES.join(', ')}, or nothing for calculated"
+        ) unless BASES.include?(@basis)
         @lie = reading("lies") { text("lies").empty? ? standing : Lie.read(text("lies")) }
         word = text("to").downcase
         @to = word.empty? ? usual_to : TO[word]
-        problem("to", "“#{text('to')}” does not tell what x, y and z are measured to", "centre or corner") if @to.nil? || (@to == "origin" && !group?)
+        problem(
+          "to",
+          "“#{text('to')}” does not tell what x, y and z are measured to",
+          "centre or corner"
+        ) if @to.nil? || (@to == "origin" && !group?)
         @place = read_place
       end
 
@@ -105,15 +153,27 @@ module DustLadder
         return 1 if text("quantity").empty?
 
         match = COUNT.match(text("quantity"))
-        return problem("quantity", "“#{text('quantity')}” is not a number of pieces", "a whole number, below zero for a cut-out") && nil unless match
-        return problem("quantity", "none of it: take the row out", "a whole number, below zero for a cut-out") && nil if match[2].to_i.zero?
+        return problem(
+          "quantity",
+          "“#{text('quantity')}” is not a number of pieces",
+          "a whole number, below zero for a cut-out"
+        ) && nil unless match
+        return problem(
+          "quantity",
+          "none of it: take the row out",
+          "a whole number, below zero for a cut-out"
+        ) && nil if match[2].to_i.zero?
 
         match[2].to_i * (match[1].match?(/[-−]/) ? -1 : 1)
       end
 
       # [x, y, z] in m, or nil when one of them is not given or cannot be read.
       def read_place
-        places = AXES.map { |axis| text(axis).empty? ? nil : reading(axis) { text(axis) == "0" ? 0.0 : Quantity::Reader.read(text(axis), :length) } }
+        places = AXES.map { |axis|
+          text(axis).empty? ? nil : reading(axis) {
+            text(axis) == "0" ? 0.0 : Quantity::Reader.read(text(axis), :length)
+          }
+        }
         places unless places.include?(nil)
       end
 
@@ -123,18 +183,39 @@ module DustLadder
       end
 
       def read_own
-        return problem("shape", "no shape is given", "a shape, such as plate, angle or box, or known item") if text("shape").empty?
+        return problem(
+          "shape",
+          "no shape is given",
+          "a shape, such as plate, angle or box, or known item"
+        ) if text("shape").empty?
 
-        @shape = Shape.named(text("shape")) or return problem("shape", "“#{text('shape')}” is not a shape that is known here#{Load.meant(text('shape').downcase, Shape::BY_WORD.keys)}", "a shape, such as plate, angle or box, or known item")
+        @shape = Shape.named(text("shape")) or return problem(
+          "shape",
+          "“#{text('shape')}” is not a shape that is known here" \
+            "#{Load.meant(text('shape').downcase, Shape::BY_WORD.keys)}",
+          "a " \
+            "shape, such as plate, angle or box, or known item"
+        )
         @size = reading("size") { Size.read(text("size"), @shape) }
         @material = reading("material") { read_material } unless @shape.by_mass?
-        problem("fluid", "“#{text('fluid')}” does not tell whether the fluid can move", "free or held") unless FLUID.key?(text("fluid").downcase)
-        problem("quantity", "a fluid cannot be cut out", "a whole number above zero") if @shape.fluid? && @count.to_i.negative?
+        problem(
+          "fluid",
+          "“#{text('fluid')}” does not tell whether the fluid can move",
+          "free or held"
+        ) unless FLUID.key?(text("fluid").downcase)
+        problem(
+          "quantity",
+          "a fluid cannot be cut out",
+          "a whole number above zero"
+        ) if @shape.fluid? && @count.to_i.negative?
         solve if @size && problems.none? { |one| one.field == "size" }
       end
 
       def read_material
-        raise Quantity::Unreadable.new("no material is given", typed: "", expected: Materials::EXPECTED) if text("material").empty?
+        raise Quantity::Unreadable.new("no material is given", typed: "", expected: Materials::EXPECTED) if text(
+          "mat" \
+            "erial"
+        ).empty?
 
         @materials.find(text("material"))
       end
@@ -151,7 +232,11 @@ module DustLadder
       def tank_values
         *sides, fill = @size.values
         if @lie
-          problem("lies", "a tank must stand square for its fluid to be reckoned", "one or two axes and no turn") unless @lie.square?
+          problem(
+            "lies",
+            "a tank must stand square for its fluid to be reckoned",
+            "one or two axes and no turn"
+          ) unless @lie.square?
           extent = @shape.form == "round" ? [ sides[1], sides[0], sides[0] ] : sides
           reach = @lie.reach(extent)
           lying = @shape.form == "round" && @lie.columns[0][2].abs < 0.5
@@ -172,7 +257,14 @@ module DustLadder
         share = material && { low: material.low / material.density, high: material.high / material.density }
         ends = [ 1.0, *share&.values ].map { |one| @each_kg * @count * one }.minmax
         @leaves = [ Leaf.new(@each_kg * @count, *ends, centre, @slack, @basis) ].freeze
-        @solids = [ Solid.new(form: shape.form, middle: middle, extent: @result.extent, lie: lie, measures: profile, cut: @count.negative?) ].freeze if middle
+        @solids = [ Solid.new(
+          form: shape.form,
+          middle: middle,
+          extent: @result.extent,
+          lie: lie,
+          measures: profile,
+          cut: @count.negative?
+        ) ].freeze if middle
       end
 
       def absurd
@@ -197,7 +289,10 @@ module DustLadder
         case shape.form
         when "angle", "box_tube" then { "t" => steps["t"] }
         when "channel", "i_section" then { "t" => steps["t"], "s" => steps["s"] }
-        when "cone" then { "top" => (steps["d"] || 0.0) / steps.values_at("D", "d").compact.max, "base" => steps["D"] / steps.values_at("D", "d").compact.max }
+        when "cone" then {
+          "top" => (steps["d"] || 0.0) / steps.values_at("D", "d").compact.max,
+          "base" => steps["D"] / steps.values_at("D", "d").compact.max
+        }
         when "bend" then { "R" => steps["R"], "deg" => steps["φ"] }
         else @level ? { "fill" => @level.share } : {}
         end
@@ -210,36 +305,81 @@ module DustLadder
         [ 0, 1, 2 ].map { |axis| leaves.sum { |leaf| leaf.kg * leaf.at[axis] } / total } unless total.zero?
       end
 
-      def figure(symbol, unit = Variant.unit(symbol)) = Figure.new(steps.fetch(symbol), unit, :near, unit == :kg ? 1 : 0)
+      def figure(symbol, unit = Variant.unit(symbol))
+        Figure.new(steps.fetch(symbol), unit, :near, unit == :kg ? 1 : 0)
+      end
 
       def write(working)
         size.variant.measures.zip(size.typed) do |measure, typed|
-          working.line(measure.symbol, measure.kind == :fill ? Figure.percent(steps[measure.symbol]) : measured(measure), source: "#{measure.name}, written #{typed}")
+          working.line(
+            measure.symbol,
+            measure.kind == :fill ? Figure.percent(steps[measure.symbol]) : measured(measure),
+            source: "#{measure.name}, written #{typed}"
+          )
         end
-        size.variant.steps.each { |step| working.line(step.symbol, figure(step.symbol, step.unit), formula: step.formula, from: operands(step.formula), source: nil) }
+        size.variant.steps.each { |step|
+          working.line(
+            step.symbol,
+            figure(step.symbol, step.unit),
+            formula: step.formula,
+            from: operands(step.formula),
+            source: nil
+          )
+        }
         density = material && Figure.new(material.density, :kg_per_m3)
         working.line("ρ", density, source: material.source) if material
         each = Figure.kg(each_kg, digits: 2)
-        working.line("m1", each, formula: "V × ρ", from: { V: figure("V"), ρ: density }, source: "one of it") if material
+        working.line(
+          "m1",
+          each,
+          formula: "V × ρ",
+          from: { V: figure("V"), ρ: density },
+          source: "one of it"
+        ) if material
         return if count == 1
 
-        working.line("M", Figure.kg(kg, digits: 2), formula: material ? "m1 × n" : "m × n", from: { (material ? :m1 : :m) => each, n: Figure.count(count) }, source: count.negative? ? "#{count.abs} cut out" : "#{count} of it")
+        working.line(
+          "M",
+          Figure.kg(kg, digits: 2),
+          formula: material ? "m1 × n" : "m × n",
+          from: { (material ? :m1 : :m) => each, n: Figure.count(count) },
+          source: count.negative? ? "#{count.abs} cut out" : "#{count} of it"
+        )
       end
 
-      UNIT_OF_KIND = { length: :m, angle: :deg, area: :m2, volume: :m3, mass: :kg, mass_per_length: :kg_per_m, mass_per_area: :kg_per_m2 }.freeze
+      UNIT_OF_KIND = {
+        length: :m,
+        angle: :deg,
+        area: :m2,
+        volume: :m3,
+        mass: :kg,
+        mass_per_length: :kg_per_m,
+        mass_per_area: :kg_per_m2
+      }.freeze
 
       def measured(measure) = figure(measure.symbol, UNIT_OF_KIND.fetch(measure.kind))
 
       def operands(formula)
         own = size.variant.measures.to_h { |measure| [ measure.symbol, measure ] }
         formula.scan(Ladder::NAME).uniq.select { |name| steps.key?(name) }.to_h { |name|
-          [ name.to_sym, own[name] ? (own[name].kind == :fill ? Figure.factor(steps[name]) : measured(own[name])) : figure(name) ]
+          [ name.to_sym,
+            own[name] ? (own[name].kind == :fill ? Figure.factor(steps[name]) : measured(own[name])) : figure(name) ]
         }
       end
 
       def understood
-        measures = size.variant.measures.map { |measure| [ measure.name, measure.kind == :fill ? Figure.percent(steps[measure.symbol]) : measured(measure) ] }
-        { "size" => measures, "material" => material && [ [ material.name, Figure.new(material.density, :kg_per_m3) ] ], "place" => place && AXES.zip(place.map { |one| Figure.m(one) }) }.compact
+        measures = size.variant.measures.map { |measure|
+          [ measure.name, measure.kind == :fill ? Figure.percent(steps[measure.symbol]) : measured(measure) ]
+        }
+        {
+          "size" => measures,
+          "material" => material && [ [ material.name, Figure.new(material.density, :kg_per_m3) ] ],
+          "place" => place && AXES.zip(
+            place.map { |one|
+              Figure.m(one)
+            }
+          )
+        }.compact
       end
     end
   end

@@ -21,7 +21,9 @@ module DustLadder
       module_function
 
       def ruby(formula)
-        formula.to_s.gsub(NAME) { |name| name == "π" ? "Math::PI" : CALLS.include?(name) ? "Sums.#{name}" : "_#{name}" }.gsub(/[×−²³√∛]/, SIGNS)
+        formula.to_s.gsub(NAME) { |name|
+          name == "π" ? "Math::PI" : CALLS.include?(name) ? "Sums.#{name}" : "_#{name}"
+        }.gsub(/[×−²³√∛]/, SIGNS)
       end
 
       def min(*values) = values.min
@@ -40,7 +42,14 @@ module DustLadder
       attr_reader :measures, :steps
 
       def initialize(data)
-        @measures = data["size"].map { |symbol, name| Measure.new(symbol, *Array(name).then { |words, kind| [ words, (kind || "length").to_sym ] }) }
+        @measures = data["size"].map { |symbol, name|
+          Measure.new(
+            symbol,
+            *Array(name).then { |words, kind|
+              [ words, (kind || "length").to_sym ]
+            }
+          )
+        }
         @steps = data["steps"].map { |symbol, formula| Step.new(symbol, formula.to_s, self.class.unit(symbol)) }
         @within = (data["within"] || {}).values
         @solve = compile(data)
@@ -67,8 +76,11 @@ module DustLadder
         names = steps.map { |step| "_#{step.symbol}" }
         source = +"lambda do |#{measures.map { |measure| "_#{measure.symbol}" }.join(', ')}|\n"
         steps.each { |step| source << "_#{step.symbol} = #{Sums.ruby(step.formula)}\n" }
-        (data["within"] || {}).each_key.with_index { |condition, index| source << "return [ #{index} ] unless #{Sums.ruby(condition)}\n" }
-        source << "[ nil, [#{names.join(', ')}], #{list.(data['extent'])}, #{list.(data['offset'] || [ 0.0, 0.0, 0.0 ])} ]\nend"
+        (data["within"] || {}).each_key.with_index { |condition, index|
+          source << "return [ #{index} ] unless #{Sums.ruby(condition)}\n"
+        }
+        source << "[ nil, [#{names.join(', ')}], #{list.(data['extent'])}, " \
+          "#{list.(data['offset'] || [ 0.0, 0.0, 0.0 ])} ]\nend"
         Load.module_eval(source, __FILE__, __LINE__)
       end
     end
@@ -87,8 +99,14 @@ module DustLadder
         @variants = data["variants"].map { |variant| Variant.new(variant) }
       end
 
-      ALL = YAML.safe_load_file(File.expand_path("shapes.yml", __dir__)).to_h { |id, data| [ id, new(id, data) ] }.freeze
-      BY_WORD = ALL.values.flat_map { |shape| [ shape.id.tr("_", " "), shape.title.downcase, *shape.words ].map { |word| [ word, shape ] } }.reverse.to_h.freeze
+      ALL = YAML.safe_load_file(File.expand_path("shapes.yml", __dir__)).to_h { |id, data|
+        [ id, new(id, data) ]
+      }.freeze
+      BY_WORD = ALL.values.flat_map { |shape|
+        [ shape.id.tr("_", " "), shape.title.downcase, *shape.words ].map { |word|
+          [ word, shape ]
+        }
+      }.reverse.to_h.freeze
 
       # The shape of a written word, or nil.
       def self.named(text) = BY_WORD[text.strip.downcase.tr("_", " ")]
@@ -100,7 +118,17 @@ module DustLadder
       # How a size is written, such as "length × width × thickness"; the plainest first.
       def hints = variants.map { |variant| variant.measures.map(&:name).join(" × ") }
 
-      def as_json(*) = { "id" => id, "title" => title, "words" => words, "hints" => hints, "lies" => lies, "material" => !by_mass?, "fluid" => fluid? }
+      def as_json(*)
+        {
+          "id" => id,
+          "title" => title,
+          "words" => words,
+          "hints" => hints,
+          "lies" => lies,
+          "material" => !by_mass?,
+          "fluid" => fluid?
+        }
+      end
     end
   end
 end

@@ -15,8 +15,14 @@ module DustLadder
 
       def as_json(*)
         {
-          "pointer" => @take_off.pointer, "rows" => @take_off.rows.map { |row| row&.as_json }, **total, **place,
-          "outline" => @take_off.outline, "largest" => largest, "cautions" => cautions, "row" => one
+          "pointer" => @take_off.pointer,
+          "rows" => @take_off.rows.map { |row| row&.as_json },
+          **total,
+          **place,
+          "outline" => @take_off.outline,
+          "largest" => largest,
+          "cautions" => cautions,
+          "row" => one
         }
       end
 
@@ -24,7 +30,12 @@ module DustLadder
 
       def total
         bare, planned = @take_off.bare_kg, @take_off.planned_kg
-        { "bare" => Figure.kg(bare, :up), "added" => Figure.kg(planned - bare, :up), "planned" => Figure.kg(planned, :up), "least" => Figure.kg(@take_off.least_kg, :down) }.transform_values(&:as_json).merge("trouble" => nil)
+        {
+          "bare" => Figure.kg(bare, :up),
+          "added" => Figure.kg(planned - bare, :up),
+          "planned" => Figure.kg(planned, :up),
+          "least" => Figure.kg(@take_off.least_kg, :down)
+        }.transform_values(&:as_json).merge("trouble" => nil)
       rescue NotKnown => error
         { "bare" => nil, "added" => nil, "planned" => nil, "least" => nil, "trouble" => missing(error) }
       end
@@ -48,7 +59,9 @@ module DustLadder
 
       def largest
         whole = @take_off.bare_kg
-        @take_off.largest(LARGEST).map { |index| { "row" => index, "share" => Figure.percent(@take_off.rows[index].kg / whole).as_json } }
+        @take_off.largest(LARGEST).map { |index|
+          { "row" => index, "share" => Figure.percent(@take_off.rows[index].kg / whole).as_json }
+        }
       rescue NotKnown
         []
       end
@@ -60,7 +73,19 @@ module DustLadder
 
       def one
         row = @row && @take_off.rows[@row] or return
-        { "index" => @row, "hints" => row.shape ? row.shape.hints : [], "readings" => row.readings.transform_values { |figures| figures.map { |name, figure| { "name" => name, "figure" => figure.as_json } } }, "working" => row.working.map(&:as_json) }
+        {
+          "index" => @row,
+          "hints" => row.shape ? row.shape.hints : [],
+          "readings" => row.readings.transform_values { |figures|
+            figures.map { |name, figure|
+              {
+                "name" => name,
+                "figure" => figure.as_json
+              }
+            }
+          },
+          "working" => row.working.map(&:as_json)
+        }
       end
     end
   end

@@ -21,7 +21,9 @@ module DustLadder
         refuse(text, "no size is given", shape) if text.strip.empty?
         refuse(text, "this is too long to be a size", shape) if text.length > LONGEST
         pieces = text.strip.split(BETWEEN, -1)
-        variant = shape.variants.find { |one| one.measures.size == pieces.size } or refuse(text, "#{counted(pieces.size)} in “#{text}”", shape)
+        variant = shape.variants.find { |one|
+          one.measures.size == pieces.size
+        } or refuse(text, "#{counted(pieces.size)} in “#{text}”", shape)
         pieces = with_units(pieces, variant.measures, shape)
         values = variant.measures.zip(pieces).map { |measure, piece| value(measure, piece, shape) }
         Read.new(variant, values, pieces)
@@ -46,16 +48,29 @@ module DustLadder
 
         amount = Quantity::Reader.read(piece, measure.kind)
         refuse(piece, "the #{measure.name} must be more than nothing", shape) unless amount.positive?
-        refuse(piece, "the #{measure.name} is less than 0.01 mm: look at its unit", shape) if measure.kind == :length && amount < LEAST_M
+        refuse(
+          piece,
+          "the #{measure.name} is less than 0.01 mm: look at its unit",
+          shape
+        ) if measure.kind == :length && amount < LEAST_M
         amount
       rescue Quantity::Unreadable => error
-        raise Quantity::Unreadable.new("#{measure.name}: #{error.message}", typed: piece, expected: error.expected) unless error.message.include?(measure.name)
+        raise Quantity::Unreadable.new(
+          "#{measure.name}: #{error.message}",
+          typed: piece,
+          expected: error.expected
+        ) unless error.message.include?(measure.name)
 
         raise
       end
 
       def fill(piece, shape)
-        amount = piece.match?(/%|cent/) ? { share: Quantity::Reader.read(piece, :share) } : { depth: Quantity::Reader.read(piece, :length) }
+        amount = piece.match?(/%|cent/) ? {
+          share: Quantity::Reader.read(
+            piece,
+            :share
+          )
+        } : { depth: Quantity::Reader.read(piece, :length) }
         refuse(piece, "an empty tank holds no fluid: take the row out", shape) unless amount.values.first.positive?
         amount
       end

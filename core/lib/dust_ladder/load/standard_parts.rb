@@ -4,12 +4,16 @@ module DustLadder
     # in its size.
     class StandardParts
       Part = Struct.new(:title, :shape, :size) do
-        def as_json(*) = { "title" => title, "shape" => shape.title, "size" => size, "material" => shape.by_mass? ? "" : "steel" }
+        def as_json(*)
+          { "title" => title, "shape" => shape.title, "size" => size, "material" => shape.by_mass? ? "" : "steel" }
+        end
       end
       MOST = 40
 
       def self.series(data)
-        data["of"].map { |values| Part.new(format(data["title"], *values), Shape.named(data["shape"]), format(data["size"], *values)) }
+        data["of"].map { |values|
+          Part.new(format(data["title"], *values), Shape.named(data["shape"]), format(data["size"], *values))
+        }
       end
 
       # In small letters, measures with nothing between them and their sign.

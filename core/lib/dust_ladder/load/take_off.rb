@@ -65,14 +65,26 @@ module DustLadder
 
       # By how much the centre of gravity may be off on each axis because of what the rows leave open: ranges of
       # material, rows known worse than by calculation, fluids that are free to move. m, [x, y, z].
-      def cg_reach = @cg_reach ||= [ 0, 1, 2 ].map { |axis| [ farthest(axis, 1) - cg[axis], cg[axis] - farthest(axis, -1) ].max }
+      def cg_reach
+        @cg_reach ||= [ 0, 1, 2 ].map { |axis| [ farthest(axis, 1) - cg[axis], cg[axis] - farthest(axis, -1) ].max }
+      end
 
       # The box that holds every part, [low, high], or nil when nothing has a place yet.
       def outline
         added = solids.reject(&:cut)
         return if added.empty?
 
-        [ 0, 1, 2 ].map { |axis| added.map { |solid| solid.low[axis] }.min }.zip([ 0, 1, 2 ].map { |axis| added.map { |solid| solid.high[axis] }.max }).transpose
+        [ 0, 1, 2 ].map { |axis|
+          added.map { |solid|
+            solid.low[axis]
+          }.min
+        }.zip(
+          [ 0, 1, 2 ].map { |axis|
+            added.map { |solid|
+              solid.high[axis]
+            }.max
+          }
+        ).transpose
       end
 
       # Size of the load by its parts, from the corner where x, y and z are 0: [length, width, height] in m.
@@ -91,10 +103,16 @@ module DustLadder
       end
 
       # The rows with the most to say in the total, largest first: indices into rows.
-      def largest(most = 5) = rows.each_index.select { |index| rows[index]&.kg }.max_by(most) { |index| rows[index].kg.abs }
+      def largest(most = 5)
+        rows.each_index.select { |index| rows[index]&.kg }.max_by(most) { |index| rows[index].kg.abs }
+      end
 
       # Do all rows share one allowance and no range of material? Then the whole is bare × (1 + allowance).
-      def plain? = parts.all? { |row| row.basis == parts.first.basis } && leaves.all? { |leaf| leaf.low == leaf.high && leaf.basis == parts.first.basis }
+      def plain?
+        parts.all? { |row| row.basis == parts.first.basis } && leaves.all? { |leaf|
+          leaf.low == leaf.high && leaf.basis == parts.first.basis
+        }
+      end
       def allowance_of(basis) = (@allowances ||= {})[basis] ||= @rules[:allowance, basis]
 
       private
@@ -137,7 +155,10 @@ module DustLadder
           y += kg * at[1]
           z += kg * at[2]
         end
-        raise NotKnown.new("the cut-outs take away as much as there is, or more", pointer: pointer) unless bare.positive?
+        raise NotKnown.new(
+          "the cut-outs take away as much as there is, or more",
+          pointer: pointer
+        ) unless bare.positive?
 
         Total.new(bare, planned, [ least, 0.0 ].max, [ x, y, z ])
       end
@@ -146,12 +167,22 @@ module DustLadder
         lost = rows.index { |row| row&.place_problem }
         raise lost_row(lost, rows[lost].place_problem) if lost
 
-        loose = leaves.any? { |leaf| leaf.at.nil? } && rows.index { |row| row && row.leaves.any? { |leaf| leaf.at.nil? } }
-        raise NotKnown.new("row #{loose + 1}, #{rows[loose].name}: a part of this group has no place", pointer: "#{pointer}/#{loose}/shape") if loose
+        loose = leaves.any? { |leaf| leaf.at.nil? } && rows.index { |row|
+          row && row.leaves.any? { |leaf|
+            leaf.at.nil?
+          }
+        }
+        raise NotKnown.new(
+          "row #{loose + 1}, #{rows[loose].name}: a part of this group has no place",
+          pointer: "#{pointer}/#{loose}/shape"
+        ) if loose
       end
 
       def lost_row(index, problem)
-        NotKnown.new("row #{index + 1}, #{rows[index].name}: #{problem.message}", pointer: "#{pointer}/#{index}/#{problem.field}")
+        NotKnown.new(
+          "row #{index + 1}, #{rows[index].name}: #{problem.message}",
+          pointer: "#{pointer}/#{index}/#{problem.field}"
+        )
       end
 
       # The largest (side 1) or least (side −1) place of the centre on an axis, with every mass anywhere in its
@@ -185,12 +216,16 @@ module DustLadder
       def uncertain
         @uncertain ||= begin
           usual = allowance_of("calculated")
-          extras = leaves.map(&:basis).uniq.to_h { |basis| [ basis, allowance_of(basis) > usual ? allowance_of(basis) : 0.0 ] }
+          extras = leaves.map(&:basis).uniq.to_h { |basis|
+            [ basis, allowance_of(basis) > usual ? allowance_of(basis) : 0.0 ]
+          }
           leaves.filter_map do |leaf|
             extra = extras[leaf.basis]
             next unless leaf.slack || leaf.low < leaf.high || extra.positive?
 
-            [ leaf, *[ leaf.low * (1 - extra), leaf.high * (1 + extra), leaf.low * (1 + extra), leaf.high * (1 - extra) ].minmax ]
+            [ leaf,
+              *[ leaf.low * (1 - extra), leaf.high * (1 + extra), leaf.low * (1 + extra),
+                leaf.high * (1 - extra) ].minmax ]
           end
         end
       end

@@ -19,14 +19,21 @@ module DustLadder
       def known? = !@reading.nil?
 
       def value
-        raise NotKnown.new(@problem ? "#{label}: “#{typed}” cannot be read" : "#{label} is not given", pointer: pointer) unless known?
+        raise NotKnown.new(
+          @problem ? "#{label}: “#{typed}” cannot be read" : "#{label} is not given",
+          pointer: pointer
+        ) unless known?
 
         @reading
       end
 
       # The value when it is above zero, else NotKnown.
-      def positive = value.positive? ? value : raise(NotKnown.new("#{label} must be more than nothing", pointer: pointer))
-      def not_negative = value.negative? ? raise(NotKnown.new("#{label} cannot be below zero", pointer: pointer)) : value
+      def positive
+        value.positive? ? value : raise(NotKnown.new("#{label} must be more than nothing", pointer: pointer))
+      end
+      def not_negative
+        value.negative? ? raise(NotKnown.new("#{label} cannot be below zero", pointer: pointer)) : value
+      end
 
       # What was understood, in both systems; nil when nothing was.
       def echo
@@ -44,7 +51,12 @@ module DustLadder
       end
 
       def problem
-        @problem && { "pointer" => pointer, "typed" => typed, "message" => @problem.message, "expected" => @problem.expected }
+        @problem && {
+          "pointer" => pointer,
+          "typed" => typed,
+          "message" => @problem.message,
+          "expected" => @problem.expected
+        }
       end
     end
 

@@ -7,7 +7,15 @@ module DustLadder
       FOLDER = File.expand_path("schemas", __dir__)
       PLAN = JSON.parse(File.read(File.join(FOLDER, "plan-1.json"))).freeze
       LADDER = JSON.parse(File.read(File.join(FOLDER, "ladder-1.json"))).freeze
-      KINDS = { "object" => "an object", "array" => "a list", "string" => "text", "number" => "a number", "integer" => "a whole number", "boolean" => "true or false", "null" => "nothing" }.freeze
+      KINDS = {
+        "object" => "an object",
+        "array" => "a list",
+        "string" => "text",
+        "number" => "a number",
+        "integer" => "a whole number",
+        "boolean" => "true or false",
+        "null" => "nothing"
+      }.freeze
 
       module_function
 
@@ -35,12 +43,34 @@ module DustLadder
         pointer, schema = error["data_pointer"], error["schema"]
         case error["type"]
         when "required"
-          { "pointer" => pointer, "message" => "#{error.dig('details', 'missing_keys').join(', ')} is missing", "expected" => "every one of #{schema['required'].join(', ')}" }
+          {
+            "pointer" => pointer,
+            "message" => "#{error.dig('details', 'missing_keys').join(', ')} is missing",
+            "expected" => "every one of #{schema['required'].join(', ')}"
+          }
         when "schema"
-          { "pointer" => pointer, "message" => "#{pointer.split('/').last} does not belong here", "expected" => "only what the plan format names" }
-        when "const" then { "pointer" => pointer, "message" => "this is #{error['data'].inspect}", "expected" => schema["const"].inspect }
-        when "enum" then { "pointer" => pointer, "message" => "#{error['data'].inspect} is not one of the choices", "expected" => schema["enum"].map { |choice| choice || "nothing" }.join(", ") }
-        when "pattern" then { "pointer" => pointer, "message" => "#{error['data'].inspect} is not written as expected", "expected" => schema["pattern"] }
+          {
+            "pointer" => pointer,
+            "message" => "#{pointer.split('/').last} does not belong here",
+            "expected" => "only what the plan format names"
+          }
+        when "const" then {
+          "pointer" => pointer,
+          "message" => "this is #{error['data'].inspect}",
+          "expected" => schema["const"].inspect
+        }
+        when "enum" then {
+          "pointer" => pointer,
+          "message" => "#{error['data'].inspect} is not one of the choices",
+          "expected" => schema["enum"].map { |choice|
+            choice || "nothing"
+          }.join(", ")
+        }
+        when "pattern" then {
+          "pointer" => pointer,
+          "message" => "#{error['data'].inspect} is not written as expected",
+          "expected" => schema["pattern"]
+        }
         else { "pointer" => pointer, "message" => kind_message(error), "expected" => expectation(schema) }
         end
       end
@@ -52,10 +82,29 @@ module DustLadder
 
       def expectation(schema)
         kinds = Array(schema["type"]).map { |kind| KINDS.fetch(kind, kind) }.join(" or ")
-        limits = schema.slice("minimum", "maximum", "exclusiveMinimum", "minLength", "maxLength", "minItems", "maxItems")
-        [ kinds, limits.map { |name, value| "#{name.gsub(/([A-Z])/) { " #{$1.downcase}" }} #{value}" }.join(", ") ].reject(&:empty?).join(", ")
+        limits = schema.slice(
+          "minimum",
+          "maximum",
+          "exclusiveMinimum",
+          "minLength",
+          "maxLength",
+          "minItems",
+          "maxItems"
+        )
+        [ kinds, limits.map { |name, value|
+          "#{name.gsub(/([A-Z])/) {
+            " #{$1.downcase}"
+          }} #{value}"
+        }.join(", ") ].reject(&:empty?).join(", ")
       end
-      private_class_method :plan_schemer, :group_schemer, :chart_schemer, :ladder_schemer, :errors, :in_words, :kind_message, :expectation
+      private_class_method :plan_schemer,
+        :group_schemer,
+        :chart_schemer,
+        :ladder_schemer,
+        :errors,
+        :in_words,
+        :kind_message,
+        :expectation
     end
   end
 end

@@ -19,7 +19,9 @@ module DustLadder
       end
     end
 
-    def keys(pointer) = pointer.split("/").drop(1).map { |key| key.match?(/\A\d+\z/) ? key.to_i : key.gsub("~1", "/").gsub("~0", "~") }
+    def keys(pointer)
+      pointer.split("/").drop(1).map { |key| key.match?(/\A\d+\z/) ? key.to_i : key.gsub("~1", "/").gsub("~0", "~") }
+    end
 
     # What is at a JSON pointer, or nil.
     def at(document, pointer) = document.dig(*keys(pointer))
@@ -38,24 +40,51 @@ module DustLadder
     def blank(title:, rule_set:)
       quantity = ->(*names) { names.to_h { |name| [ name, nil ] } }
       {
-        "format" => FORMAT, "version" => VERSION, "title" => title, "site" => "", "lift_at" => nil, "rules" => rule_set.id,
+        "format" => FORMAT,
+        "version" => VERSION,
+        "title" => title,
+        "site" => "",
+        "lift_at" => nil,
+        "rules" => rule_set.id,
         "load" => {
-          "name" => "", "weight" => { "bare" => nil, "basis" => "unknown", "source" => "" },
+          "name" => "",
+          "weight" => { "bare" => nil, "basis" => "unknown", "source" => "" },
           "size" => quantity.("length", "width", "height"),
           "cg" => quantity.("x", "y", "z").merge("basis" => "contents_unknown"),
           "points" => %w[West East].map { |name| { "name" => name }.merge(quantity.("x", "y", "z")) }
         },
         "rigging" => {
-          "set_by" => "hook_height", "hook_height" => nil,
-          "legs" => Array.new(2) { { "sling" => nil, "hitch" => "vertical", "length" => nil, "choke_angle" => nil, "basket_width" => nil, "held_by" => "" } }
+          "set_by" => "hook_height",
+          "hook_height" => nil,
+          "legs" => Array.new(2) {
+            {
+              "sling" => nil,
+              "hitch" => "vertical",
+              "length" => nil,
+              "choke_angle" => nil,
+              "basket_width" => nil,
+              "held_by" => ""
+            }
+          }
         },
         "crane" => {
-          "chart" => nil, "as_rigged" => {}, "boom_length" => nil, "parts_of_line" => nil,
-          "radius_measured_loaded" => false, "turn" => nil,
-          "stations" => %w[pick set].map { |name| { "name" => name }.merge(quantity.("radius", "slew", "support_height")) },
-          "obstacle_height" => nil, "deductions" => []
+          "chart" => nil,
+          "as_rigged" => {},
+          "boom_length" => nil,
+          "parts_of_line" => nil,
+          "radius_measured_loaded" => false,
+          "turn" => nil,
+          "stations" => %w[pick set].map { |name|
+            { "name" => name }.merge(quantity.("radius", "slew", "support_height"))
+          },
+          "obstacle_height" => nil,
+          "deductions" => []
         },
-        "snapshots" => { "rule_sets" => { rule_set.id => Digest.snapshot(rule_set.data) }, "slings" => {}, "charts" => {} }
+        "snapshots" => {
+          "rule_sets" => { rule_set.id => Digest.snapshot(rule_set.data) },
+          "slings" => {},
+          "charts" => {}
+        }
       }
     end
   end

@@ -3,7 +3,9 @@ module DustLadder
     # Reads one quantity from what a rigger writes. A unit is always asked for: a bare number, a bare
     # "ton" and a decimal comma are asked back rather than guessed (handbook, section 0).
     module Reader
-      KINDS = YAML.safe_load_file(File.expand_path("units.yml", __dir__)).transform_keys { |name| name.tr(" ", "_").to_sym }.freeze
+      KINDS = YAML.safe_load_file(File.expand_path("units.yml", __dir__)).transform_keys { |name|
+        name.tr(" ", "_").to_sym
+      }.freeze
       NUMBER = /[+-]?(?:\d{1,3}(?:[, ]\d{3})+(?:\.\d+)?|\d+(?:\.\d+)?|\.\d+)/
       FRACTION = %r{(?:\d+\s*/\s*\d+)}
       MIXED = %r{\A(?:(?<whole>#{NUMBER})(?:\s+|-)(?<part>#{FRACTION})|(?<only>[+-]?#{FRACTION})|(?<plain>#{NUMBER}))\s*(?<unit>.*)\z}
@@ -42,26 +44,42 @@ module DustLadder
 
       def plain(text, typed, spec)
         match = MIXED.match(text) or refuse(typed, unreadable(text), spec)
-        amount = match[:plain] ? number(match[:plain]) : mixed([ match[:whole], match[:part] || match[:only] ].compact.join(" "))
+        amount = match[:plain] ? number(match[:plain]) : mixed(
+          [ match[:whole],
+            match[:part] || match[:only] ].compact.join(" ")
+        )
         amount * factor(match[:unit].strip, typed, spec)
       end
 
       def factor(unit, typed, spec)
         refuse(typed, "the unit is missing after #{typed}", spec) if unit.empty?
         if spec["base"] == "kg" && unit.match?(/\A(tons?|T|MT)\.?\z/)
-          refuse(typed, "“#{unit}” can mean three things: write t (1000 kg), short ton (2000 lb) or long ton (2240 lb)", spec)
+          refuse(
+            typed,
+            "“#{unit}” can mean three things: write t (1000 kg), short ton (2000 lb) or long ton (2240 lb)",
+            spec
+          )
         end
-        refuse(typed, "a gallon can be two things: write us gal (3.785 l) or imp gal (4.546 l)", spec) if unit.match?(/\Agal(lons?)?\.?\z/i)
+        refuse(
+          typed,
+          "a gallon can be two things: write us gal (3.785 l) or imp gal (4.546 l)",
+          spec
+        ) if unit.match?(/\Agal(lons?)?\.?\z/i)
         refuse(typed, unreadable(typed), spec) if unit.start_with?(",")
         unit = PRIME_UNITS.fetch(unit) { unit.downcase.delete_suffix(".").squeeze(" ") }
-        spec["units"][unit] or refuse(typed, "“#{unit}” is not a unit of #{KINDS.key(spec).to_s.tr("_", " ")} that is known here", spec)
+        spec["units"][unit] or refuse(
+          typed,
+          "“#{unit}” is not a unit of #{KINDS.key(spec).to_s.tr("_", " ")} that is known here",
+          spec
+        )
       end
 
       def number(text) = text.delete(", ").to_f
 
       def mixed(text)
         negative = text.start_with?("-")
-        whole, part = text.include?("/") ? [ text[/\A[+-]?\S+(?=\s+\d+\s*\/)/], text[%r{\d+\s*/\s*\d+\z}] ] : [ text, nil ]
+        whole, part = text.include?("/") ? [ text[/\A[+-]?\S+(?=\s+\d+\s*\/)/],
+          text[%r{\d+\s*/\s*\d+\z}] ] : [ text, nil ]
         size = whole ? number(whole).abs : 0.0
         if part
           upper, lower = part.split("/").map(&:to_f)

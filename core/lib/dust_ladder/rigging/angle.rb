@@ -18,7 +18,8 @@ module DustLadder
 
       def initialize(deg_from_horizontal)
         unless deg_from_horizontal.positive? && deg_from_horizontal <= 90
-          raise ArgumentError, "a leg stands between 0 and 90 degrees from the horizontal; this is #{deg_from_horizontal}"
+          raise ArgumentError,
+            "a leg stands between 0 and 90 degrees from the horizontal; this is #{deg_from_horizontal}"
         end
 
         @deg_from_horizontal = deg_from_horizontal

@@ -5,7 +5,9 @@ module DustLadder
     class AsRigged
       # A rung of both: id, label, planned and measured verdict and utilisation.
       Beside = Struct.new(:id, :label, :planned, :measured, keyword_init: true) do
-        def worse? = Ladder::Verdict.rank(measured.verdict) < Ladder::Verdict.rank(planned.verdict) || (measured.utilisation || 0) > (planned.utilisation || 0) + Ladder::Verdict::SLACK
+        def worse?
+          Ladder::Verdict.rank(measured.verdict) < Ladder::Verdict.rank(planned.verdict) || (measured.utilisation || 0) > (planned.utilisation || 0) + Ladder::Verdict::SLACK
+        end
       end
 
       # document: the accepted plan. lengths: of each leg as measured, text by index; points: { point's index => { "x" =>
@@ -22,11 +24,17 @@ module DustLadder
       def measured = @measured ||= DustLadder.check(PlanFile.with_values(@document, changes))
 
       # Rungs of both, foot first.
-      def beside = planned.rungs.zip(measured.rungs).map { |one, other| Beside.new(id: one.id, label: one.label, planned: one, measured: other) }
+      def beside
+        planned.rungs.zip(measured.rungs).map { |one, other|
+          Beside.new(id: one.id, label: one.label, planned: one, measured: other)
+        }
+      end
 
       # Angles that were read against those that follow from the measured lengths: [[leg, read, worked out], ...],
       # degrees from the horizontal. A difference tells that a length, a point or the angle was misread.
-      def angles_beside = @angles.map { |leg, read| [ leg, read, measured.lift.bridle.pose.legs[leg].deg_from_horizontal ] }
+      def angles_beside
+        @angles.map { |leg, read| [ leg, read, measured.lift.bridle.pose.legs[leg].deg_from_horizontal ] }
+      end
 
       private
 
@@ -36,7 +44,9 @@ module DustLadder
         return places if @lengths.empty?
 
         # Legs that were not measured stay as the plan has them.
-        lengths = @document["rigging"]["legs"].each_index.to_h { |leg| [ "/rigging/legs/#{leg}/length", @lengths[leg] || format("%.4f m", planned.lift.bridle.lengths[leg]) ] }
+        lengths = @document["rigging"]["legs"].each_index.to_h { |leg|
+          [ "/rigging/legs/#{leg}/length", @lengths[leg] || format("%.4f m", planned.lift.bridle.lengths[leg]) ]
+        }
         places.merge("/rigging/set_by" => "leg_lengths", **lengths)
       end
     end

@@ -16,7 +16,8 @@ module DustLadder
       # or hole; compression_rating and bending_rating (kg m): where the maker gives them; nil where not.
       def initialize(kind, mass:, spans:, end_rating: nil, compression_rating: nil, bending_rating: nil)
         raise ArgumentError, "a beam is a spreader or a lifting beam" unless %w[spreader lifting].include?(kind)
-        raise ArgumentError, "a beam needs its mass and a rating by span" unless mass.positive? && spans.any? && spans.flatten.all?(&:positive?)
+        raise ArgumentError,
+          "a beam needs its mass and a rating by span" unless mass.positive? && spans.any? && spans.flatten.all?(&:positive?)
 
         @kind = kind
         @mass = mass
@@ -38,10 +39,32 @@ module DustLadder
         pulls = pulls_on(hang, body)
         below = hanging(hang, body)
         rated = wll(span)
-        found = [ Part.new(name: "beam at #{Figure.m(span)}", demand: below.sum { |_, force| -force[2] }, capacity: rated, reason: rated ? nil : "no rating is marked for this span") ]
-        found += ends(below).map { |name, kg| Part.new(name: name, demand: kg, capacity: end_rating || (rated && rated / 2.0), reason: rated || end_rating ? nil : "no rating is marked") }
-        found << Part.new(name: "compression", demand: compression(hang, body, pulls), capacity: compression_rating) if compression_rating
-        found << Part.new(name: "bending", demand: bending(hang, body, pulls), capacity: bending_rating) if bending_rating
+        found = [ Part.new(
+          name: "beam at #{Figure.m(span)}",
+          demand: below.sum { |_, force|
+            -force[2]
+          },
+          capacity: rated,
+          reason: rated ? nil : "no rating is marked for this span"
+        ) ]
+        found += ends(below).map { |name, kg|
+          Part.new(
+            name: name,
+            demand: kg,
+            capacity: end_rating || (rated && rated / 2.0),
+            reason: rated || end_rating ? nil : "no rating is marked"
+          )
+        }
+        found << Part.new(
+          name: "compression",
+          demand: compression(hang, body, pulls),
+          capacity: compression_rating
+        ) if compression_rating
+        found << Part.new(
+          name: "bending",
+          demand: bending(hang, body, pulls),
+          capacity: bending_rating
+        ) if bending_rating
         found
       end
 
@@ -54,7 +77,11 @@ module DustLadder
       def bending(hang, body, pulls = pulls_on(hang, body))
         own = [ [ 0.0, 0.0, 0.0 ], turned(hang, body, [ 0.0, 0.0, -mass ]) ]
         all = (pulls + [ own ]).sort_by { |at, _| at[0] }
-        all.map { |cut, _| all.select { |at, _| at[0] <= cut[0] }.sum { |at, force| force[2] * (cut[0] - at[0]) + force[0] * (at[2] - cut[2]) } }.map(&:abs).max
+        all.map { |cut, _|
+          all.select { |at, _|
+            at[0] <= cut[0]
+          }.sum { |at, force| force[2] * (cut[0] - at[0]) + force[0] * (at[2] - cut[2]) }
+        }.map(&:abs).max
       end
 
       private
@@ -62,7 +89,9 @@ module DustLadder
       # [[place in the beam's axes, force in the world's], ...] of every line on the beam.
       def forces_on(hang, body)
         places = hang.rig.lines.flat_map { |line| line.nodes.select(&:first) }
-        hang.pulls.zip(places).select { |(_, owner, _), _| owner == body }.map { |(_, _, force), (_, own)| [ own, force ] }
+        hang.pulls.zip(places).select { |(_, owner, _), _|
+          owner == body
+        }.map { |(_, _, force), (_, own)| [ own, force ] }
       end
 
       # The same in the beam's own axes, x along it.

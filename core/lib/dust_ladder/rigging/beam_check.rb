@@ -19,20 +19,42 @@ module DustLadder
         bridle = lift.bridle
         known(beam)
         all = [ *rated(beam, bridle), *flattest(beam, bridle), lean(bridle) ]
-        all.each { |one| part(name: one.name, verdict: Ladder::Verdict.of(one.share, attention(one)), utilisation: one.share.finite? ? one.share : nil, demand: one.demand, capacity: one.capacity, nominal: nil, note: one.reason && both(one.reason)) }
+        all.each { |one|
+          part(
+            name: one.name,
+            verdict: Ladder::Verdict.of(one.share, attention(one)),
+            utilisation: one.share.finite? ? one.share : nil,
+            demand: one.demand,
+            capacity: one.capacity,
+            nominal: nil,
+            note: one.reason && both(one.reason)
+          )
+        }
         governs = all.max_by { |one| [ Ladder::Verdict.of(one.share, attention(one)) == "stop" ? 1 : 0, one.share ] }
         work(beam, bridle, governs)
         cautions(beam)
         return stop(both("#{governs.name}: #{governs.reason}"), subject: governs.name) if governs.reason
 
-        judge(governs.demand, governs.capacity, attention: attention(governs), subject: governs.name, note: both { |system| "#{governs.name}: #{governs.demand.bare(system)} of #{governs.capacity.shown(system)}" })
+        judge(
+          governs.demand,
+          governs.capacity,
+          attention: attention(governs),
+          subject: governs.name,
+          note: both { |system|
+            "#{governs.name}: #{governs.demand.bare(system)} of #{governs.capacity.shown(system)}"
+          }
+        )
       end
 
       # A spreader's rating holds for upper slings of a certain steepness only: what is marked must say so.
       def known(beam)
         return unless beam.spreader? && beam.least_deg.nil? && beam.chosen["compression_kg"].nil?
 
-        raise NotKnown.new("for which angle of the slings above it beam #{beam.number} is rated is not given, nor how much push it stands", pointer: "/rigging/beam/beam")
+        raise NotKnown.new(
+          "for which angle of the slings above it beam #{beam.number} is rated is not given, nor how much push it " \
+            "stands",
+          pointer: "/rigging/beam/beam"
+        )
       end
 
       def attention(one) = one.demand&.unit == :deg ? rules[:attention, :level] : rules[:attention, :slings]
@@ -40,11 +62,25 @@ module DustLadder
       # Ratings of the beam, each at its worst corner.
       def rated(beam, bridle)
         marked = beam.rated
-        all = bridle.hangs.flat_map { |corner, hang| marked.parts(hang, UnderBeam::BEAM, beam.used_span).map { |one| [ corner, one ] } }
-        all.group_by { |_, one| one.name.sub(/-?[\d.]+(?= m from)/) { |at| format("%.2f", at.to_f) } }.map do |name, some|
+        all = bridle.hangs.flat_map { |corner, hang|
+          marked.parts(hang, UnderBeam::BEAM, beam.used_span).map { |one|
+            [ corner, one ]
+          }
+        }
+        all.group_by { |_, one|
+          one.name.sub(/-?[\d.]+(?= m from)/) { |at|
+            format("%.2f", at.to_f)
+          }
+        }.map do |name, some|
           corner, one = some.max_by { |_, part| part.share }
           unit = name == "bending" ? :kg_m : :kg
-          Worst.new(name: name, demand: Figure.new(one.demand, unit, :up), capacity: one.capacity && Figure.new(one.capacity, unit, :down), reason: one.reason, corner: corner)
+          Worst.new(
+            name: name,
+            demand: Figure.new(one.demand, unit, :up),
+            capacity: one.capacity && Figure.new(one.capacity, unit, :down),
+            reason: one.reason,
+            corner: corner
+          )
         end
       end
 
@@ -52,12 +88,22 @@ module DustLadder
         return [] unless beam.least_deg && beam.uppers.any?
 
         index = beam.uppers.each_index.min_by { |upper| bridle.flattest_deg[bridle.points.size + upper] }
-        [ Worst.new(name: "upper slings from plumb", demand: Figure.deg(90 - bridle.flattest_deg[bridle.points.size + index], :up), capacity: Figure.deg(90 - beam.least_deg), corner: "the flattest of all corners") ]
+        [ Worst.new(
+          name: "upper slings from plumb",
+          demand: Figure.deg(90 - bridle.flattest_deg[bridle.points.size + index], :up),
+          capacity: Figure.deg(90 - beam.least_deg),
+          corner: "the flattest of all corners"
+        ) ]
       end
 
       def lean(bridle)
         worst = bridle.hangs.map { |corner, hang| [ corner, hang.pose.tilt_deg(UnderBeam::BEAM) ] }.max_by(&:last)
-        Worst.new(name: "lean of the beam", demand: Figure.deg(worst[1], :up), capacity: Figure.deg(rules[:tilt_limit_deg]), corner: worst[0])
+        Worst.new(
+          name: "lean of the beam",
+          demand: Figure.deg(worst[1], :up),
+          capacity: Figure.deg(rules[:tilt_limit_deg]),
+          corner: worst[0]
+        )
       end
 
       def work(beam, bridle, governs)
@@ -67,7 +113,12 @@ module DustLadder
         return if governs.reason
 
         line("D", governs.demand, source: "#{governs.name}; #{governs.corner}", about: "beam")
-        line("C", governs.capacity, source: governs.name == "lean of the beam" ? rules.cite(:tilt_limit_deg) : "marked on beam #{beam.number}", about: "beam")
+        line(
+          "C",
+          governs.capacity,
+          source: governs.name == "lean of the beam" ? rules.cite(:tilt_limit_deg) : "marked on beam #{beam.number}",
+          about: "beam"
+        )
       end
 
       # The push of the slings above into the beam, by hand: their share over the tangent of their angle.
@@ -75,14 +126,30 @@ module DustLadder
         beam.uppers.each_with_index do |upper, index|
           pull = bridle.upper_worst(index)
           deg = Figure.deg(Math.atan2(pull.leg.height, pull.leg.run) * 180 / Math::PI)
-          line("V#{index + 1}", Figure.kg(pull.share, :up), source: "upward part of #{upper.name}; #{pull.corner}", about: "upper:#{index}")
+          line(
+            "V#{index + 1}",
+            Figure.kg(pull.share, :up),
+            source: "upward part of #{upper.name}; #{pull.corner}",
+            about: "upper:#{index}"
+          )
           line("h#{index + 1}", deg, source: "from horizontal, there", about: "upper:#{index}")
-          line("N#{index + 1}", Figure.kg(pull.share / Math.tan(deg.value * Math::PI / 180), :up), formula: "V#{index + 1} / tan(h#{index + 1})", from: { "V#{index + 1}": Figure.kg(pull.share, :up), "h#{index + 1}": deg }, source: "what it presses along the beam, without the legs below", about: "beam")
+          line(
+            "N#{index + 1}",
+            Figure.kg(pull.share / Math.tan(deg.value * Math::PI / 180), :up),
+            formula: "V#{index + 1} / tan(h#{index + 1})",
+            from: { "V#{index + 1}": Figure.kg(pull.share, :up), "h#{index + 1}": deg },
+            source: "what it presses along the beam, without the legs below",
+            about: "beam"
+          )
         end
       end
 
       def cautions(beam)
-        caution("beam", beam.spreader? ? "A spreader stands push, not bending: slings at its ends only, the ends locked at their marked span." : "A lifting beam is rated hole by hole: a CG off its middle loads one end more.")
+        caution(
+          "beam",
+          beam.spreader? ? "A spreader stands push, not bending: slings at its ends only, the ends locked at their " \
+            "marked span." : "A lifting beam is rated hole by hole: a CG off its middle loads one end more."
+        )
       end
     end
   end

@@ -21,7 +21,9 @@ module DustLadder
         @rules = rules
         @set_by = document.dig("rigging", "set_by")
         @hook_height = document.length("the hook height", "rigging", "hook_height")
-        @length_fields = load.points.each_index.map { |index| document.length("the length of the #{load.points[index].name} leg", "rigging", "legs", index, "length") }
+        @length_fields = load.points.each_index.map { |index|
+          document.length("the length of the #{load.points[index].name} leg", "rigging", "legs", index, "length")
+        }
       end
 
       def measure
@@ -87,7 +89,11 @@ module DustLadder
         @corners ||= begin
           widths = @load.cg_half_width
           slack = @rules[:leg_length_tolerance]
-          boxes = SIGNS.product(SIGNS, SIGNS).map { |box| [ box, [ 0, 1, 2 ].map { |axis| cg[axis] + box[axis] * widths[axis] } ] }
+          boxes = SIGNS.product(SIGNS, SIGNS).map { |box|
+            [ box, [ 0, 1, 2 ].map { |axis|
+              cg[axis] + box[axis] * widths[axis]
+            } ]
+          }
           (@points.size == 2 ? SIGNS.product(SIGNS) : [ [ 0 ] ]).flat_map do |ends|
             rig = rig(lengths.zip(ends).map { |length, sign| length * (1 + sign * slack) })
             boxes.map { |box, shifted| [ [ box, ends ], hang(rig, shifted) ] }
@@ -115,7 +121,9 @@ module DustLadder
 
         box, ends = corner
         cg = AXES.each_with_index.map { |axis, index| "#{box[index].positive? ? '+' : '−'}#{axis}" }.join(" ")
-        legs = ends.zip(names).filter_map { |sign, name| "#{name.start_with?('upper') ? name : "#{name} leg"} #{sign.positive? ? 'long' : 'short'}" unless sign.zero? }
+        legs = ends.zip(names).filter_map { |sign, name|
+          "#{name.start_with?('upper') ? name : "#{name} leg"} #{sign.positive? ? 'long' : 'short'}" unless sign.zero?
+        }
         [ "CG at #{cg} of its box", *legs ].join(", ")
       end
 
@@ -151,7 +159,10 @@ module DustLadder
       def possibly
         yield
       rescue NotKnown => error
-        raise Impossible.new(error.what, pointer: @set_by == "leg_lengths" ? @length_fields[0].pointer : @hook_height.pointer)
+        raise Impossible.new(
+          error.what,
+          pointer: @set_by == "leg_lengths" ? @length_fields[0].pointer : @hook_height.pointer
+        )
       end
 
       def upright
@@ -165,7 +176,10 @@ module DustLadder
       def level_lengths
         height = @hook_height.value
         over = @points.map { |point| height - point[2] }
-        raise Impossible.new("the hook is not above the points", pointer: @hook_height.pointer) unless over.all?(&:positive?)
+        raise Impossible.new(
+          "the hook is not above the points",
+          pointer: @hook_height.pointer
+        ) unless over.all?(&:positive?)
         return over if @points.size == 1
 
         a, b = @points
@@ -175,7 +189,9 @@ module DustLadder
         [ Math.hypot(along, over[0]), Math.hypot(spread - along, over[1]) ]
       end
 
-      def pull(share, leg, corner) = Pull.new(share, Statics::Level.leg_tension(share, leg.length, leg.height), leg, corner)
+      def pull(share, leg, corner)
+        Pull.new(share, Statics::Level.leg_tension(share, leg.length, leg.height), leg, corner)
+      end
 
       def pulls(pose, corner)
         weight = @load.planned_kg

@@ -11,7 +11,15 @@ module DustLadder
         def ladder = @ladder ||= DustLadder.check(document)
 
         def as_json(*)
-          { "id" => id, "words" => words.as_json, "changes" => changes, "tilt" => Figure.deg(tilt_deg, :up).as_json, "verdict" => ladder.verdict, "level" => ladder.rung("level").verdict, "headline" => ladder.headlines }
+          {
+            "id" => id,
+            "words" => words.as_json,
+            "changes" => changes,
+            "tilt" => Figure.deg(tilt_deg, :up).as_json,
+            "verdict" => ladder.verdict,
+            "level" => ladder.rung("level").verdict,
+            "headline" => ladder.headlines
+          }
         end
       end
       STIFF = 100.0
@@ -34,7 +42,12 @@ module DustLadder
         return [] unless by_length? && strands.size > 1
 
         found = changes.map { |id, words, values, size| advice(id, words, values, size) }
-        found.select { |one| one.tilt_deg < tilt_deg - LEAST_GAIN_DEG }.sort_by { |one| [ one.tilt_deg <= aim_deg ? 0 : 1, one.tilt_deg <= aim_deg ? one.size : one.tilt_deg ] }.first(MOST)
+        found.select { |one|
+          one.tilt_deg < tilt_deg - LEAST_GAIN_DEG
+        }.sort_by { |one|
+          [ one.tilt_deg <= aim_deg ? 0 : 1,
+            one.tilt_deg <= aim_deg ? one.size : one.tilt_deg ]
+        }.first(MOST)
       end
 
       # Where lengths are made up: how long each must be and what that means for its sling, a Sentence each.
@@ -45,9 +58,20 @@ module DustLadder
       end
 
       def as_json(*)
-        { "tilt" => Figure.deg(tilt_deg, :up).as_json, "aim" => Figure.deg(aim_deg).as_json, "options" => options.map(&:as_json), "made_up" => made_up.map(&:as_json) }
+        {
+          "tilt" => Figure.deg(tilt_deg, :up).as_json,
+          "aim" => Figure.deg(aim_deg).as_json,
+          "options" => options.map(&:as_json),
+          "made_up" => made_up.map(&:as_json)
+        }
       rescue NotKnown => error
-        { "tilt" => nil, "aim" => Figure.deg(aim_deg).as_json, "options" => [], "made_up" => [], "missing" => error.what }
+        {
+          "tilt" => nil,
+          "aim" => Figure.deg(aim_deg).as_json,
+          "options" => [],
+          "made_up" => [],
+          "missing" => error.what
+        }
       end
 
       private
@@ -58,8 +82,13 @@ module DustLadder
       def strands
         @strands ||= begin
           bridle = @lift.bridle
-          below = bridle.names.each_with_index.map { |name, index| [ "#{name} leg", "/rigging/legs/#{index}", bridle.lengths[index], index ] }
-          above = @lift.beam ? @lift.beam.uppers.map { |upper| [ upper.name, "/rigging/beam/legs/#{upper.index}", bridle.upper_lengths[upper.index], below.size + upper.index ] } : []
+          below = bridle.names.each_with_index.map { |name, index|
+            [ "#{name} leg", "/rigging/legs/#{index}", bridle.lengths[index], index ]
+          }
+          above = @lift.beam ? @lift.beam.uppers.map { |upper|
+            [ upper.name, "/rigging/beam/legs/#{upper.index}", bridle.upper_lengths[upper.index],
+              below.size + upper.index ]
+          } : []
           bridle.reeved? ? below.uniq { |_, place, _| PlanFile.at(@document, "#{place}/sling") } : below + above
         end
       end
@@ -78,8 +107,12 @@ module DustLadder
         return [] unless option.stable && option.change.abs > LEAST_M
 
         links = option.links ? ", #{option.links.abs} links" : ""
-        words = both { |system| "#{name} #{Figure.m(option.change.abs).shown(system)} #{option.change.negative? ? 'shorter' : 'longer'}#{links}" }
-        [ [ "#{place}-cut", words, { "#{place}/length" => format("%.3f m", length + option.change) }, option.change.abs ] ]
+        words = both { |system|
+          "#{name} #{Figure.m(option.change.abs).shown(system)} #{option.change.negative? ? 'shorter' : 'longer'}" \
+            "#{links}"
+        }
+        [ [ "#{place}-cut", words, { "#{place}/length" => format("%.3f m", length + option.change) },
+          option.change.abs ] ]
       rescue Statics::Equilibrium::NotFound
         []
       end
@@ -87,8 +120,13 @@ module DustLadder
       # The one of the store, of the same kind, whose reach levels best.
       def other_sling((name, place, length, line))
         now = sling_at(place) or return []
-        used = [ *@document.dig("rigging", "legs"), *@document.dig("rigging", "beam", "legs").to_a ].filter_map { |leg| leg["sling"] }
-        fitting = @pieces.select { |piece| piece["kind"] == now["kind"] && piece["legs"] == 1 && now["legs"] == 1 && [ nil, "ready" ].include?(piece["state"]) && !used.include?(piece["number"]) && piece["kind"] != Slings::Selection::CHAIN }
+        used = [ *@document.dig("rigging", "legs"), *@document.dig("rigging", "beam", "legs").to_a ].filter_map { |leg|
+          leg["sling"]
+        }
+        fitting = @pieces.select { |piece|
+          piece["kind"] == now["kind"] && piece["legs"] == 1 && now["legs"] == 1 && [ nil,
+            "ready" ].include?(piece["state"]) && !used.include?(piece["number"]) && piece["kind"] != Slings::Selection::CHAIN
+        }
         reaches = fitting.map { |piece| piece["reach_m"] }.uniq.reject { |reach| (reach - length).abs < LEAST_M }
         return [] if reaches.empty?
 
@@ -96,7 +134,14 @@ module DustLadder
         piece = fitting.find { |one| one["reach_m"] == option.length }
         slings = @document.dig("snapshots", "slings").merge(piece["number"] => Gear::Piece.snapshot(piece))
         kept = [ *used - [ now["number"] ], *(used.count(now["number"]) > 1 ? [ now["number"] ] : []), piece["number"] ]
-        [ [ "#{place}-sling", both { |system| "#{piece['number']} of #{Figure.m(piece['reach_m']).shown(system)} on the #{name}" }, { "#{place}/sling" => piece["number"], "#{place}/length" => format("%.3f m", piece["reach_m"]), "/snapshots/slings" => slings.slice(*kept) }, (option.length - length).abs ] ]
+        [ [ "#{place}-sling", both { |system|
+          "#{piece['number']} of #{Figure.m(piece['reach_m']).shown(system)} on the #{name}"
+        }, {
+          "#{place}/sling" => piece["n" \
+            "umber"],
+          "#{place}/length" => format("%.3f m", piece["reach_m"]),
+          "/snapshots/slings" => slings.slice(*kept)
+        }, (option.length - length).abs ] ]
       rescue Statics::Equilibrium::NotFound
         []
       end
@@ -108,7 +153,12 @@ module DustLadder
         places = @lift.beam.holes
         @lift.legs.each_index.flat_map do |leg|
           now = @lift.legs[leg]["hole"]
-          (places.each_index.to_a - @lift.legs.map { |one| one["hole"] }).map { |hole| [ "/rigging/legs/#{leg}-hole-#{hole}", both("#{@lift.load.points[leg].name} leg to hole #{hole + 1}"), { "/rigging/legs/#{leg}/hole" => hole }, (places[hole] - places[now]).abs ] }
+          (places.each_index.to_a - @lift.legs.map { |one|
+            one["hole"]
+          }).map { |hole|
+            [ "/rigging/legs/#{leg}-hole-#{hole}",
+              both("#{@lift.load.points[leg].name} leg to hole #{hole + 1}"), { "/rigging/legs/#{leg}/hole" => hole }, (places[hole] - places[now]).abs ]
+          }
         end
       end
 
@@ -129,7 +179,17 @@ module DustLadder
 
         points = @lift.load.points.each_with_index.to_h { |point, index| [ index.to_s, point.at ] }
         body = Statics::Rig::Body.new(name: "load", mass: @lift.load.planned_kg, cg: @lift.load.cg, points: points)
-        Statics::Rig.new(bodies: [ body ], lines: points.keys.map { |name| { name: name, nodes: [ "hook", "load.#{name}" ], rest: bridle.lengths[name.to_i], stiffness: @lift.load.planned_kg * STIFF } })
+        Statics::Rig.new(
+          bodies: [ body ],
+          lines: points.keys.map { |name|
+            {
+              name: name,
+              nodes: [ "hook", "load.#{name}" ],
+              rest: bridle.lengths[name.to_i],
+              stiffness: @lift.load.planned_kg * STIFF
+            }
+          }
+        )
       end
 
       def cut(name, sling, length)
@@ -139,10 +199,16 @@ module DustLadder
         pitch = sling["link_pitch_m"]
         both do |system|
           made = "#{name}: #{Figure.m(length).shown(system)}"
-          next "#{made}; #{sling['number']} is #{Figure.m(-spare, :up).shown(system)} too short" if spare < -Slings::Fit::NEAR_M
+          next "#{made}; #{sling['number']} is #{Figure.m(
+            -spare,
+            :up
+).shown(system)} too short" if spare < -Slings::Fit::NEAR_M
           next "#{made}, #{sling['number']} as it is" if spare < Slings::Fit::NEAR_M
 
-          pitch ? "#{made}; clutch #{sling['number']} #{(spare / pitch).round} links short (#{Figure.m(spare).shown(system)})" : "#{made}; #{sling['number']} is #{Figure.m(spare).shown(system)} too long and cannot be shortened"
+          pitch ? "#{made}; clutch #{sling['number']} #{(spare / pitch).round} links short (" \
+            "#{Figure.m(spare).shown(system)})" : "#{made}; #{sling['number']} is #{Figure.m(spare).shown(system)} " \
+              "too long and " \
+              "cannot be shortened"
         end
       end
     end

@@ -13,16 +13,47 @@ module DustLadder
         basket_alone
         worst = bridle.steepest
         offsets(worst)
-        tilt = line("t", Figure.deg(worst.tilt_deg, :up), formula: "atan(√(p² + q²) / r)", from: @offsets, source: lift.beam ? "as it hangs under the beam" : "plumb runs from hook to CG", about: "load")
-        return answer("stop", note: both(bridle.points.size > 2 ? "it would turn over at worst: the CG is too high for these points" : "the points are below the CG: it turns over"), subject: "points") if bridle.least_margin.negative?
-        return answer("stop", note: both("the CG can come outside the points: one leg hangs slack"), subject: "CG") if bridle.slack?
-        return answer("stop", note: both("one basket under the CG: the load slides out of it"), subject: "basket") if @basket_alone
+        tilt = line(
+          "t",
+          Figure.deg(worst.tilt_deg, :up),
+          formula: "atan(√(p² + q²) / r)",
+          from: @offsets,
+          source: lift.beam ? "as it hangs under the beam" : "plumb runs from hook to CG",
+          about: "load"
+        )
+        return answer(
+          "stop",
+          note: both(
+            bridle.points.size > 2 ? "it would turn over at worst: the CG is too high for these points" : "t" \
+              "he points " \
+              "are below the CG: it turns over"
+          ),
+          subject: "points"
+        ) if bridle.least_margin.negative?
+        return answer(
+          "stop",
+          note: both("the CG can come outside the points: one leg hangs slack"),
+          subject: "CG"
+        ) if bridle.slack?
+        return answer(
+          "stop",
+          note: both("one basket under the CG: the load slides out of it"),
+          subject: "basket"
+        ) if @basket_alone
 
         cautions(bridle, tilt)
         limit = rules[:tilt_limit_deg]
         line("limit", Figure.deg(limit), source: rules.cite(:tilt_limit_deg))
-        judge(Figure.deg(tilt, :up), Figure.deg(limit), attention: rules[:attention, :level], subject: low_end(bridle),
-              note: both("tilt #{Figure.deg(bridle.pose.tilt_deg, :up)}, at worst #{Figure.deg(tilt, :up)} of #{Figure.deg(limit)}"))
+        judge(
+          Figure.deg(tilt, :up),
+          Figure.deg(limit),
+          attention: rules[:attention, :level],
+          subject: low_end(bridle),
+          note: both(
+            "tilt #{Figure.deg(bridle.pose.tilt_deg, :up)}, at worst #{Figure.deg(tilt, :up)} of " \
+              "#{Figure.deg(limit)}"
+          )
+        )
       rescue Bridle::Impossible => error
         @missing << Ladder::Missing.new(what: error.what, pointer: error.pointer)
         answer("stop", note: both(error.what), subject: "geometry")
@@ -31,23 +62,39 @@ module DustLadder
       # The hook's place from the CG in the load's own axes: across its z both ways, and along it.
       def offsets(pose)
         @offsets = %i[p q r].zip(pose.plumb.map { |side| lift.beam ? Figure.factor(side) : Figure.m(side) }).to_h
-        %i[p q r].zip(lift.beam ? PARTS : PLACES) { |symbol, words| line(symbol.to_s, @offsets[symbol], source: words, about: "hook") }
+        %i[p q r].zip(lift.beam ? PARTS : PLACES) { |symbol, words|
+          line(symbol.to_s, @offsets[symbol], source: words, about: "hook")
+        }
       end
 
-      PLACES = [ "hook from the CG along the load, worst corner", "hook from the CG across the load", "hook above the CG" ].freeze
-      PARTS = [ "plumb's part along the load, worst corner, by the pose of load and beam", "plumb's part across the load", "plumb's part along its height" ].freeze
+      PLACES = [ "hook from the CG along the load, worst corner", "hook from the CG across the load",
+        "hook above the CG" ].freeze
+      PARTS = [ "plumb's part along the load, worst corner, by the pose of load and beam",
+        "plumb's part across the load", "plumb's part along its height" ].freeze
 
       def basket_alone
         hitches = lift.legs.map { |leg| leg["hitch"] }
         @basket_alone = hitches == [ "basket" ]
-        caution("baskets", "Two baskets hold a load only while it cannot slide or roll out of them.") if hitches.include?("basket") && hitches.size == 2
+        caution(
+          "baskets",
+          "Two baskets hold a load only while it cannot slide or roll out of them."
+        ) if hitches.include?("basket") && hitches.size == 2
       end
 
       # All points below the CG: the load stands in a pyramid of its legs, which a small tilt does not tell.
       def high_cg(bridle)
         top = lift.load.cg[2] + lift.load.cg_half_width[2]
         room = Statics::Pyramid.room(bridle.pose.hook, round(bridle.points), [ *bridle.cg.first(2), top ])
-        caution("points_below", both { |system| "Every point may lie below the CG: a critical lift. The CG is #{Figure.m(room, :down).shown(system)} inside the nearest pair of legs." }) if room
+        caution(
+          "points_below",
+          both { |system|
+            "Every point may lie below the CG: a critical lift. The CG is #{Figure.m(
+              room,
+              :down
+).shown(system)} inside the " \
+              "nearest pair of legs."
+          }
+        ) if room
       end
 
       # Points in order round the middle.
@@ -59,19 +106,35 @@ module DustLadder
       def low_end(bridle)
         return if bridle.pose.tilt_deg < 0.05 || bridle.points.size == 1
 
-        lower = bridle.points.each_with_index.min_by { |point, _| point.zip(bridle.pose.up).sum { |place, part| place * part } }.last
+        lower = bridle.points.each_with_index.min_by { |point, _|
+          point.zip(bridle.pose.up).sum { |place, part|
+            place * part
+          }
+        }.last
         "#{bridle.names[lower]} end low"
       end
 
       def cautions(bridle, tilt)
         aim = rules[:tilt_aim_deg]
-        caution("tilt_aim", "It may hang up to #{Figure.deg(tilt, :up)} off level; aim for #{Figure.deg(aim)}.") if tilt > aim
-        caution("one_point", "One sling: as it comes free it moves toward the side where the sling sits higher. Keep people off that side.") if bridle.points.size == 1
+        caution(
+          "tilt_aim",
+          "It may hang up to #{Figure.deg(tilt, :up)} off level; aim for #{Figure.deg(aim)}."
+        ) if tilt > aim
+        caution(
+          "one_point",
+          "One sling: as it comes free it moves toward the side where the sling sits higher. Keep people off that " \
+            "side."
+        ) if bridle.points.size == 1
         high_cg(bridle) if bridle.points.size > 2 && !lift.beam
         least = bridle.least_margin
         return unless least < rules[:stability_caution_m]
 
-        caution("unsteady", both { |system| "The CG may lie only #{Figure.m(least, :down).shown(system)} below the points: it tips easily." })
+        caution(
+          "unsteady",
+          both { |system|
+            "The CG may lie only #{Figure.m(least, :down).shown(system)} below the points: it tips easily."
+          }
+        )
       end
     end
   end

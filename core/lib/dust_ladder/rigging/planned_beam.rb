@@ -24,7 +24,20 @@ module DustLadder
         @span = document.length("the beam's span", "rigging", "beam", "span")
         @headroom = document.length("the hook's height above the beam", "rigging", "beam", "headroom")
         @holes = document.dig("rigging", "legs").map { |leg| leg["hole"] }
-        @uppers = @plan["legs"].each_index.map { |index| Upper.new(data: @plan["legs"][index], index: index, length: document.length("the length of upper sling #{index + 1}", "rigging", "beam", "legs", index, "length")) }
+        @uppers = @plan["legs"].each_index.map { |index|
+          Upper.new(
+            data: @plan["legs"][index],
+            index: index,
+            length: document.length(
+              "the length of upper sling #{index + 1}",
+              "rigging",
+              "beam",
+              "legs",
+              index,
+              "length"
+            )
+          )
+        }
       end
 
       def chosen = @data || raise(NotKnown.new("which beam it is is not given", pointer: "#{POINTER}/beam"))
@@ -33,7 +46,9 @@ module DustLadder
       def spreader? = kind == "spreader"
       def bail? = !spreader? && chosen["eyes_m"].empty?
       def depth = chosen["depth_m"]
-      def mass = chosen["mass_kg"] || raise(NotKnown.new("the mass of beam #{number} is not known", pointer: "#{POINTER}/beam"))
+      def mass
+        chosen["mass_kg"] || raise(NotKnown.new("the mass of beam #{number} is not known", pointer: "#{POINTER}/beam"))
+      end
       def span = @span.positive
       def headroom = @headroom.positive
 
@@ -43,8 +58,15 @@ module DustLadder
 
       # Hole of a leg. Raises NotKnown without one, or when the beam has no such hole.
       def hole(leg)
-        at = @holes[leg] or raise NotKnown.new("which hole of the beam leg #{leg + 1} hangs from is not given", pointer: "/rigging/legs/#{leg}/hole")
-        holes[at] or raise NotKnown.new("beam #{number} has #{holes.size} holes; leg #{leg + 1} is planned on the #{at + 1}th", pointer: "/rigging/legs/#{leg}/hole")
+        at = @holes[leg] or raise NotKnown.new(
+          "which hole of the beam leg #{leg + 1} hangs from is not given",
+          pointer: "/rigging/legs/#{leg}/hole"
+        )
+        holes[at] or raise NotKnown.new(
+          "beam #{number} has #{holes.size} holes; leg #{leg + 1} is planned on the #{at + 1}th",
+          pointer: "/rigging/" \
+            "legs/#{leg}/hole"
+        )
       end
 
       # Distance between the outermost holes in use.
@@ -55,11 +77,26 @@ module DustLadder
         wanted = bail? ? 0 : eyes.size
         return if uppers.size == wanted
 
-        raise Bridle::Impossible.new("beam #{number} is held by #{wanted.zero? ? 'its bail' : "#{wanted} slings"}; the plan has #{uppers.size} above it", pointer: "#{POINTER}/legs")
+        raise Bridle::Impossible.new(
+          "beam #{number} is held by #{wanted.zero? ? 'its bail' : "#{wanted} slings"}; the plan has #{uppers.size} " \
+            "above it",
+          pointer: "#{POINTER}/legs"
+        )
       end
 
       # The beam as something with ratings.
-      def rated = Beam.new(kind, mass: mass, spans: chosen["spans"].map { |one| one.values_at("span_m", "kg") }, end_rating: chosen["end_kg"], compression_rating: chosen["compression_kg"], bending_rating: chosen["bending_kg_m"])
+      def rated
+        Beam.new(
+          kind,
+          mass: mass,
+          spans: chosen["spans"].map { |one|
+            one.values_at("span_m", "kg")
+          },
+          end_rating: chosen["end_kg"],
+          compression_rating: chosen["compression_kg"],
+          bending_rating: chosen["bending_kg_m"]
+        )
+      end
       def least_deg = chosen["least_deg_from_horizontal"]
 
       # As a body of a rig, its points "hole 0", "eye 1", "bail".

@@ -10,12 +10,29 @@ module DustLadder
         def as_json(*)
           drawing = ladder.as_json["drawing"]
           worst = ladder.rung("slings")
-          { "id" => id, "words" => words.as_json, "changes" => changes, "rigging" => rigging, "verdict" => ladder.verdict, "headline" => ladder.headlines, "slings" => slings,
-            "hook_height" => drawing&.dig("hook_height"), "utilisation" => worst&.percent&.as_json, "tilt" => drawing&.dig("tilt", "deg"), "weakest" => weakest, "drawing" => drawing }
+          {
+            "id" => id,
+            "words" => words.as_json,
+            "changes" => changes,
+            "rigging" => rigging,
+            "verdict" => ladder.verdict,
+            "headline" => ladder.headlines,
+            "slings" => slings,
+            "hook_height" => drawing&.dig("hook_height"),
+            "utilisation" => worst&.percent&.as_json,
+            "tilt" => drawing&.dig("tilt", "deg"),
+            "weakest" => weakest,
+            "drawing" => drawing
+          }
         end
 
         def weakest
-          rung = ladder.rungs.select { |one| Slings::PlanSelection::RIGGING.include?(one.id) }.min_by { |one| [ Ladder::Verdict.rank(one.verdict), -(one.utilisation || 0) ] }
+          rung = ladder.rungs.select { |one|
+            Slings::PlanSelection::RIGGING.include?(one.id)
+          }.min_by { |one|
+            [ Ladder::Verdict.rank(one.verdict),
+              -(one.utilisation || 0) ]
+          }
           { "label" => rung.label, "verdict" => rung.verdict, "note" => rung.note&.as_json }
         end
       end
@@ -26,7 +43,14 @@ module DustLadder
       GAP_M = 1.5
       BASKET_SHARE = 0.25
       EDGE_SHARE = 0.08
-      LEG = { "sling" => nil, "hitch" => "vertical", "length" => nil, "choke_angle" => nil, "basket_width" => nil, "held_by" => "" }.freeze
+      LEG = {
+        "sling" => nil,
+        "hitch" => "vertical",
+        "length" => nil,
+        "choke_angle" => nil,
+        "basket_width" => nil,
+        "held_by" => ""
+      }.freeze
 
       # document: an accepted plan. pieces, beams: of the store, with state, due and place beside.
       def initialize(document, pieces:, beams: [])
@@ -39,13 +63,19 @@ module DustLadder
 
       # Those that hold first. Baskets need no points. Raises NotKnown where size, CG or weight are not known.
       def all
-        @all ||= [ *to_points, baskets ].compact.sort_by { |one| [ -Ladder::Verdict.rank(one.rigging), one.ladder.rung("slings").utilisation || 2 ] }
+        @all ||= [ *to_points, baskets ].compact.sort_by { |one|
+          [ -Ladder::Verdict.rank(one.rigging), one.ladder.rung("slings").utilisation || 2 ]
+        }
       end
 
       def as_json(*)
         { "proposals" => all.map(&:as_json), "vain" => @vain.map { |one| { "words" => one.words, "why" => one.why } } }
       rescue NotKnown => error
-        { "proposals" => [], "vain" => [ { "words" => "Nothing can be proposed yet", "why" => error.what } ], "missing" => { "what" => error.what, "pointer" => error.pointer } }
+        {
+          "proposals" => [],
+          "vain" => [ { "words" => "Nothing can be proposed yet", "why" => error.what } ],
+          "missing" => { "what" => error.what, "pointer" => error.pointer }
+        }
       end
 
       private
@@ -74,8 +104,18 @@ module DustLadder
         both_tiers = upper ? taken(PlanFile.with_values(bare, lower.changes), upper: true) : nil
         all = [ lower, both_tiers ].compact
         final = all.last
-        Proposal.new(id: id, words: words, changes: changes.merge(*all.map(&:changes)), ladder: final.ladder, slings: all.flat_map { |one| one.choice.pieces.map { |piece| piece["number"] } }.uniq,
-          rigging: Slings::PlanSelection.rigging_verdict(final.ladder))
+        Proposal.new(
+          id: id,
+          words: words,
+          changes: changes.merge(*all.map(&:changes)),
+          ladder: final.ladder,
+          slings: all.flat_map { |one|
+            one.choice.pieces.map { |piece|
+              piece["number"]
+            }
+          }.uniq,
+          rigging: Slings::PlanSelection.rigging_verdict(final.ladder)
+        )
       rescue Bridle::Impossible, NotKnown => error
         @vain << Vain.new(words["metric"], error.what)
         nil
@@ -85,7 +125,9 @@ module DustLadder
         selection = Slings::PlanSelection.new(document, @pieces, upper: upper)
         # Below a beam nothing can be judged before the slings above it are there.
         found = upper || document.dig("rigging", "beam").nil? ? selection.best : selection.first
-        found or raise NotKnown, "nothing in the store serves: #{Figure.kg(selection.need.tension, :up)} #{upper ? 'on a sling above the beam' : 'on a leg'} is needed"
+        found or raise NotKnown,
+          "nothing in the store serves: #{Figure.kg(selection.need.tension, :up)} " \
+            "#{upper ? 'on a sling above the beam' : 'on a leg'} is needed"
       end
 
       def clear = { "/rigging/beam" => nil, "/rigging/reeved" => nil, "/rigging/set_by" => "hook_height" }
@@ -98,7 +140,16 @@ module DustLadder
         run = points.map { |x, y, _| Math.hypot(x - cg[0], y - cg[1]) }.max
         height = points.map(&:last).max + [ run * Math.tan(aim * Math::PI / 180), GAP_M ].max
         count = points.size
-        proposal("bridle", both("#{NUMBERS[count]} from the hook"), clear.merge("/rigging/legs" => Array.new(count) { |index| kept(index).merge(LEG) }, "/rigging/hook_height" => written(height)))
+        proposal(
+          "bridle",
+          both("#{NUMBERS[count]} from the hook"),
+          clear.merge(
+            "/rigging/legs" => Array.new(count) { |index|
+              kept(index).merge(LEG)
+            },
+            "/rigging/hook_height" => written(height)
+          )
+        )
       end
       NUMBERS = { 1 => "One leg", 2 => "Two-leg bridle", 3 => "Three-leg bridle", 4 => "Four-leg bridle" }.freeze
 
@@ -112,11 +163,28 @@ module DustLadder
 
         spread = sides.map { |some| some.sum(&:first) / some.size }.reduce(:-).abs
         found = nearest_spreader(spread)
-        return @vain.push(Vain.new("A spreader", "none in the store, ready and rated for #{Figure.kg(load.planned_kg, :up)}")) && [] unless found
+        return @vain.push(
+          Vain.new(
+            "A spreader",
+            "none in the store, ready and rated for #{Figure.kg(load.planned_kg, :up)}"
+          )
+        ) && [] unless found
 
         beam, span = found
         holes = points.map { |x, _, _| x < middle ? 0 : 1 }
-        [ under(beam, span, "spreader", both { |system| "#{points.size == 2 ? 'Two' : 'Four'} legs under spreader #{beam['number']} set to #{Figure.m(span).shown(system)}" }, points.map(&:last).max, holes.map { |hole| { "hole" => hole } }) ].compact
+        [ under(
+          beam,
+          span,
+          "spreader",
+          both { |system|
+            "#{points.size == 2 ? 'Two' : 'Four'} legs under spreader #{beam['number']} set to " \
+              "#{Figure.m(span).shown(system)}"
+          },
+          points.map(&:last).max,
+          holes.map { |hole|
+            { "hole" => hole }
+          }
+        ) ].compact
       end
 
       # Two baskets round the load, hung plumb from a spreader, so that they do not slide together.
@@ -128,24 +196,63 @@ module DustLadder
         ends = [ cg[0] - span / 2, cg[0] + span / 2 ]
         return if ends.first < EDGE_SHARE * length || ends.last > (1 - EDGE_SHARE) * length
 
-        places = %w[West East].zip(ends).map { |name, x| { "name" => "#{name} basket", "x" => written(x), "y" => written(width / 2), "z" => written(height) } }
-        legs = [ 0, 1 ].map { |hole| { "hole" => hole, "hitch" => "basket", "basket_width" => written(width), "round" => written(width + 2 * height) } }
-        under(beam, span, "baskets", both { |system| "Two baskets under spreader #{beam['number']} set to #{Figure.m(span).shown(system)}" }, height, legs, "/load/points" => places)
+        places = %w[West East].zip(ends).map { |name, x|
+          { "name" => "#{name} basket", "x" => written(x), "y" => written(width / 2), "z" => written(height) }
+        }
+        legs = [ 0, 1 ].map { |hole|
+          {
+            "hole" => hole,
+            "hitch" => "basket",
+            "basket_width" => written(width),
+            "round" => written(width + 2 * height)
+          }
+        }
+        under(
+          beam,
+          span,
+          "baskets",
+          both { |system|
+            "Two baskets under spreader #{beam['number']} set to #{Figure.m(span).shown(system)}"
+          },
+          height,
+          legs,
+          "/load/points" => places
+        )
       end
 
       def under(beam, span, id, words, top, rows, more = {})
-        headroom = [ span / 2 * Math.tan([ aim, beam["least_deg_from_horizontal"] || 0 ].max * Math::PI / 180), GAP_M / 2 ].max
-        proposal(id, words, {
-          **clear, "/rigging/legs" => rows.each_with_index.map { |row, index| (row["hitch"] == "basket" ? {} : kept(index)).merge(LEG).merge(row) },
-          "/rigging/beam" => { "beam" => beam["number"], "span" => written(span), "headroom" => written(headroom), "legs" => Array.new(2) { { "sling" => nil, "length" => nil } } },
-          "/rigging/hook_height" => written(top + GAP_M + beam["depth_m"] + headroom),
-          "/snapshots/beams" => { beam["number"] => Gear::Piece.snapshot(beam) }, **more
-        })
+        headroom = [ span / 2 * Math.tan([ aim, beam["least_deg_from_horizontal"] || 0 ].max * Math::PI / 180),
+          GAP_M / 2 ].max
+        proposal(
+          id,
+          words,
+          {
+            **clear,
+            "/rigging/legs" => rows.each_with_index.map { |row, index|
+              (row["hitch"] == "basket" ? {} : kept(index)).merge(LEG).merge(row)
+            },
+            "/rigging/beam" => {
+              "beam" => beam["number"],
+              "span" => written(span),
+              "headroom" => written(headroom),
+              "legs" => Array.new(2) {
+                { "sling" => nil, "length" => nil }
+              }
+            },
+            "/rigging/hook_height" => written(top + GAP_M + beam["depth_m"] + headroom),
+            "/snapshots/beams" => { beam["number"] => Gear::Piece.snapshot(beam) },
+            **more
+          }
+        )
       end
 
       # Of the spreaders that are rated for the load, the one with a marked span nearest to one wanted.
       def nearest_spreader(wanted)
-        rated = @beams.select { |beam| beam["kind"] == "spreader" }.flat_map { |beam| beam["spans"].select { |one| one["kg"] >= load.planned_kg }.map { |one| [ beam, one["span_m"] ] } }
+        rated = @beams.select { |beam| beam["kind"] == "spreader" }.flat_map { |beam|
+          beam["spans"].select { |one|
+            one["kg"] >= load.planned_kg
+          }.map { |one| [ beam, one["span_m"] ] }
+        }
         rated.min_by { |beam, span| [ (span - wanted).abs.round(3), beam["mass_kg"] || Float::INFINITY ] }
       end
     end

@@ -50,7 +50,14 @@ module DustLadder
 
       def envelope
         @envelope ||= SpaceBridle.worked(envelope_key) do
-          Statics::Envelope.new(rig, body: 0, masses: [ @load.least_kg, @load.planned_kg ], half_widths: @load.cg_half_width, tolerance: @rules[:leg_length_tolerance], halt: true)
+          Statics::Envelope.new(
+            rig,
+            body: 0,
+            masses: [ @load.least_kg, @load.planned_kg ],
+            half_widths: @load.cg_half_width,
+            tolerance: @rules[:leg_length_tolerance],
+            halt: true
+          )
         end
       end
 
@@ -59,12 +66,16 @@ module DustLadder
       # Does a leg hang slack, nominally?
       def slack_now?(index) = envelope.nominal.tensions[line_of[index]] <= 0.0
       def worst = @worst ||= nominal.each_index.map { |index| [ nominal[index], worst_of(index) ].max_by(&:tension) }
-      def pulls_of(index) = [ nominal[index], *corners_seen.map { |corner, pose| pulls(corner.tensions, pose, words(corner))[index] } ]
+      def pulls_of(index)
+        [ nominal[index], *corners_seen.map { |corner, pose| pulls(corner.tensions, pose, words(corner))[index] } ]
+      end
       def corners = corners_seen.map { |corner, pose| [ words(corner), pose ] }
       def poses = @poses ||= [ pose ] + corners_seen.map(&:last)
 
       # Legs that may carry nothing somewhere in the corners, by index.
-      def idle = @idle ||= points.each_index.select { |index| least_tensions[line_of[index]] <= 0.0 || slack_now?(index) }
+      def idle
+        @idle ||= points.each_index.select { |index| least_tensions[line_of[index]] <= 0.0 || slack_now?(index) }
+      end
       # Three legs need all three; of four, one may hang slack.
       def slack? = idle.any? && points.size < 4
       def steepest = poses.max_by(&:tilt_deg)
@@ -76,7 +87,14 @@ module DustLadder
       end
 
       # Shares by hand, level and stiff: as equalised, kg. Raises NotKnown.
-      def equalised = Statics::Level.public_send(points.size == 3 ? :three_point_shares : :least_norm_shares, @load.planned_kg, plan, heights)
+      def equalised
+        Statics::Level.public_send(
+          points.size == 3 ? :three_point_shares : :least_norm_shares,
+          @load.planned_kg,
+          plan,
+          heights
+        )
+      end
 
       # Of the level pose, m: points from the plumb line, [x, y], and the hook above each.
       def plan = points.map { |point| [ point[0] - cg[0], point[1] - cg[1] ] }
@@ -94,10 +112,23 @@ module DustLadder
 
       def least_tensions = corners_of && envelope.least_tensions
       def margins = [ Statics::Stability.new(envelope.nominal).margin(0) ]
-      def envelope_key = [ points, cg, @load.cg_half_width, [ @load.least_kg, @load.planned_kg ], lengths, points.each_index.map { |index| stiffness(index) }, @reeved, @rules[:leg_length_tolerance] ]
+      def envelope_key
+        [ points, cg, @load.cg_half_width, [ @load.least_kg, @load.planned_kg ], lengths, points.each_index.map { |index|
+          stiffness(index)
+        }, @reeved, @rules[:leg_length_tolerance] ]
+      end
 
       def rig = Statics::Rig.new(bodies: bodies, lines: lines)
-      def bodies = [ Statics::Rig::Body.new(name: "load", mass: @load.planned_kg, cg: cg, points: points.each_with_index.to_h { |at, index| [ index.to_s, at ] }) ]
+      def bodies
+        [ Statics::Rig::Body.new(
+          name: "load",
+          mass: @load.planned_kg,
+          cg: cg,
+          points: points.each_with_index.to_h { |at, index|
+            [ index.to_s, at ]
+          }
+        ) ]
+      end
 
       # One line a leg; a reeved pair is one line over the hook.
       def lines
@@ -116,23 +147,49 @@ module DustLadder
         end
       end
 
-      def line_names = line_of.each_with_index.group_by(&:first).values.map { |some| some.map { |_, leg| names[leg] }.join(" to ") }
+      def line_names
+        line_of.each_with_index.group_by(&:first).values.map { |some| some.map { |_, leg| names[leg] }.join(" to ") }
+      end
 
       def reeved_soundly
         return if @reeved.empty?
 
         flat = @reeved.flatten
-        raise Impossible.new("a reeved sling joins two points that the load has, each once", pointer: "/rigging/reeved/pairs") unless flat.uniq.size == flat.size && flat.all? { |index| index < points.size }
-        @reeved.each { |one, other| raise Impossible.new("a reeved pair is one sling: #{names[one]} and #{names[other]} have two", pointer: "/rigging/legs/#{other}/sling") if @sling_of.call(one)&.fetch("number") != @sling_of.call(other)&.fetch("number") }
+        raise Impossible.new(
+          "a reeved sling joins two points that the load has, each once",
+          pointer: "/rigging/reeved/pairs"
+        ) unless flat.uniq.size == flat.size && flat.all? { |index|
+                   index < points.size
+                 }
+        @reeved.each { |one, other|
+          raise Impossible.new(
+            "a reeved pair is one sling: #{names[one]} and #{names[other]} have two",
+            pointer: "/rigging/legs/#{other}/sling"
+          ) if @sling_of.call(one)&.fetch("number") != @sling_of.call(other)&.fetch(
+            "num" \
+              "ber"
+          )
+        }
       end
 
       def stiffness(index) = stiffness_of(@sling_of.call(index), "#{names[index]} leg", "/rigging/legs/#{index}/sling")
 
       # Axial stiffness of a sling, kg: one leg's rating over its stretch there.
       def stiffness_of(sling, name, pointer)
-        raise NotKnown.new("how the legs share depends on their slings: none is chosen for the #{name}", pointer: pointer) unless sling
-        rating = sling.dig("tag", "vertical_kg") or raise NotKnown.new("the tag of #{sling['number']} gives no figure for one leg: its stretch is not known", pointer: pointer)
-        raise NotKnown.new("the tag of #{sling['number']} gives no figure above nothing", pointer: pointer) unless rating.positive?
+        raise NotKnown.new(
+          "how the legs share depends on their slings: none is chosen for the #{name}",
+          pointer: pointer
+        ) unless sling
+        rating = sling.dig(
+          "tag",
+          "vertical_kg"
+        ) or raise NotKnown.new(
+          "the tag of #{sling['number']} gives no figure for one leg: its stretch is not known", pointer: pointer
+        )
+        raise NotKnown.new(
+          "the tag of #{sling['number']} gives no figure above nothing",
+          pointer: pointer
+        ) unless rating.positive?
 
         rating / @rules[:stretch_at_wll, sling["kind"]]
       end
@@ -157,7 +214,19 @@ module DustLadder
           leg_between(from, to)
         end
         centre = hang.rig.bodies[0].cg
-        Pose.new(legs, hang.pose.up(0), hook, centre, nil, hang.pose.tilt_deg(0), tops, uppers_of(hang), under_beam? ? hang.pose.up(0) : hook.zip(centre).map { |place, middle| place - middle })
+        Pose.new(
+          legs,
+          hang.pose.up(0),
+          hook,
+          centre,
+          nil,
+          hang.pose.tilt_deg(0),
+          tops,
+          uppers_of(hang),
+          under_beam? ? hang.pose.up(0) : hook.zip(centre).map { |place, middle|
+            place - middle
+          }
+        )
       end
 
       def under_beam? = false
@@ -178,7 +247,8 @@ module DustLadder
       def in_load(hang, place)
         turn, centre, own = hang.pose.turns[0], hang.pose.centres[0], hang.rig.bodies[0].cg
         x, y, z = place[0] - centre[0], place[1] - centre[1], place[2] - centre[2]
-        [ turn[0] * x + turn[3] * y + turn[6] * z + own[0], turn[1] * x + turn[4] * y + turn[7] * z + own[1], turn[2] * x + turn[5] * y + turn[8] * z + own[2] ]
+        [ turn[0] * x + turn[3] * y + turn[6] * z + own[0], turn[1] * x + turn[4] * y + turn[7] * z + own[1],
+          turn[2] * x + turn[5] * y + turn[8] * z + own[2] ]
       end
 
       def leg_between(from, to)
@@ -193,8 +263,16 @@ module DustLadder
         pulls(corner.tensions, pose, words(corner))[index]
       end
 
-      def pulls(tensions, pose, corner) = pose.legs.each_with_index.map { |leg, index| tensions[line_of[index]].then { |tension| Pull.new(tension * leg.height / leg.length, tension, leg, corner) } }
-      def words(corner) = "#{Bridle.words([ corner.cg, corner.lengths ], line_names)}, weight #{corner.weight.positive? ? 'high' : 'low'}"
+      def pulls(tensions, pose, corner)
+        pose.legs.each_with_index.map { |leg, index|
+          tensions[line_of[index]].then { |tension|
+            Pull.new(tension * leg.height / leg.length, tension, leg, corner)
+          }
+        }
+      end
+      def words(corner)
+        "#{Bridle.words([ corner.cg, corner.lengths ], line_names)}, weight #{corner.weight.positive? ? 'high' : 'low'}"
+      end
     end
   end
 end

@@ -34,7 +34,11 @@ module DustLadder
       def [](name, entry = nil)
         value = @floats[name] ||= DustLadder.floats(@values.dig(name.to_s, "value"))
         value = value[entry.to_s] if entry && value
-        value.nil? ? raise(NotKnown.new("rule set #{id} has no figure for #{[ name, entry ].compact.join(' ').tr('_', ' ')}", pointer: "/rules")) : value
+        value.nil? ? raise(
+          NotKnown.new(
+            "rule set #{id} has no figure for #{[ name, entry ].compact.join(' ').tr('_', ' ')}", pointer: "/rules"
+          )
+        ) : value
       end
 
       # Who says so: the set, its version and the reason it gives. For a line of working.

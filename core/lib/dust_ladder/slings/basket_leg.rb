@@ -13,8 +13,14 @@ module DustLadder
         rating = tag.rating("basket")
         pull = bridle.pulls_of(index).max_by { |one| one.share / sine(one.leg) }
         capacity = rating.kg * (full?(pull.leg) ? 1.0 : sine(pull.leg)) * left
-        Outcome.new(name: name, subject: subject, demand: Figure.kg(pull.share, :up), capacity: Figure.kg(capacity, :down),
-                    nominal: Figure.kg(nominal.share, :up), work: ->(working) { work(working, pull, rating) })
+        Outcome.new(
+          name: name,
+          subject: subject,
+          demand: Figure.kg(pull.share, :up),
+          capacity: Figure.kg(capacity, :down),
+          nominal: Figure.kg(nominal.share, :up),
+          work: ->(working) { work(working, pull, rating) }
+        )
       end
 
       # Does the school count a full double this near to plumb?
@@ -27,14 +33,34 @@ module DustLadder
         leg = pull.leg
         work_share(working, pull)
         height, side, tagged = Figure.m(leg.height), Figure.m(self.class.side(leg, width)), Figure.kg(rating.kg, :down)
-        working.line("S", side, formula: "√(d² + H² + w² / 4)", from: { d: Figure.m(leg.run.abs), H: height, w: Figure.m(width) }, source: "one side of the basket", about: about)
+        working.line(
+          "S",
+          side,
+          formula: "√(d² + H² + w² / 4)",
+          from: { d: Figure.m(leg.run.abs), H: height, w: Figure.m(width) },
+          source: "one side of the basket",
+          about: about
+        )
         working.line("R", tagged, source: rating.source)
         less = work_reductions(working)
         tail = less.keys.map { |symbol| " × #{symbol}" }.join
         if full?(leg)
-          working.line("C", Figure.kg(rating.kg * left, :down), formula: "R#{tail}", from: { R: tagged, **less }, source: rules.cite(:basket_true_double_within_deg_from_plumb))
+          working.line(
+            "C",
+            Figure.kg(rating.kg * left, :down),
+            formula: "R#{tail}",
+            from: { R: tagged, **less },
+            source: rules.cite(:basket_true_double_within_deg_from_plumb)
+          )
         else
-          working.line("C", Figure.kg(rating.kg * sine(leg) * left, :down), formula: "R × H / S#{tail}", from: { R: tagged, H: height, S: side, **less }, source: "both sides at their true angle", about: about)
+          working.line(
+            "C",
+            Figure.kg(rating.kg * sine(leg) * left, :down),
+            formula: "R × H / S#{tail}",
+            from: { R: tagged, H: height, S: side, **less },
+            source: "both sides at their true angle",
+            about: about
+          )
         end
       end
     end

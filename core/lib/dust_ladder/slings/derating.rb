@@ -16,7 +16,8 @@ module DustLadder
 
       # hitch_factor: what the hitch makes of the vertical rating, before the leg's angle. Angles in degrees, bend: bare
       # bend diameter over the rope's (or chain's), temperature in °C with its row of the rule set's bands.
-      def initialize(rules, kind:, hitch:, hitch_factor:, deg_from_horizontal:, choke_deg: nil, bend: nil, bend_rated_at: nil, temperature_row: nil, celsius: nil, site_factor: 1.0)
+      def initialize(rules, kind:, hitch:, hitch_factor:, deg_from_horizontal:, choke_deg: nil, bend: nil,
+        bend_rated_at: nil, temperature_row: nil, celsius: nil, site_factor: 1.0)
         @rules = rules
         @kind = kind
         @steps = [
@@ -39,9 +40,17 @@ module DustLadder
       private
 
       def leg(deg)
-        return Step.new(name: "leg angle", reason: "a leg that does not rise carries nothing", source: "sine of the angle from the horizontal") unless deg.positive?
+        return Step.new(
+          name: "leg angle",
+          reason: "a leg that does not rise carries nothing",
+          source: "sine of the angle from the horizontal"
+        ) unless deg.positive?
 
-        Step.new(name: "leg angle", factor: deg == 90 ? 1.0 : Math.sin(deg * Math::PI / 180), source: "sine of the angle from the horizontal")
+        Step.new(
+          name: "leg angle",
+          factor: deg == 90 ? 1.0 : Math.sin(deg * Math::PI / 180),
+          source: "sine of the angle from the horizontal"
+        )
       end
 
       def choke(hitch, deg)
@@ -49,32 +58,68 @@ module DustLadder
         return Step.new(name: "choke angle", factor: 1.0, source: "no choke") unless hitch == "choker"
         return Step.new(name: "choke angle", reason: "the angle of choke is not given", source: source) if deg.nil?
 
-        Step.new(name: "choke angle", factor: self.class.choke_factor(@rules, deg), reason: "an angle of choke is not below 0", source: source)
+        Step.new(
+          name: "choke angle",
+          factor: self.class.choke_factor(@rules, deg),
+          reason: "an angle of choke is not below 0",
+          source: source
+        )
       end
 
       def bending(ratio, rated_at)
         source = @rules.cite(:bending)
         return Step.new(name: "bend", factor: 1.0, source: "no bend under load") if ratio.nil?
         return chain_bend(ratio) if CHAINS.include?(@kind)
-        return Step.new(name: "bend", reason: "a #{@kind.tr('_', ' ')} sling bent round this: ask its maker, or pad", source: source) unless ROPES.include?(@kind)
+        return Step.new(
+          name: "bend",
+          reason: "a #{@kind.tr('_', ' ')} sling bent round this: ask its maker, or pad",
+          source: source
+        ) unless ROPES.include?(@kind)
 
         least = @rules[:bending]["least_ratio"]
-        return Step.new(name: "bend", reason: "bent round #{ratio.round(2)} of its own diameter, under #{least.round}", source: source) if ratio < least - 1e-9
+        return Step.new(
+          name: "bend",
+          reason: "bent round #{ratio.round(2)} of its own diameter, under #{least.round}",
+          source: source
+        ) if ratio < least - 1e-9
 
-        Step.new(name: "bend", factor: [ 1.0, efficiency(ratio) / efficiency(rated_at || @rules[:bending]["rated_at"]) ].min, source: source)
+        Step.new(
+          name: "bend",
+          factor: [ 1.0, efficiency(ratio) / efficiency(rated_at || @rules[:bending]["rated_at"]) ].min,
+          source: source
+        )
       end
 
       def chain_bend(ratio)
         enough = ratio >= @rules[:chain_bend_least_ratio] - 1e-9
-        Step.new(name: "bend", factor: enough ? 1.0 : nil, reason: enough ? nil : "chain over an edge that is too sharp: pad it", source: @rules.cite(:chain_bend_least_ratio))
+        Step.new(
+          name: "bend",
+          factor: enough ? 1.0 : nil,
+          reason: enough ? nil : "chain over an edge that is too sharp: pad it",
+          source: @rules.cite(:chain_bend_least_ratio)
+        )
       end
 
       def temperature(row, celsius)
         return Step.new(name: "temperature", factor: 1.0, source: "no heat or cold given") if celsius.nil?
 
-        bands = @rules[:temperature_bands][row] or return Step.new(name: "temperature", reason: "there are no bands for #{row.to_s.tr('_', ' ')}: ask the maker", source: @rules.cite(:temperature_bands))
-        left = celsius < bands["least"] - 1e-9 ? nil : Fittings::Bands.factor(bands["bands"].map { |upto, factor| [ upto - bands["least"], factor ] }, [ celsius - bands["least"], 0.0 ].max)
-        Step.new(name: "temperature", factor: left, reason: left ? nil : "#{celsius.round} °C is outside what this kind is for", source: @rules.cite(:temperature_bands))
+        bands = @rules[:temperature_bands][row] or return Step.new(
+          name: "temperature",
+          reason: "there are no bands for #{row.to_s.tr('_', ' ')}: ask the maker",
+          source: @rules.cite(:temperature_bands)
+        )
+        left = celsius < bands["least"] - 1e-9 ? nil : Fittings::Bands.factor(
+          bands["bands"].map { |upto, factor|
+            [ upto - bands["least"], factor ]
+          },
+          [ celsius - bands["least"], 0.0 ].max
+        )
+        Step.new(
+          name: "temperature",
+          factor: left,
+          reason: left ? nil : "#{celsius.round} °C is outside what this kind is for",
+          source: @rules.cite(:temperature_bands)
+        )
       end
 
       def site(factor)

@@ -13,7 +13,8 @@ module DustLadder
       # [[name, rating in kg], ...] of a kind, smallest first; ratings rounded down.
       def of(kind)
         data = DATA.fetch(kind)
-        return data["ratings"].map { |kg| [ "#{kg / 1000.0} t #{data['unit']}".sub(".0 t", " t"), kg ] } if data["ratings"]
+        return data["ratings"].map { |kg| [ "#{kg / 1000.0} t #{data['unit']}".sub(".0 t", " t"), kg ] } if data["rat" \
+          "ings"]
 
         data["sizes"].map { |size| [ "#{size} #{data['unit']}", (data["by"] * size * size / STEP_KG).floor * STEP_KG ] }
       end
@@ -21,8 +22,22 @@ module DustLadder
       # The same as pieces that a Selection can judge, of a reach in m. Their number says that they are not in the store.
       def pieces(kind, reach, rules)
         of(kind).map do |name, kg|
-          { "number" => "to hire or buy: #{name}", "kind" => kind, "size" => name, "legs" => 1, "reach_m" => reach, "mass_kg" => nil, "link_pitch_m" => nil,
-            "tag" => { "legible" => true, "vertical_kg" => kg, "choker_kg" => (kg * rules[:choker_factor, kind]).floor, "basket_kg" => (kg * rules[:basket_factor]).floor, "multi_leg" => [] } }
+          {
+            "number" => "to hire or buy: #{name}",
+            "kind" => kind,
+            "size" => name,
+            "legs" => 1,
+            "reach_m" => reach,
+            "mass_kg" => nil,
+            "link_pitch_m" => nil,
+            "tag" => {
+              "legible" => true,
+              "vertical_kg" => kg,
+              "choker_kg" => (kg * rules[:choker_factor, kind]).floor,
+              "basket_kg" => (kg * rules[:basket_factor]).floor,
+              "multi_leg" => []
+            }
+          }
         end
       end
     end

@@ -13,20 +13,60 @@ module DustLadder
       private
 
       def examine
-        loops = lift.legs.each_index.select { |index| self.class.loop?(lift.legs[index]) }.map { |index| figures(index) }
-        loops.each { |index, pull, kg| part(name: lift.bridle.names[index], verdict: Ladder::Verdict.of(pull / kg, rules[:attention, :slings]), utilisation: pull / kg, demand: Figure.kg(pull, :up), capacity: Figure.kg(kg, :down), nominal: nil, note: nil) }
+        loops = lift.legs.each_index.select { |index|
+          self.class.loop?(lift.legs[index])
+        }.map { |index| figures(index) }
+        loops.each { |index, pull, kg|
+          part(
+            name: lift.bridle.names[index],
+            verdict: Ladder::Verdict.of(pull / kg, rules[:attention, :slings]),
+            utilisation: pull / kg,
+            demand: Figure.kg(pull, :up),
+            capacity: Figure.kg(kg, :down),
+            nominal: nil,
+            note: nil
+          )
+        }
         index, pull, kg, angle = loops.max_by { |_, one, rated| one / rated }
-        line("F", Figure.kg(lift.bridle.worst[index].tension, :up), source: "leg tension, at worst", about: "leg:#{index}")
+        line(
+          "F",
+          Figure.kg(lift.bridle.worst[index].tension, :up),
+          source: "leg tension, at worst",
+          about: "leg:#{index}"
+        )
         line("g", Figure.deg(angle), source: "inner angle where it closes, as given", about: "leg:#{index}")
-        line("T", Figure.kg(pull, :up), formula: "F / (2 × sin(g))", from: { F: Figure.kg(lift.bridle.worst[index].tension, :up), g: Figure.deg(angle) }, source: "each part of the loop", about: "leg:#{index}")
+        line(
+          "T",
+          Figure.kg(pull, :up),
+          formula: "F / (2 × sin(g))",
+          from: { F: Figure.kg(lift.bridle.worst[index].tension, :up), g: Figure.deg(angle) },
+          source: "each part of the loop",
+          about: "leg:#{index}"
+        )
         line("C", Figure.kg(kg, :down), source: Leg.of(lift, index).tag.rating("vertical").source)
-        judge(Figure.kg(pull, :up), Figure.kg(kg, :down), attention: rules[:attention, :slings], subject: "#{lift.bridle.names[index]} leg",
-              note: both { |system| "#{lift.bridle.names[index]} leg: #{Figure.kg(pull, :up).bare(system)} in each part, of #{Figure.kg(kg, :down).shown(system)}" })
+        judge(
+          Figure.kg(pull, :up),
+          Figure.kg(kg, :down),
+          attention: rules[:attention, :slings],
+          subject: "#{lift.bridle.names[index]} leg",
+          note: both { |system|
+            "#{lift.bridle.names[index]} leg: #{Figure.kg(pull, :up).bare(system)} in each part, of " \
+              "#{Figure.kg(kg, :down).shown(system)}"
+          }
+        )
       end
 
       def figures(index)
-        angle = lift.document.angle("the inner angle of the #{lift.bridle.names[index]} choke", "rigging", "legs", index, "loop_angle").value
-        [ index, Statics::InnerLoop.tension(lift.bridle.worst[index].tension, angle), Leg.of(lift, index).then { |leg| leg.tag.rating("vertical").kg * leg.left }, angle ]
+        angle = lift.document.angle(
+          "the inner angle of the #{lift.bridle.names[index]} choke",
+          "rigging",
+          "legs",
+          index,
+          "loop_angle"
+        ).value
+        [ index, Statics::InnerLoop.tension(lift.bridle.worst[index].tension, angle), Leg.of(lift, index).then { |leg|
+          leg.tag.rating("vertical").kg * leg.left
+        }, angle ]
       end
     end
   end

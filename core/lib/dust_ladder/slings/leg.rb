@@ -41,11 +41,24 @@ module DustLadder
 
       # The Outcome at its worst. Raises NotKnown for what is missing.
       def outcome
-        raise NotKnown.new("baskets on three or four points are not worked out here", pointer: "/rigging/legs/#{index}/hitch") if hitch == "basket" && lift.legs.size > 2
-        raise NotKnown.new("a reeved sling is straight: no choke, no basket", pointer: "/rigging/legs/#{index}/hitch") if hitch != "vertical" && bridle.reeved?
+        raise NotKnown.new(
+          "baskets on three or four points are not worked out here",
+          pointer: "/rigging/legs/#{index}/hitch"
+        ) if hitch == "basket" && lift.legs.size > 2
+        raise NotKnown.new(
+          "a reeved sling is straight: no choke, no basket",
+          pointer: "/rigging/legs/#{index}/hitch"
+        ) if hitch != "vertical" && bridle.reeved?
 
         reason = out_of_use || unsuited || fit.reason || sliding
-        return Outcome.new(name: name, subject: subject, stop: reason, demand: Figure.kg(worst.tension, :up), work: ->(_) { }) if reason
+        return Outcome.new(
+          name: name,
+          subject: subject,
+          stop: reason,
+          demand: Figure.kg(worst.tension, :up),
+          work: ->(_) {
+          }
+        ) if reason
 
         rated
       end
@@ -53,7 +66,8 @@ module DustLadder
       # What a rigger should read beside it: [[id, Sentence or text], ...].
       def advice
         contradicts = tag.legible? && tag.rating(hitch).contradictory
-        found = contradicts ? [ [ "tag_contradicts", "The tag of #{sling['number']} contradicts itself: the lowest figure is used. Have it looked at." ] ] : []
+        found = contradicts ? [ [ "tag_contradicts",
+          "The tag of #{sling['number']} contradicts itself: the lowest figure is used. Have it looked at." ] ] : []
         found + fit.advice
       rescue NotKnown
         []
@@ -83,17 +97,26 @@ module DustLadder
       def out_of_use
         number = sling["number"]
         return both("#{number} has no legible rating: out of use") unless tag.legible?
-        return both("#{number} has #{NUMBERS[sling["legs"].to_i]} and is planned on #{NUMBERS.fetch(planned_on).split.first}") if planned_on > sling["legs"]
+        return both(
+          "#{number} has #{NUMBERS[sling["legs"].to_i]} and is planned on " \
+            "#{NUMBERS.fetch(planned_on).split.first}"
+        ) if planned_on > sling["legs"]
 
         return both("#{number}: its legs meet in one ring and cannot hang from two holes") if lift.beam && !upper? && planned_on > 1
 
-        both("the legs are of different kinds") if fellows.filter_map { |leg| lift.sling_of(leg)&.fetch("kind") }.uniq.size > 1
+        both("the legs are of different kinds") if fellows.filter_map { |leg|
+          lift.sling_of(leg)&.fetch("kind")
+        }.uniq.size > 1
       end
 
       # A reeved pair is one sling on two points.
       def planned_on
         pairs = lift.document.dig("rigging", "reeved", "pairs").to_a
-        lift.legs.each_index.count { |leg| lift.legs[leg]["sling"] == sling["number"] && pairs.none? { |pair| pair.max == leg } }
+        lift.legs.each_index.count { |leg|
+          lift.legs[leg]["sling"] == sling["number"] && pairs.none? { |pair|
+            pair.max == leg
+          }
+        }
       end
 
       def upper? = false
@@ -109,19 +132,35 @@ module DustLadder
       end
 
       # What bend, heat and site leave of the rating: steps with a factor other than 1.
-      def reductions = @reductions ||= lift.surroundings || bend ? derating.steps.select { |step| SYMBOLS.key?(step.name) && step.factor != 1.0 } : []
+      def reductions
+        @reductions ||= lift.surroundings || bend ? derating.steps.select { |step|
+          SYMBOLS.key?(step.name) && step.factor != 1.0
+        } : []
+      end
       SYMBOLS = { "bend" => :kb, "temperature" => :kt, "site" => :ks }.freeze
 
       def derating
         around = lift.surroundings
-        @derating ||= Derating.new(rules, kind: sling["kind"], hitch: hitch, hitch_factor: 1.0, deg_from_horizontal: 90.0, choke_deg: 180.0, bend: bend_ratio,
-          temperature_row: sling["temperature_row"] || rules[:sling_kinds].dig(sling["kind"], "temperature"), celsius: around&.celsius, site_factor: around ? around.site_factor : 1.0)
+        @derating ||= Derating.new(
+          rules,
+          kind: sling["kind"],
+          hitch: hitch,
+          hitch_factor: 1.0,
+          deg_from_horizontal: 90.0,
+          choke_deg: 180.0,
+          bend: bend_ratio,
+          temperature_row: sling["temperature_row"] || rules[:sling_kinds].dig(sling["kind"], "temperature"),
+          celsius: around&.celsius,
+          site_factor: around ? around.site_factor : 1.0
+        )
       end
 
       def bend_ratio
         return unless bend
 
-        diameter = sling["diameter_m"] or raise NotKnown.new("the diameter of #{sling['number']} is not known, so its bend is not", pointer: pointer)
+        diameter = sling["diameter_m"] or raise NotKnown.new(
+          "the diameter of #{sling['number']} is not known, so its bend is not", pointer: pointer
+        )
         bend.positive / diameter
       end
 
@@ -129,7 +168,12 @@ module DustLadder
       def work_reductions(working)
         reductions.to_h do |step|
           figure = Figure.factor(step.factor, :down)
-          working.line(SYMBOLS.fetch(step.name).to_s, figure, source: step.name == "site" ? "site: #{lift.surroundings.site_reason}" : "#{step.name}, #{step.source}", about: about)
+          working.line(
+            SYMBOLS.fetch(step.name).to_s,
+            figure,
+            source: step.name == "site" ? "site: #{lift.surroundings.site_reason}" : "#{step.name}, #{step.source}",
+            about: about
+          )
           [ SYMBOLS.fetch(step.name), figure ]
         end
       end
@@ -153,14 +197,25 @@ module DustLadder
 
         operands = { W: weight, **work_distances(working, pull) }
         mine, other = index + 1, 2 - index
-        working.line("V", Figure.kg(pull.share, :up), formula: "W × d#{other} × H#{mine} / (d#{other} × H#{mine} + d#{mine} × H#{other})",
-                     from: operands, source: "#{name} share", about: about)
+        working.line(
+          "V",
+          Figure.kg(pull.share, :up),
+          formula: "W × d#{other} × H#{mine} / (d#{other} × H#{mine} + d#{mine} × H#{other})",
+          from: operands,
+          source: "#{name} share",
+          about: about
+        )
       end
 
       # Legs that share by their stretch, or hang from a beam: the pose that was found says how.
       def work_space_share(working, pull)
         working.line("V", Figure.kg(pull.share, :up), source: "#{name} share as it hangs; #{pull.corner}", about: about)
-        working.line("H#{index + 1}", Figure.m(pull.leg.height, :down), source: "#{lift.beam ? 'its top' : 'hook'} above it there", about: about)
+        working.line(
+          "H#{index + 1}",
+          Figure.m(pull.leg.height, :down),
+          source: "#{lift.beam ? 'its top' : 'hook'} above it there",
+          about: about
+        )
       end
 
       def work_distances(working, pull)
@@ -168,14 +223,26 @@ module DustLadder
         legs = (bridle.corners.find { |signs, _| signs == pull.corner }&.last || bridle.pose).legs
         legs.each_with_index.reduce({}) do |operands, (leg, place)|
           run, height = Figure.m(leg.run), Figure.m(leg.height, place == index ? :down : :near)
-          working.line("d#{place + 1}", run, source: "#{bridle.names[place]} point from plumb; #{corner}", about: "leg:#{place}")
+          working.line(
+            "d#{place + 1}",
+            run,
+            source: "#{bridle.names[place]} point from plumb; #{corner}",
+            about: "leg:#{place}"
+          )
           working.line("H#{place + 1}", height, source: "hook above it", about: "leg:#{place}")
           operands.merge("d#{place + 1}": run, "H#{place + 1}": height)
         end
       end
 
       def work_single_share(working, pull, weight)
-        working.line("V", Figure.kg(pull.share, :up), formula: "W", from: { W: weight }, source: "one leg carries all", about: about)
+        working.line(
+          "V",
+          Figure.kg(pull.share, :up),
+          formula: "W",
+          from: { W: weight },
+          source: "one leg carries all",
+          about: about
+        )
         working.line("H1", Figure.m(pull.leg.height, :down), source: "hook above the point", about: about)
       end
     end

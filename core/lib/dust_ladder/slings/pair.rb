@@ -25,7 +25,13 @@ module DustLadder
         choker = @rules[:uniform_load_choker] if @legs[0].hitch == "choker"
         bands = @rules[:uniform_load_bands]
         source = "uniform load, #{@rules.cite(:uniform_load_bands)}"
-        whole(MultiLeg.uniform_load(@legs.size, single, shallowest, bands, choker: choker), bands.last.first, source) { |working, capacity| work_uniform(working, capacity, single, choker, source) }
+        whole(
+          MultiLeg.uniform_load(@legs.size, single, shallowest, bands, choker: choker),
+          bands.last.first,
+          source
+        ) { |working, capacity|
+          work_uniform(working, capacity, single, choker, source)
+        }
       end
 
       def alike?
@@ -40,14 +46,18 @@ module DustLadder
 
       def tagged
         one = @legs[0].sling
-        return if one["legs"] != @legs.size || @legs.any? { |leg| leg.sling["number"] != one["number"] || leg.hitch != "vertical" }
+        return if one["legs"] != @legs.size || @legs.any? { |leg|
+          leg.sling["number"] != one["number"] || leg.hitch != "vertical"
+        }
 
         bands = @legs[0].tag.multi_leg.sort_by { |entry| entry["upto_deg_from_plumb"] }
         return if bands.empty?
 
         band = bands.find { |entry| shallowest <= entry["upto_deg_from_plumb"] + 1e-9 }
         source = "tag #{one['number']}, #{all}"
-        whole(band && band["kg"], bands.last["upto_deg_from_plumb"], source) { |working, capacity| working.line("C", capacity, source: source) }
+        whole(band && band["kg"], bands.last["upto_deg_from_plumb"], source) { |working, capacity|
+          working.line("C", capacity, source: source)
+        }
       end
 
       # capacity in kg, or nil past the last band, which ends at `most` degrees from plumb.
@@ -56,12 +66,18 @@ module DustLadder
 
         weight, figure = Figure.kg(@lift.load.planned_kg, :up), Figure.kg(capacity, :down)
         here = Figure.kg(capacity * left, :down)
-        Outcome.new(name: all, subject: all, demand: weight, capacity: here, work: lambda { |working|
-          working.line("W", weight, source: "planned weight", about: "load")
-          work_angle(working)
-          yield(working, figure)
-          work_left(working, figure, here) if left < 1
-        })
+        Outcome.new(
+          name: all,
+          subject: all,
+          demand: weight,
+          capacity: here,
+          work: lambda { |working|
+            working.line("W", weight, source: "planned weight", about: "load")
+            work_angle(working)
+            yield(working, figure)
+            work_left(working, figure, here) if left < 1
+          }
+        )
       end
 
       # The least that choke, bend, heat and site leave of any leg.
@@ -74,10 +90,16 @@ module DustLadder
       end
 
       def past_the_last(most, source)
-        Outcome.new(name: all, subject: all, demand: Figure.deg(shallowest, :up), capacity: Figure.deg(most), work: lambda { |working|
-          work_angle(working)
-          working.line("most", Figure.deg(most), source: "no figure further from plumb: #{source}")
-        })
+        Outcome.new(
+          name: all,
+          subject: all,
+          demand: Figure.deg(shallowest, :up),
+          capacity: Figure.deg(most),
+          work: lambda { |working|
+            work_angle(working)
+            working.line("most", Figure.deg(most), source: "no figure further from plumb: #{source}")
+          }
+        )
       end
 
       def work_angle(working)

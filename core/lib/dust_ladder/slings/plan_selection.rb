@@ -31,15 +31,21 @@ module DustLadder
 
       # What is asked as planned, and of a kind: stiffer slings share less evenly.
       def need = @need ||= need_of(lift)
-      def need_for(kind) = (@needs ||= {})[kind] ||= lift.bridle.by_hand? || !@rules[:stretch_at_wll].key?(kind) ? need : need_of(Lift.new(with_stand_ins(kind)))
+      def need_for(kind)
+        (@needs ||= {})[kind] ||= lift.bridle.by_hand? || !@rules[:stretch_at_wll].key?(kind) ? need : need_of(Lift.new(with_stand_ins(kind)))
+      end
 
-      def selections = @selections ||= @pieces.by_kind.map { |kind, pieces| Selection.new(pieces, need_for(kind), @rules) }
+      def selections
+        @selections ||= @pieces.by_kind.map { |kind, pieces| Selection.new(pieces, need_for(kind), @rules) }
+      end
       def choices = @choices ||= selections.flat_map(&:choices).sort_by(&:score)
       def rejected = @rejected ||= selections.flat_map(&:rejected)
 
       # The first choice under which the rigging does not stop, or the first of all; nil when nothing serves.
       def best
-        some = choices.first(@document.dig("rigging", "beam") ? MOST_TRIED : MOST_JUDGED).lazy.map { |choice| taken_with(choice) }
+        some = choices.first(@document.dig("rigging", "beam") ? MOST_TRIED : MOST_JUDGED).lazy.map { |choice|
+          taken_with(choice)
+        }
         some.find { |one| self.class.rigging_verdict(one.ladder) != "stop" } || some.first
       end
 
@@ -48,16 +54,38 @@ module DustLadder
 
       # The best choices, each with the ladder that the plan would have.
       def taken
-        @taken ||= choices.first(MOST_JUDGED).map { |choice| taken_with(choice) }.sort_by { |one| [ -Ladder::Verdict.rank(self.class.rigging_verdict(one.ladder)), *one.choice.score ] }
+        @taken ||= choices.first(MOST_JUDGED).map { |choice|
+          taken_with(choice)
+        }.sort_by { |one|
+          [ -Ladder::Verdict.rank(self.class.rigging_verdict(one.ladder)),
+            *one.choice.score ]
+        }
       end
 
-      def self.rigging_verdict(ladder) = Ladder::Verdict.weakest(ladder.rungs.select { |rung| RIGGING.include?(rung.id) }.map(&:verdict))
+      def self.rigging_verdict(ladder)
+        Ladder::Verdict.weakest(ladder.rungs.select { |rung| RIGGING.include?(rung.id) }.map(&:verdict))
+      end
 
       def as_json(*)
         {
-          "need" => { "tension" => Figure.kg(need.tension, :up).as_json, "length" => need.length && Figure.m(need.length).as_json, "run" => need.run && Figure.m(need.run).as_json, "hitch" => need.hitch, "legs" => need.legs, "on" => need.on, "assumed" => assumed? },
+          "need" => {
+            "tension" => Figure.kg(need.tension, :up).as_json,
+            "length" => need.length && Figure.m(need.length).as_json,
+            "run" => need.run && Figure.m(need.run).as_json,
+            "hitch" => need.hitch,
+            "legs" => need.legs,
+            "on" => need.on,
+            "assumed" => assumed?
+          },
           "choices" => taken.map { |one| choice_json(one) },
-          "rejected" => rejected.first(MOST_REJECTED).map { |one| { "number" => one.piece["number"], "kind" => one.piece["kind"], "size" => one.piece["size"], "reasons" => one.reasons } },
+          "rejected" => rejected.first(MOST_REJECTED).map { |one|
+            {
+              "number" => one.piece["number"],
+              "kind" => one.piece["kind"],
+              "size" => one.piece["size"],
+              "reasons" => one.reasons
+            }
+          },
           "rejected_count" => rejected.size,
           "buy" => @document.dig("rigging", "beam") && @upper ? [] : GenericSizes.kinds.map { |kind| bought(kind) },
           "spread" => spread
@@ -70,7 +98,11 @@ module DustLadder
       def places = legs.each_index.map { |index| "#{@upper ? '/rigging/beam' : '/rigging'}/legs/#{index}" }
       # Legs below a beam hang from holes apart, and baskets are slings by themselves.
       def single? = !@upper && (!@document.dig("rigging", "beam").nil? || legs.any? { |leg| leg["hitch"] == "basket" })
-      def elsewhere = (@document.dig("rigging", "legs") + @document.dig("rigging", "beam", "legs").to_a - legs).filter_map { |leg| leg["sling"] }
+      def elsewhere
+        (@document.dig("rigging", "legs") + @document.dig("rigging", "beam", "legs").to_a - legs).filter_map { |leg|
+          leg["sling"]
+        }
+      end
       def assumed? = legs.any? { |leg| leg["sling"].nil? }
 
       # How legs share depends on their stretch: where none is chosen, round slings that would just carry the load stand in,
@@ -80,18 +112,46 @@ module DustLadder
         PlanFile.with_values(@document, {}).tap do |copy|
           mine = @upper ? copy.dig("rigging", "beam", "legs") : copy.dig("rigging", "legs")
           mine.each { |leg| leg["sling"] = STAND_IN } if kind
-          (copy.dig("rigging", "legs") + copy.dig("rigging", "beam", "legs").to_a).each { |leg| leg["sling"] ||= STAND_IN }
+          (copy.dig("rigging", "legs") + copy.dig("rigging", "beam", "legs").to_a).each { |leg|
+            leg["sling"] ||= STAND_IN
+          }
           copy["snapshots"]["slings"][STAND_IN] = PlanFile::Digest.snapshot(stand_in(kind || "polyester_round"))
         end
       end
 
       def stand_in(kind)
-        weight = Load::PlannedLoad.new(PlanFile::Document.new(@document), RuleSet.new(@document.dig("snapshots", "rule_sets", @document["rules"], "data"))).planned_kg
-        { "number" => STAND_IN, "kind" => kind, "size" => "", "legs" => 1, "reach_m" => 1.0, "mass_kg" => 0, "link_pitch_m" => nil,
-          "tag" => { "legible" => true, "vertical_kg" => weight * STAND_IN_SHARE, "choker_kg" => weight, "basket_kg" => 2 * weight, "multi_leg" => [] } }
+        weight = Load::PlannedLoad.new(
+          PlanFile::Document.new(@document),
+          RuleSet.new(@document.dig("snapshots", "rule_sets", @document["rules"], "data"))
+        ).planned_kg
+        {
+          "number" => STAND_IN,
+          "kind" => kind,
+          "size" => "",
+          "legs" => 1,
+          "reach_m" => 1.0,
+          "mass_kg" => 0,
+          "link_pitch_m" => nil,
+          "tag" => {
+            "legible" => true,
+            "vertical_kg" => weight * STAND_IN_SHARE,
+            "choker_kg" => weight,
+            "basket_kg" => 2 * weight,
+            "multi_leg" => []
+          }
+        }
       end
 
-      def need_of(lift) = Selection::Need.new(**asked(lift), **around, legs: places.size, single: single?, taken: elsewhere, on: @document["lift_at"]&.slice(0, 10))
+      def need_of(lift)
+        Selection::Need.new(
+          **asked(lift),
+          **around,
+          legs: places.size,
+          single: single?,
+          taken: elsewhere,
+          on: @document["lift_at"]&.slice(0, 10)
+        )
+      end
 
       def asked(lift)
         bridle = lift.bridle
@@ -99,8 +159,20 @@ module DustLadder
         hardest = pulls.each_index.max_by { |index| pulls[index].tension }
         lengths = @upper ? bridle.upper_lengths : bridle.lengths
         hitch = @upper ? "vertical" : legs[hardest]["hitch"]
-        base = { tension: pulls.map(&:tension).max, hitch: hitch, length: length_of(lift, hitch, lengths), choke_deg: hitch == "choker" ? lift.choke_angles[hardest].value : nil }
-        base.merge(hitch == "vertical" ? { share: pulls.map(&:share).max, run: pulls.map { |pull| pull.leg.run.abs }.max } : basket(hitch, pulls))
+        base = {
+          tension: pulls.map(&:tension).max,
+          hitch: hitch,
+          length: length_of(lift, hitch, lengths),
+          choke_deg: hitch == "choker" ? lift.choke_angles[hardest].value : nil
+        }
+        base.merge(
+          hitch == "vertical" ? {
+            share: pulls.map(&:share).max,
+            run: pulls.map { |pull|
+              pull.leg.run.abs
+            }.max
+          } : basket(hitch, pulls)
+        )
       end
 
       # A basket is asked for its leg's share, at the angle of its sides.
@@ -109,15 +181,33 @@ module DustLadder
 
         index = pulls.each_index.max_by { |one| pulls[one].share }
         leg = pulls[index].leg
-        { tension: pulls[index].share, deg_from_horizontal: Math.asin((leg.height / BasketLeg.side(leg, lift.basket_widths[index].not_negative)).clamp(-1.0, 1.0)) * 180 / Math::PI }
+        {
+          tension: pulls[index].share,
+          deg_from_horizontal: Math.asin(
+            (leg.height / BasketLeg.side(leg, lift.basket_widths[index].not_negative)).clamp(
+              -1.0,
+              1.0
+            )
+          ) * 180 / Math::PI
+        }
       end
 
-      def length_of(lift, hitch, lengths) = hitch == "vertical" ? lengths.max : lengths.each_with_index.map { |length, index| Leg.of(lift, index).taken(length) }.max
+      def length_of(lift, hitch, lengths)
+        hitch == "vertical" ? lengths.max : lengths.each_with_index.map { |length, index|
+          Leg.of(lift, index).taken(length)
+        }.max
+      end
 
       def around
         place = lift.surroundings or return {}
         data = @document.dig("rigging", "surroundings")
-        { celsius: place.celsius, near: data["near"], edges: data["edges"] == "sharp", no_sparks: data["no_sparks"], no_current: data["no_current"] }
+        {
+          celsius: place.celsius,
+          near: data["near"],
+          edges: data["edges"] == "sharp",
+          no_sparks: data["no_sparks"],
+          no_current: data["no_current"]
+        }
       end
 
       def taken_with(choice, judged: true)
@@ -126,7 +216,12 @@ module DustLadder
         changes = places.zip(numbers).to_h { |place, number| [ "#{place}/sling", number ] }
         changes["/snapshots/slings"] = kept(numbers).merge(snapshots)
         changes.merge!(lengths_of(choice.pieces.first)) if own_length?(choice.pieces.first)
-        Taken.new(choice: choice, reasons: reasons(choice), changes: changes, ladder: judged ? DustLadder.check(PlanFile.with_values(@document, changes)) : nil)
+        Taken.new(
+          choice: choice,
+          reasons: reasons(choice),
+          changes: changes,
+          ladder: judged ? DustLadder.check(PlanFile.with_values(@document, changes)) : nil
+        )
       end
 
       # Snapshots that other legs still use.
@@ -135,13 +230,25 @@ module DustLadder
       end
 
       # A sling that cannot be shortened sets the legs' length: then all of the plan's lengths are given.
-      def own_length?(piece) = need.hitch == "vertical" && piece["kind"] != Selection::CHAIN && (need.length - piece["reach_m"]).abs > Fit::NEAR_M
+      def own_length?(piece)
+        need.hitch == "vertical" && piece["kind"] != Selection::CHAIN && (need.length - piece["reach_m"]).abs > Fit::NEAR_M
+      end
       def written(metres) = format("%.3f m", metres)
 
       def lengths_of(piece)
-        all = lift.bridle.lengths.each_with_index.to_h { |length, index| [ "/rigging/legs/#{index}/length", written(length) ] }
-        all.merge!(lift.bridle.upper_lengths.each_with_index.to_h { |length, index| [ "/rigging/beam/legs/#{index}/length", written(length) ] }) if lift.beam
-        all.merge(places.to_h { |place| [ "#{place}/length", written(piece["reach_m"]) ] }).merge("/rigging/set_by" => "leg_lengths")
+        all = lift.bridle.lengths.each_with_index.to_h { |length, index|
+          [ "/rigging/legs/#{index}/length", written(length) ]
+        }
+        all.merge!(
+          lift.bridle.upper_lengths.each_with_index.to_h { |length, index|
+            [ "/rigging/beam/legs/#{index}/length", written(length) ]
+          }
+        ) if lift.beam
+        all.merge(
+          places.to_h { |place|
+            [ "#{place}/length", written(piece["reach_m"]) ]
+          }
+        ).merge("/rigging/set_by" => "leg_lengths")
       end
 
       # Why this one, in words.
@@ -149,9 +256,20 @@ module DustLadder
         piece = choice.pieces.first
         low, high = @rules[:good_band]
         found = [ both(choice.in_band ? "used well, between #{Figure.percent(low)} and #{Figure.percent(high)}" : choice.utilisation < low ? "stronger than it needs to be" : "near its rating") ]
-        found << (choice.carry > @rules[:carry_kg] ? both { |system| "#{Figure.kg(choice.carry, :up).shown(system)}: not for one person to carry" } : both { |system| "#{Figure.kg(choice.carry, :up).shown(system)} to carry" })
-        found << both { |system| "its reach of #{Figure.m(piece['reach_m']).shown(system)} sets the length of the legs" } if own_length?(piece)
-        found << both { |system| "shortened by #{Figure.m(piece['reach_m'] - need.length).shown(system)} at the longest leg" } if piece["kind"] == Selection::CHAIN && piece["reach_m"] - need.length > Fit::NEAR_M
+        found << (choice.carry > @rules[:carry_kg] ? both { |system|
+          "#{Figure.kg(choice.carry, :up).shown(system)}: not for one person to carry"
+        } : both { |system|
+              "#{Figure.kg(
+                choice.carry,
+                :up
+).shown(system)} to carry"
+            })
+        found << both { |system|
+          "its reach of #{Figure.m(piece['reach_m']).shown(system)} sets the length of the legs"
+        } if own_length?(piece)
+        found << both { |system|
+          "shortened by #{Figure.m(piece['reach_m'] - need.length).shown(system)} at the longest leg"
+        } if piece["kind"] == Selection::CHAIN && piece["reach_m"] - need.length > Fit::NEAR_M
         found << both("examination due #{piece['due']}") if piece["due"]
         found << both(piece["place"]) if piece["place"].to_s != ""
         found
@@ -161,23 +279,50 @@ module DustLadder
         piece = one.choice.pieces.first
         flattest = need.share && Reverse.flattest_deg(Tag.new(piece, @rules).rating(need.hitch).kg, need.share, @rules)
         {
-          "numbers" => one.choice.pieces.map { |each| each["number"] }, "kind" => piece["kind"], "size" => piece["size"], "legs" => piece["legs"], "reach" => Figure.m(piece["reach_m"]).as_json,
-          "utilisation" => Figure.percent(one.choice.utilisation).as_json, "in_band" => one.choice.in_band, "carry" => Figure.kg(one.choice.carry, :up).as_json, "reasons" => one.reasons.map(&:as_json),
-          "flattest" => flattest && Figure.deg(flattest, :up).as_json, "changes" => one.changes, "rigging" => self.class.rigging_verdict(one.ladder), "verdict" => one.ladder.verdict,
+          "numbers" => one.choice.pieces.map { |each|
+            each["number"]
+          },
+          "kind" => piece["kind"],
+          "size" => piece["size"],
+          "legs" => piece["legs"],
+          "reach" => Figure.m(piece["reach_m"]).as_json,
+          "utilisation" => Figure.percent(one.choice.utilisation).as_json,
+          "in_band" => one.choice.in_band,
+          "carry" => Figure.kg(one.choice.carry, :up).as_json,
+          "reasons" => one.reasons.map(&:as_json),
+          "flattest" => flattest && Figure.deg(flattest, :up).as_json,
+          "changes" => one.changes,
+          "rigging" => self.class.rigging_verdict(one.ladder),
+          "verdict" => one.ladder.verdict,
           "headline" => one.ladder.headlines
         }
       end
 
       # The smallest size to be had of a kind: here, and for legs at 60, 45 and 30° from the horizontal.
       def bought(kind)
-        chosen = Selection.new(GenericSizes.pieces(kind, need.length || need.run || 1.0, @rules), Selection::Need.new(**need.to_h, run: nil, share: nil, legs: 1, on: nil), @rules).choices
+        chosen = Selection.new(
+          GenericSizes.pieces(kind, need.length || need.run || 1.0, @rules),
+          Selection::Need.new(**need.to_h, run: nil, share: nil, legs: 1, on: nil),
+          @rules
+        ).choices
         piece = chosen.map { |choice| choice.pieces.first }.min_by { |one| one["tag"]["vertical_kg"] }
-        at = need.share ? ANGLES.to_h { |deg| [ deg.to_s, Reverse.smallest_size(GenericSizes.of(kind), need.share, deg)&.first ] } : {}
-        { "kind" => kind, "size" => piece && piece["size"], "rating" => piece && Figure.kg(piece["tag"]["vertical_kg"], :down).as_json, "at" => at }
+        at = need.share ? ANGLES.to_h { |deg|
+          [ deg.to_s, Reverse.smallest_size(GenericSizes.of(kind), need.share, deg)&.first ]
+        } : {}
+        {
+          "kind" => kind,
+          "size" => piece && piece["size"],
+          "rating" => piece && Figure.kg(piece["tag"]["vertical_kg"], :down).as_json,
+          "at" => at
+        }
       end
 
       # Shortest reach for this spread, by angle.
-      def spread = need.run && need.run > 1e-6 ? ANGLES.to_h { |deg| [ deg.to_s, Figure.m(Reverse.shortest_length(need.run, deg), :up).as_json ] } : nil
+      def spread
+        need.run && need.run > 1e-6 ? ANGLES.to_h { |deg|
+          [ deg.to_s, Figure.m(Reverse.shortest_length(need.run, deg), :up).as_json ]
+        } : nil
+      end
     end
   end
 end

@@ -10,8 +10,29 @@ module DustLadder
       # share and run: of a leg that the sling's own reach makes as long as it is, its vertical share, kg, and its level
       # run, m: the tension then follows from the reach. single: only slings of one leg, where several would have to meet
       # in one ring and cannot; taken: numbers that are planned elsewhere in the same lift.
-      Need = Struct.new(:tension, :hitch, :deg_from_horizontal, :choke_deg, :length, :celsius, :near, :edges, :no_sparks, :no_current, :legs, :on, :share, :run, :single, :taken, keyword_init: true) do
-        def initialize(taken: [], hitch: "vertical", deg_from_horizontal: 90.0, near: [], edges: false, no_sparks: false, no_current: false, legs: 1, **rest) = super
+      Need = Struct.new(
+        :tension,
+        :hitch,
+        :deg_from_horizontal,
+        :choke_deg,
+        :length,
+        :celsius,
+        :near,
+        :edges,
+        :no_sparks,
+        :no_current,
+        :legs,
+        :on,
+        :share,
+        :run,
+        :single,
+        :taken,
+        keyword_init: true
+      ) do
+        def initialize(taken: [], hitch: "vertical", deg_from_horizontal: 90.0, near: [], edges: false,
+          no_sparks: false, no_current: false, legs: 1, **rest)
+          super
+        end
       end
       # pieces: one, or a matched set. utilisation: fraction; in_band; carry: kg of the heaviest; score: lower is better.
       Choice = Struct.new(:pieces, :utilisation, :in_band, :carry, :score, keyword_init: true)
@@ -30,7 +51,11 @@ module DustLadder
         end
 
         # { kind => a Store of that kind }.
-        def by_kind = @by_kind ||= sorts.flat_map(&:last).group_by { |piece| piece["kind"] }.transform_values { |pieces| Store.new(pieces) }
+        def by_kind
+          @by_kind ||= sorts.flat_map(&:last).group_by { |piece|
+            piece["kind"]
+          }.transform_values { |pieces| Store.new(pieces) }
+        end
 
         # [[one piece of a sort, all of that sort], ...].
         def sorts = @sorts ||= @alike.values.map { |alike| [ alike.first, alike ] }
@@ -39,15 +64,25 @@ module DustLadder
       def initialize(store, need, rules)
         @need = need
         @rules = rules
-        @own = Hash.new { |by_state, state| by_state[state] = Hash.new { |by_due, due| by_due[due] = own_reasons(state, due) } }
-        @sorted = (store.is_a?(Store) ? store : Store.new(store)).sorts.map { |sample, alike| [ sample, *judge(sample), *parted(alike) ] }
+        @own = Hash.new { |by_state, state|
+          by_state[state] = Hash.new { |by_due, due|
+            by_due[due] = own_reasons(state, due)
+          }
+        }
+        @sorted = (store.is_a?(Store) ? store : Store.new(store)).sorts.map { |sample, alike|
+          [ sample, *judge(sample), *parted(alike) ]
+        }
       end
 
       # Every piece that cannot serve, with every reason.
       def rejected
         @rejected ||= @sorted.flat_map do |_, reasons, _, free, kept|
           found = reasons.any? ? free.map { |piece| Rejected.new(piece, reasons) } : []
-          kept.each { |own, pieces| all = (reasons + own).freeze; pieces.each { |piece| found << Rejected.new(piece, all) } }
+          kept.each { |own, pieces|
+            all = (reasons + own).freeze; pieces.each { |piece|
+              found << Rejected.new(piece, all)
+            }
+          }
           found
         end
       end
@@ -78,7 +113,14 @@ module DustLadder
         low, high = @rules[:good_band]
         carry = sample["mass_kg"].to_f
         outside = [ low - share, share - high, 0.0 ].max
-        Choice.new(pieces: pieces, utilisation: share, in_band: outside.zero?, carry: carry, score: [ outside.zero? ? 0 : 1, outside.round(6), carry * pieces.size, pieces.size, @need.run && @need.length ? (sample["reach_m"] - @need.length).abs.round(3) : 0 ])
+        Choice.new(
+          pieces: pieces,
+          utilisation: share,
+          in_band: outside.zero?,
+          carry: carry,
+          score: [ outside.zero? ? 0 : 1, outside.round(6), carry * pieces.size, pieces.size,
+            @need.run && @need.length ? (sample["reach_m"] - @need.length).abs.round(3) : 0 ]
+        )
       end
 
       # Reasons that a sort cannot serve, and how far it would be used.
@@ -88,7 +130,10 @@ module DustLadder
         length = length_reasons(piece)
         tension = tension_on(piece)
         share = capacity && tension && tension / capacity
-        reasons << "carries #{Figure.kg(capacity, :down)} here, #{Figure.kg(tension, :up)} is needed" if share && share > 1 + Ladder::Verdict::SLACK
+        reasons << "carries #{Figure.kg(
+          capacity,
+          :down
+)} here, #{Figure.kg(tension, :up)} is needed" if share && share > 1 + Ladder::Verdict::SLACK
         reasons.concat(length)
         reasons << "has #{piece['legs']} legs for #{@need.legs}" if piece["legs"] > @need.legs
         reasons << "its legs meet in one ring" if @need.single && piece["legs"] > 1
@@ -111,8 +156,16 @@ module DustLadder
         return if reasons.include?("no legible rating") || reasons.include?("nothing is known of its kind")
 
         tagged = Tag.new(piece, @rules).rating(@need.hitch)
-        derating = Derating.new(@rules, kind: piece["kind"], hitch: @need.hitch, hitch_factor: 1.0, deg_from_horizontal: @need.hitch == "basket" ? @need.deg_from_horizontal : 90.0,
-          choke_deg: @need.choke_deg, temperature_row: piece["temperature_row"] || @rules[:sling_kinds][piece["kind"]]["temperature"], celsius: @need.celsius)
+        derating = Derating.new(
+          @rules,
+          kind: piece["kind"],
+          hitch: @need.hitch,
+          hitch_factor: 1.0,
+          deg_from_horizontal: @need.hitch == "basket" ? @need.deg_from_horizontal : 90.0,
+          choke_deg: @need.choke_deg,
+          temperature_row: piece["temperature_row"] || @rules[:sling_kinds][piece["kind"]]["temperature"],
+          celsius: @need.celsius
+        )
         reasons << derating.stop.reason if derating.stop
         derating.capacity(tagged.kg)
       rescue NotKnown => error
@@ -138,7 +191,10 @@ module DustLadder
         slack = [ Fit::NEAR_M, @rules[:leg_length_tolerance] * piece["reach_m"] ].max
         spare = piece["reach_m"] - @need.length
         return [ "#{Figure.m(-spare, :up)} too short" ] if spare < -slack
-        return [ "#{Figure.m(spare, :up)} too long, and it cannot be shortened" ] if spare > slack && piece["kind"] != CHAIN && @need.hitch == "vertical"
+        return [ "#{Figure.m(
+          spare,
+          :up
+)} too long, and it cannot be shortened" ] if spare > slack && piece["kind"] != CHAIN && @need.hitch == "vertical"
 
         []
       end
@@ -146,7 +202,8 @@ module DustLadder
       def spread_reasons(piece)
         floor = @rules[:angle_floor_deg_from_horizontal]
         least = Reverse.shortest_length(@need.run, floor)
-        piece["reach_m"] < least - Fit::NEAR_M ? [ "too short for this spread: under #{floor.round}° from the horizontal; #{Figure.m(least, :up)} at least" ] : []
+        piece["reach_m"] < least - Fit::NEAR_M ? [ "too short for this spread: under #{floor.round}° from the " \
+          "horizontal; #{Figure.m(least, :up)} at least" ] : []
       end
 
       # What speaks against a piece by its state and its date.

@@ -7,7 +7,9 @@ module DustLadder
       ID = "sharing"
       LABEL = "Leg count"
 
-      def self.applies?(lift) = lift.beam.nil? && (lift.legs.size > 2 || lift.document.dig("rigging", "reeved", "pairs").to_a.any?)
+      def self.applies?(lift)
+        lift.beam.nil? && (lift.legs.size > 2 || lift.document.dig("rigging", "reeved", "pairs").to_a.any?)
+      end
 
       private
 
@@ -15,28 +17,62 @@ module DustLadder
         bridle = lift.bridle
         decided if bridle.reeved?
         shares = counted(bridle)
-        return stop(both("a leg would have to push: it cannot hang level like this"), subject: "geometry") if shares.min.negative?
+        return stop(
+          both("a leg would have to push: it cannot hang level like this"),
+          subject: "geometry"
+        ) if shares.min.negative?
 
         figures = shares.each_index.map { |index| [ index, tension(bridle, index, shares[index]), rating(index) ] }
-        figures.each { |index, pull, kg| part(name: bridle.names[index], verdict: Ladder::Verdict.of(pull / kg, rules[:attention, :slings]), utilisation: pull / kg, demand: Figure.kg(pull, :up), capacity: Figure.kg(kg, :down), nominal: nil, note: nil) }
+        figures.each { |index, pull, kg|
+          part(
+            name: bridle.names[index],
+            verdict: Ladder::Verdict.of(pull / kg, rules[:attention, :slings]),
+            utilisation: pull / kg,
+            demand: Figure.kg(pull, :up),
+            capacity: Figure.kg(kg, :down),
+            nominal: nil,
+            note: nil
+          )
+        }
         index, pull, kg = figures.max_by { |_, one, rated| one / rated }
         work(bridle, index, shares[index], pull, kg)
         disagreement(bridle, figures)
-        judge(Figure.kg(pull, :up), Figure.kg(kg, :down), attention: rules[:attention, :slings], subject: "#{bridle.names[index]} leg",
-              note: both { |system| "#{bridle.names[index]} leg #{counting}: #{Figure.kg(pull, :up).bare(system)} of #{Figure.kg(kg, :down).shown(system)}" })
+        judge(
+          Figure.kg(pull, :up),
+          Figure.kg(kg, :down),
+          attention: rules[:attention, :slings],
+          subject: "#{bridle.names[index]} leg",
+          note: both { |system|
+            "#{bridle.names[index]} leg #{counting}: #{Figure.kg(
+              pull,
+              :up
+).bare(system)} of #{Figure.kg(kg, :down).shown(system)}"
+          }
+        )
       end
 
       # Equalised only on a competent person's recorded choice.
       def decided
         who = lift.document.dig("rigging", "reeved", "decided_by").strip
-        raise NotKnown.new("who decided that a reeved sling shares the load is not given", pointer: "/rigging/reeved/decided_by") if who.empty?
+        raise NotKnown.new(
+          "who decided that a reeved sling shares the load is not given",
+          pointer: "/rigging/reeved/decided_by"
+        ) if who.empty?
 
-        caution("reeved", "Shared over a sheave, as decided by #{who}: the sheave or block must be rated for both parts, turn freely, and be no tighter than the sling's D/d allows.")
+        caution(
+          "reeved",
+          "Shared over a sheave, as decided by #{who}: the sheave or block must be rated for both parts, turn " \
+            "freely, and be " \
+            "no tighter than the sling's D/d allows."
+        )
       end
 
       def reeved? = lift.bridle.reeved?
       def four? = lift.legs.size == 4 && !reeved?
-      def counting = reeved? ? "shared over the sheave" : four? ? "counted #{rules[:four_legs] == 'diagonals' ? 'by diagonals' : 'as three of four'}" : "by three points"
+      def counting
+        reeved? ? "shared over the sheave" : four? ? "counted " \
+          "#{rules[:four_legs] == 'diagonals' ? 'by diagonals' : 'as three of four'}" : "by three points"
+      end
 
       # Vertical shares as the school counts them, kg.
       def counted(bridle)
@@ -57,7 +93,10 @@ module DustLadder
       # What the leg may carry in its hitch, here, kg.
       def rating(index)
         leg = Leg.of(lift, index)
-        raise NotKnown.new("baskets on three or four points are not worked out here", pointer: "/rigging/legs/#{index}/hitch") if leg.hitch == "basket"
+        raise NotKnown.new(
+          "baskets on three or four points are not worked out here",
+          pointer: "/rigging/legs/#{index}/hitch"
+        ) if leg.hitch == "basket"
 
         leg.tag.rating(leg.hitch).kg * leg.choke_share * leg.left
       end
@@ -69,14 +108,42 @@ module DustLadder
         if four? && rules[:four_legs] != "diagonals"
           equal = share / rules[:four_legs_as_three]
           line("V4", Figure.kg(equal, :up), source: "share as four, equalised", about: about)
-          line("V", Figure.kg(share, :up), formula: "V4 × k", from: { V4: Figure.kg(equal, :up), k: Figure.factor(rules[:four_legs_as_three]) }, source: rules.cite(:four_legs_as_three), about: about)
+          line(
+            "V",
+            Figure.kg(share, :up),
+            formula: "V4 × k",
+            from: { V4: Figure.kg(equal, :up), k: Figure.factor(rules[:four_legs_as_three]) },
+            source: rules.cite(:four_legs_as_three),
+            about: about
+          )
         else
-          line("V", Figure.kg(share, :up), source: reeved? ? "share as it hangs over the sheave" : four? ? rules.cite(:four_legs) : "share by the triangle of the points", about: about)
+          line(
+            "V",
+            Figure.kg(share, :up),
+            source: reeved? ? "share as it hangs over the sheave" : four? ? rules.cite(:four_legs) : "share by the " \
+              "triangle of " \
+              "the points",
+            about: about
+          )
         end
         line("d", Figure.m(run, :up), source: "point from the plumb line, level", about: about)
         line("H", Figure.m(height, :down), source: "hook above it", about: about)
-        line("T", Figure.kg(pull, :up), formula: "V × √(d² + H²) / H", from: { V: Figure.kg(share, :up), d: Figure.m(run, :up), H: Figure.m(height, :down) }, source: "leg tension", about: about)
-        line("C", Figure.kg(kg, :down), source: "#{Leg.of(lift, index).tag.rating(lift.legs[index]['hitch']).source}, and what choke, bend, heat and site leave")
+        line(
+          "T",
+          Figure.kg(pull, :up),
+          formula: "V × √(d² + H²) / H",
+          from: { V: Figure.kg(share, :up), d: Figure.m(run, :up), H: Figure.m(height, :down) },
+          source: "leg tension",
+          about: about
+        )
+        line(
+          "C",
+          Figure.kg(kg, :down),
+          source: "#{Leg.of(
+            lift,
+            index
+).tag.rating(lift.legs[index]['hitch']).source}, and what choke, bend, heat and site leave"
+        )
       end
 
       # Where the count by hand and the way it hangs come apart, and why.
@@ -84,10 +151,26 @@ module DustLadder
         worst = bridle.worst.map(&:tension)
         index = worst.each_index.max_by { |leg| worst[leg] / figures[leg][1] }
         if worst[index] > figures[index][1] * (1 + rules[:sharing_difference])
-          why = bridle.idle.any? ? "a leg may hang slack and leave its share to the others" : "the legs' lengths and stretch decide who carries"
-          caution("sharing", both { |system| "As it hangs the #{bridle.names[index]} leg may pull #{Figure.kg(worst[index], :up).shown(system)}, more than counted: #{why}. The worse governs." }, about: "leg:#{index}")
+          why = bridle.idle.any? ? "a leg may hang slack and leave its share to the others" : "the legs' lengths and " \
+            "stretch decide who carries"
+          caution(
+            "sharing",
+            both { |system|
+              "As it hangs the #{bridle.names[index]} leg may pull #{Figure.kg(
+                worst[index],
+                :up
+).shown(system)}, more than " \
+                "counted: #{why}. The worse governs."
+            },
+            about: "leg:#{index}"
+          )
         end
-        caution("slack", "#{bridle.idle.map { |leg| bridle.names[leg] }.join(', ')} may hang slack at worst: two legs could carry nearly all.") if four? && bridle.idle.any?
+        caution(
+          "slack",
+          "#{bridle.idle.map { |leg|
+            bridle.names[leg]
+          }.join(', ')} may hang slack at worst: two legs could carry nearly all."
+        ) if four? && bridle.idle.any?
       end
     end
   end

@@ -24,16 +24,30 @@ module DustLadder
         governs = outcomes.max_by(&:share)
         return stop(governs.stop, subject: governs.subject) if governs.stop
 
-        judge(governs.demand, governs.capacity, attention: rules[:attention, :slings], subject: governs.subject,
-              note: both { |system| "#{governs.subject}: #{governs.demand.bare(system)} of #{governs.capacity.shown(system)}" })
+        judge(
+          governs.demand,
+          governs.capacity,
+          attention: rules[:attention, :slings],
+          subject: governs.subject,
+          note: both { |system|
+            "#{governs.subject}: #{governs.demand.bare(system)} of #{governs.capacity.shown(system)}"
+          }
+        )
       end
 
       # Every part with its verdict, legs first; every part's arithmetic, the worst part first.
       def show(outcomes)
         outcomes.each do |outcome|
           share = outcome.share
-          part(name: outcome.name, verdict: Ladder::Verdict.of(share, rules[:attention, :slings]), utilisation: share.finite? ? share : nil,
-               demand: outcome.demand, capacity: outcome.capacity, nominal: outcome.nominal, note: outcome.stop)
+          part(
+            name: outcome.name,
+            verdict: Ladder::Verdict.of(share, rules[:attention, :slings]),
+            utilisation: share.finite? ? share : nil,
+            demand: outcome.demand,
+            capacity: outcome.capacity,
+            nominal: outcome.nominal,
+            note: outcome.stop
+          )
         end
         outcomes.sort_by { |outcome| -outcome.share }.each { |outcome| @working.later(outcome.subject, &outcome.work) }
       end
@@ -41,7 +55,14 @@ module DustLadder
       def warn_of_spread(bridle)
         spread = bridle.hook_spread_deg
         most = rules[:hook_included_angle_deg]
-        caution("hook_spread", "The #{lift.beam ? 'slings above the beam' : 'legs'} stand #{Figure.deg(spread, :up)} apart in the hook: past #{most.round}° use a ring.") if spread > most
+        caution(
+          "hook_spread",
+          "The #{lift.beam ? 'slings above the beam' : 'legs'} stand #{Figure.deg(
+            spread,
+            :up
+)} apart in the hook: past " \
+            "#{most.round}° use a ring."
+        ) if spread > most
       end
     end
   end

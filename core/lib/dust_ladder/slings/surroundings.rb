@@ -6,7 +6,13 @@ module DustLadder
       def initialize(document, rules)
         @rules = rules
         @data = document.dig("rigging", "surroundings")
-        @temperature = document.field(:temperature, "the temperature of the slings", "rigging", "surroundings", "temperature")
+        @temperature = document.field(
+          :temperature,
+          "the temperature of the slings",
+          "rigging",
+          "surroundings",
+          "temperature"
+        )
         @site = document.field(:share, "the site's factor", "rigging", "surroundings", "site_factor")
       end
 
@@ -18,7 +24,10 @@ module DustLadder
         return 1.0 unless @site.given?
 
         factor = @site.positive
-        raise NotKnown.new("why the site lowers every rating is not given", pointer: "/rigging/surroundings/site_reason") if factor < 1 && @data["site_reason"].strip.empty?
+        raise NotKnown.new(
+          "why the site lowers every rating is not given",
+          pointer: "/rigging/surroundings/site_reason"
+        ) if factor < 1 && @data["site_reason"].strip.empty?
 
         factor
       end
@@ -27,8 +36,14 @@ module DustLadder
 
       # Why a kind of sling cannot work here, or nil. Raises NotKnown.
       def unsuited(kind)
-        stands = @rules[:sling_kinds][kind] or raise NotKnown.new("what #{kind.tr('_', ' ')} stands is not known", pointer: "/rules")
-        raise NotKnown.new("what edges the slings bear on is not given", pointer: "/rigging/surroundings/edges") if @data["edges"].nil?
+        stands = @rules[:sling_kinds][kind] or raise NotKnown.new(
+          "what #{kind.tr('_', ' ')} stands is not known",
+          pointer: "/rules"
+        )
+        raise NotKnown.new(
+          "what edges the slings bear on is not given",
+          pointer: "/rigging/surroundings/edges"
+        ) if @data["edges"].nil?
 
         name = kind.tr("_", " ")
         harm = @data["near"] & stands["harmed_by"]

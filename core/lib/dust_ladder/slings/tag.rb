@@ -12,15 +12,29 @@ module DustLadder
         @tag = sling.fetch("tag")
       end
 
-      def legible? = @tag["legible"] && [ *@tag.values_at("vertical_kg", "choker_kg", "basket_kg"), *@tag["multi_leg"] ].any?
+      def legible?
+        @tag["legible"] && [ *@tag.values_at("vertical_kg", "choker_kg", "basket_kg"), *@tag["multi_leg"] ].any?
+      end
 
       # hitch: "vertical", "choker", "basket". Raises NotKnown when neither tag nor rule set gives a figure.
       def rating(hitch)
         own = lowest(hitch)
-        return Rating.new(kg: own, source: "tag #{@sling['number']}, #{hitch}", contradictory: own < @tag["#{hitch}_kg"]) if own
+        return Rating.new(
+          kg: own,
+          source: "tag #{@sling['number']}, #{hitch}",
+          contradictory: own < @tag["#{hitch}_kg"]
+        ) if own
 
-        vertical = @tag["vertical_kg"] or raise NotKnown.new("the tag of #{@sling['number']} gives no figure for #{hitch == 'vertical' ? 'a vertical hitch' : "a #{hitch}, nor for a vertical hitch"}", pointer: "/rigging/legs")
-        Rating.new(kg: vertical * factor(hitch), source: "tag #{@sling['number']} vertical, #{@rules.cite("#{hitch}_factor")}", contradictory: false)
+        vertical = @tag["vertical_kg"] or raise NotKnown.new(
+          "the tag of #{@sling['number']} gives no figure for " \
+            "#{hitch == 'vertical' ? 'a vertical hitch' : "a #{hitch}, nor for a vertical hitch"}",
+          pointer: "/rigging/legs"
+        )
+        Rating.new(
+          kg: vertical * factor(hitch),
+          source: "tag #{@sling['number']} vertical, #{@rules.cite("#{hitch}_factor")}",
+          contradictory: false
+        )
       end
 
       def factor(hitch) = hitch == "choker" ? @rules[:choker_factor, @sling["kind"]] : @rules[:basket_factor]

@@ -24,7 +24,12 @@ module DustLadder
 
       def work_share(working, pull)
         working.line("V", Figure.kg(pull.share, :up), source: "upward part as it hangs; #{pull.corner}", about: about)
-        working.line("H#{index + 1}", Figure.m(pull.leg.height, :down), source: "hook above the beam's eye there", about: about)
+        working.line(
+          "H#{index + 1}",
+          Figure.m(pull.leg.height, :down),
+          source: "hook above the beam's eye there",
+          about: about
+        )
       end
     end
 

@@ -168,7 +168,9 @@ module DustLadder
           next unless body
 
           arm = places[index].zip(pose.centres[body]).map { |place, centre| place - centre }
-          pull = [ 0, 1, 2 ].map { |axis| (index.positive? ? parts[index - 1][0][axis] : 0.0) - (index < parts.size ? parts[index][0][axis] : 0.0) }
+          pull = [ 0, 1, 2 ].map { |axis|
+            (index.positive? ? parts[index - 1][0][axis] : 0.0) - (index < parts.size ? parts[index][0][axis] : 0.0)
+          }
           add_slope(slope, 6 * body, pull, arm)
           add_turning(6 * body, *pull.map { |part| tension * part }, *arm) if @hessian
         end
@@ -176,7 +178,17 @@ module DustLadder
         return tension unless @hessian
 
         add_outer(slope, rate)
-        parts.each_with_index { |(unit, long), index| add_side(line.nodes[index], line.nodes[index + 1], places[index], places[index + 1], unit, tension / long, pose) }
+        parts.each_with_index { |(unit, long), index|
+          add_side(
+            line.nodes[index],
+            line.nodes[index + 1],
+            places[index],
+            places[index + 1],
+            unit,
+            tension / long,
+            pose
+          )
+        }
         tension
       end
 
@@ -201,22 +213,29 @@ module DustLadder
 
       # Stiffness across a straight part under tension: side (I - u u') on the difference of its ends' motions.
       def add_side(from, to, at, till, unit, side, pose)
-        k = Array.new(9) { |index| side * ((index % 4).zero? ? 1 - unit[index / 3] * unit[index % 3] : -unit[index / 3] * unit[index % 3]) }
-        ends = [ [ from[0], at, -1.0 ], [ to[0], till, 1.0 ] ].select(&:first).map { |body, place, sign| [ 6 * body, motion(place, pose.centres[body], sign) ] }
+        k = Array.new(9) { |index|
+          side * ((index % 4).zero? ? 1 - unit[index / 3] * unit[index % 3] : -unit[index / 3] * unit[index % 3])
+        }
+        ends = [ [ from[0], at, -1.0 ], [ to[0], till, 1.0 ] ].select(&:first).map { |body, place, sign|
+          [ 6 * body, motion(place, pose.centres[body], sign) ]
+        }
         ends.each { |o, one| ends.each { |p, other| add_product(o, p, one, k, other) } }
       end
 
       # How a point moves with its body's six freedoms: three rows of six.
       def motion(place, centre, sign)
         x, y, z = place[0] - centre[0], place[1] - centre[1], place[2] - centre[2]
-        [ [ sign, 0.0, 0.0, 0.0, sign * z, -sign * y ], [ 0.0, sign, 0.0, -sign * z, 0.0, sign * x ], [ 0.0, 0.0, sign, sign * y, -sign * x, 0.0 ] ]
+        [ [ sign, 0.0, 0.0, 0.0, sign * z, -sign * y ], [ 0.0, sign, 0.0, -sign * z, 0.0, sign * x ],
+          [ 0.0, 0.0, sign, sign * y, -sign * x, 0.0 ] ]
       end
 
       def add_product(o, p, one, k, other)
         6.times do |column|
           a, b, c = other[0][column], other[1][column], other[2][column]
           x, y, z = k[0] * a + k[1] * b + k[2] * c, k[3] * a + k[4] * b + k[5] * c, k[6] * a + k[7] * b + k[8] * c
-          6.times { |row| @hessian[(o + row) * @size + p + column] += one[0][row] * x + one[1][row] * y + one[2][row] * z }
+          6.times { |row|
+            @hessian[(o + row) * @size + p + column] += one[0][row] * x + one[1][row] * y + one[2][row] * z
+          }
         end
       end
     end

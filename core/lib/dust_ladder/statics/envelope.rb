@@ -28,7 +28,8 @@ module DustLadder
       # new. halt: is one corner that would turn over enough? Then TurnsOver ends it there. Raises ArgumentError for more
       # lines than that every corner can be looked at, Equilibrium::NotFound when a corner's pose is not found.
       def initialize(rig, body:, masses:, half_widths:, tolerance:, every: false, halt: false)
-        raise ArgumentError, "corners of #{rig.lines.size} lines are too many; #{MOST_LINES} at most" if rig.lines.size > MOST_LINES
+        raise ArgumentError,
+          "corners of #{rig.lines.size} lines are too many; #{MOST_LINES} at most" if rig.lines.size > MOST_LINES
 
         @rig = rig
         @body = body
@@ -66,7 +67,8 @@ module DustLadder
       def steady(hang)
         return unless @halt
         raise TurnsOver, "it would turn over at worst: the CG is too high for these points" unless hang.stable?
-        raise TurnsOver, "it would hang more than #{Equilibrium::NEAR_DEG.round}° off level: the CG is outside the points" if hang.pose.tilt_deg(body) > Equilibrium::NEAR_DEG
+        raise TurnsOver,
+          "it would hang more than #{Equilibrium::NEAR_DEG.round}° off level: the CG is outside the points" if hang.pose.tilt_deg(body) > Equilibrium::NEAR_DEG
       end
 
       # Signs of weight, of the box's x, y and z, and of every length. The lengths change last, so that each corner is
@@ -78,28 +80,64 @@ module DustLadder
       # flattest, or a body to its steepest any way; with both ends of the box in z, whose slopes are small and may turn.
       # nil when a line goes slack, there or in a corner: then slopes say nothing, and all are looked at.
       def telling
-        both = change_of.map { |signs| SIGNS.map { |sign| figures(hang(signs.map { |one| one * sign }, nominal.pose, NONE)) } }
+        both = change_of.map { |signs|
+          SIGNS.map { |sign|
+            figures(
+              hang(
+                signs.map { |one|
+                  one * sign
+                },
+                nominal.pose,
+                NONE
+              )
+            )
+          }
+        }
         return if [ figures(nominal), *both.flatten(1) ].any? { |tensions, _, _| tensions.min <= 0.0 }
 
         count = rig.lines.size
         slopes = both.map { |low, high| high.flatten.zip(low.flatten).map { |one, other| one - other } }.transpose
         tensions, angles, leans = slopes.first(count), slopes[count, count], slopes.drop(2 * count)
-        wanted = [ *tensions, *[ *tensions, *angles ].map { |slope| slope.map(&:-@) }, *leans.each_slice(2).flat_map { |roll, pitch| DIRECTIONS.map { |c, s| roll.zip(pitch).map { |one, other| c * one + s * other } } } ]
-        wanted.map { |slope| slope.map { |one| one.negative? ? -1 : 1 } }.flat_map { |signs| SIGNS.map { |up| [ *signs.first(UP), up, *signs.drop(UP + 1) ] } }.uniq.sort_by { |signs| signs.drop(4) + signs.first(4) }
+        wanted = [ *tensions, *[ *tensions, *angles ].map { |slope|
+          slope.map(&:-@)
+        }, *leans.each_slice(2).flat_map { |roll, pitch|
+             DIRECTIONS.map { |c, s|
+               roll.zip(pitch).map { |one, other|
+                 c * one + s * other
+               }
+             }
+           } ]
+        wanted.map { |slope| slope.map { |one| one.negative? ? -1 : 1 } }.flat_map { |signs|
+          SIGNS.map { |up|
+            [ *signs.first(UP), up, *signs.drop(UP + 1) ]
+          }
+        }.uniq.sort_by { |signs| signs.drop(4) + signs.first(4) }
       end
       UP = 3
       NONE = [ 0, 0, 0, 0 ].freeze
 
       # One of weight, box and lengths changed, the others nominal.
-      def change_of = Array.new(4 + rig.lines.size) { |place| Array.new(4 + rig.lines.size) { |index| index == place ? 1 : 0 } }
+      def change_of
+        Array.new(4 + rig.lines.size) { |place| Array.new(4 + rig.lines.size) { |index| index == place ? 1 : 0 } }
+      end
 
       # Tensions, angles of the lines, and roll and pitch of the bodies.
-      def figures(hang) = [ hang.tensions, rig.lines.each_index.map { |line| hang.deg_from_horizontal(line) }, rig.bodies.each_index.flat_map { |body| [ hang.pose.roll_deg(body), hang.pose.pitch_deg(body) ] } ]
+      def figures(hang)
+        [ hang.tensions, rig.lines.each_index.map { |line|
+          hang.deg_from_horizontal(line)
+        }, rig.bodies.each_index.flat_map { |body|
+             [ hang.pose.roll_deg(body), hang.pose.pitch_deg(body) ]
+           } ]
+      end
 
       # A corner, begun where the nearest of the last ones hung.
       def solved(signs)
         (@solved ||= {})[signs] ||= begin
-          near = @solved.values.last(LAST).max_by { |corner| corner.signs.zip(signs).count { |one, other| one == other } }
+          near = @solved.values.last(LAST).max_by { |corner|
+            corner.signs.zip(signs).count { |one, other|
+              one == other
+            }
+          }
           hang = near ? hang(signs, near.hang.pose, near.signs.first(4)) : hang(signs, nominal.pose, NONE)
           Corner.new(signs, body, hang)
         end
@@ -110,8 +148,13 @@ module DustLadder
       def hang(signs, start, before)
         weight, *box = signs.first(4)
         mass = weight.zero? ? rig.bodies[body].mass : @masses[weight.positive? ? 1 : 0].to_f
-        changed = rig.with(rests: rig.lines.zip(signs.drop(4)).map { |line, sign| line.rest * (1 + sign * @tolerance) }, masses: rig.bodies.each_with_index.map { |one, index| index == body ? mass : one.mass },
-          cgs: rig.bodies.each_with_index.map { |one, index| index == body ? cg_at(box) : one.cg })
+        changed = rig.with(
+          rests: rig.lines.zip(signs.drop(4)).map { |line, sign| line.rest * (1 + sign * @tolerance) },
+          masses: rig.bodies.each_with_index.map { |one, index|
+            index == body ? mass : one.mass
+          },
+          cgs: rig.bodies.each_with_index.map { |one, index| index == body ? cg_at(box) : one.cg }
+        )
         Equilibrium.of(changed, start: shifted(start, cg_at(box), cg_at(before.drop(1)))).tap { |found| steady(found) }
       end
 

@@ -33,7 +33,8 @@ module DustLadder
       def find(start)
         @found = start && newton(rig, start)
         @found = from_level unless @found && sound?(@found)
-        @found or raise NotFound, "how the load hangs was not found in #{@steps} steps: no pose near level in which the forces balance"
+        @found or raise NotFound,
+          "how the load hangs was not found in #{@steps} steps: no pose near level in which the forces balance"
         self
       end
 
@@ -54,7 +55,11 @@ module DustLadder
 
       # Level distance from the plumb line of the hook: of a body's CG, or of everything that hangs (nil), m.
       def off_plumb(body = nil)
-        centre = body ? pose.centres[body] : [ 0, 1 ].map { |axis| rig.bodies.each_index.sum { |index| rig.bodies[index].mass * pose.centres[index][axis] } / rig.weight }
+        centre = body ? pose.centres[body] : [ 0, 1 ].map { |axis|
+          rig.bodies.each_index.sum { |index|
+            rig.bodies[index].mass * pose.centres[index][axis]
+          } / rig.weight
+        }
         Math.hypot(centre[0] - rig.hook[0], centre[1] - rig.hook[1])
       end
 
@@ -62,7 +67,9 @@ module DustLadder
       def pulls
         rig.lines.each_with_index.flat_map do |line, index|
           places = line.nodes.map { |body, own| body ? pose.place(body, own) : own }
-          line.nodes.each_with_index.filter_map { |(body, _), at| [ index, body, pull_at(places, at, tensions[index]) ] if body }
+          line.nodes.each_with_index.filter_map { |(body, _), at|
+            [ index, body, pull_at(places, at, tensions[index]) ] if body
+          }
         end
       end
 
@@ -113,7 +120,8 @@ module DustLadder
           rig.lines.each do |line|
             line.nodes.each_cons(2) do |(above, at), (below, own)|
               from = above ? height[above] && height[above] + at[2] : at[2]
-              height[below] = [ height[below], from - line.rest / (line.nodes.size - 1) - own[2] ].compact.min if from && below && below != above
+              height[below] =
+[ height[below], from - line.rest / (line.nodes.size - 1) - own[2] ].compact.min if from && below && below != above
             end
           end
         end
@@ -124,7 +132,11 @@ module DustLadder
       def shift_only(energy, count)
         soft = rig.weight * 1e-3
         pick = (0...3 * count).map { |index| 6 * (index / 3) + index % 3 }
-        matrix = pick.flat_map { |row| pick.map { |column| energy.hessian[row * rig.freedoms + column] + (row == column ? soft : 0.0) } }
+        matrix = pick.flat_map { |row|
+          pick.map { |column|
+            energy.hessian[row * rig.freedoms + column] + (row == column ? soft : 0.0)
+          }
+        }
         short = Linear.solve(matrix, pick.map { |row| -energy.gradient[row] })
         step = Array.new(rig.freedoms, 0.0)
         short.each_with_index { |value, index| step[pick[index]] = value.clamp(-1.0, 1.0) }
@@ -149,7 +161,10 @@ module DustLadder
       def found(rig, pose, energy)
         holds = Linear.positive?(Stability.without_yaw(rig, energy.hessian, pose), rig.freedoms)
         just = rig.lines.each_index.select { |line| energy.tensions[line].between?(Float::MIN, JUST_TAUT * rig.weight) }
-        holds &&= Linear.positive?(Stability.without_yaw(rig, Energy.new(rig.without(just), pose).hessian, pose), rig.freedoms) if just.any?
+        holds &&= Linear.positive?(
+          Stability.without_yaw(rig, Energy.new(rig.without(just), pose).hessian, pose),
+          rig.freedoms
+        ) if just.any?
         Found.new(pose, energy, holds)
       end
 
@@ -169,7 +184,12 @@ module DustLadder
           @steps += 1
           return newton(rig, pose) if energy.gradient.map(&:abs).max < rig.weight * 1e-5
 
-          step = Linear.solve(held(Stability.without_yaw(rig, energy.hessian, pose), hold * rig.weight), energy.gradient.map { |value| -value }) or return
+          step = Linear.solve(
+            held(Stability.without_yaw(rig, energy.hessian, pose), hold * rig.weight),
+            energy.gradient.map { |value|
+              -value
+            }
+          ) or return
           tried = pose.moved(step, share_of(step))
           after = Energy.new(rig, tried)
           if after.value < energy.value
@@ -191,7 +211,9 @@ module DustLadder
 
       # Through softer lines to the real ones: each pose is the start of the next.
       def softly
-        SOFTER.reduce(Found.new(level)) { |found, share| newton(rig.with(stiffness: share), found.pose) || (return nil) }
+        SOFTER.reduce(Found.new(level)) { |found, share|
+          newton(rig.with(stiffness: share), found.pose) || (return nil)
+        }
       end
     end
   end

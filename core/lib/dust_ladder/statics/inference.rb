@@ -29,11 +29,22 @@ module DustLadder
         forces = directions.zip(tensions).map { |direction, tension| direction.map { |part| part * tension } }
         up, weight, place = balance(points, forces)
         spread = tensions.each_index.map do |index|
-          more = forces.each_with_index.map { |force, at| at == index ? force.map { |part| part * (1 + error) } : force }
+          more = forces.each_with_index.map { |force, at|
+            at == index ? force.map { |part|
+              part * (1 + error)
+            } : force
+          }
           _, other, moved = balance(points, more)
           [ (other - weight).abs, moved.zip(place).map { |is, was| (is - was).abs } ]
         end
-        Result.new(weight: weight, cg: place, along: up, weight_error: spread.sum(&:first), cg_error: spread.map(&:last).transpose.map(&:sum), cannot_tell: [ HEIGHT ])
+        Result.new(
+          weight: weight,
+          cg: place,
+          along: up,
+          weight_error: spread.sum(&:first),
+          cg_error: spread.map(&:last).transpose.map(&:sum),
+          cannot_tell: [ HEIGHT ]
+        )
       end
 
       # The force as a whole, its size, and the place of its line nearest to the middle of the points.
@@ -43,15 +54,26 @@ module DustLadder
         raise NotKnown, "the readings come to no force at all" unless weight.positive?
 
         middle = points.transpose.map { |places| places.sum / places.size }
-        moment = points.zip(forces).map { |point, force| cross(point.zip(middle).map { |at, from| at - from }, force) }.transpose.map(&:sum)
-        [ whole.map { |part| part / weight }, weight, cross(whole, moment).zip(middle).map { |part, from| from + part / weight**2 } ]
+        moment = points.zip(forces).map { |point, force|
+          cross(
+            point.zip(middle).map { |at, from|
+              at - from
+            },
+            force
+          )
+        }.transpose.map(&:sum)
+        [ whole.map { |part| part / weight }, weight, cross(whole, moment).zip(middle).map { |part, from|
+          from + part / weight**2
+        } ]
       end
 
       # The CG of a body (x and y; z as the rig has it) with which the rig hangs at these tilts. error_deg: of each.
       # Raises NotKnown when no such place is found.
       def from_tilt(rig, body:, roll_deg:, pitch_deg:, error_deg:)
         place = place_for(rig, body, roll_deg, pitch_deg)
-        others = [ [ error_deg, 0.0 ], [ 0.0, error_deg ] ].map { |roll, pitch| place_for(rig, body, roll_deg + roll, pitch_deg + pitch) }
+        others = [ [ error_deg, 0.0 ], [ 0.0, error_deg ] ].map { |roll, pitch|
+          place_for(rig, body, roll_deg + roll, pitch_deg + pitch)
+        }
         error = [ 0, 1 ].map { |axis| others.sum { |other| (other[axis] - place[axis]).abs } }
         Result.new(cg: place, cg_error: [ *error, nil ], cannot_tell: [ WEIGHT, HEIGHT ])
       end
@@ -76,13 +98,21 @@ module DustLadder
         columns = [ 0, 1 ].map do |axis|
           probe = cg.each_with_index.map { |at, index| index == axis ? at + PROBE_M : at }
           moved = Equilibrium.of(with_cg(rig, body, probe), start: hang.pose).pose
-          [ (moved.roll_deg(body) - hang.pose.roll_deg(body)) / PROBE_M, (moved.pitch_deg(body) - hang.pose.pitch_deg(body)) / PROBE_M ]
+          [ (moved.roll_deg(body) - hang.pose.roll_deg(body)) / PROBE_M,
+            (moved.pitch_deg(body) - hang.pose.pitch_deg(body)) / PROBE_M ]
         end
-        step = Linear.solve([ columns[0][0], columns[1][0], columns[0][1], columns[1][1] ], off.map { |one| -one }) or raise NotKnown, "this tilt does not tell where the centre of gravity is"
+        step = Linear.solve(
+          [ columns[0][0], columns[1][0], columns[0][1], columns[1][1] ],
+          off.map { |one|
+            -one
+          }
+        ) or raise NotKnown, "this tilt does not tell where the centre of gravity is"
         [ cg[0] + step[0].clamp(-0.5, 0.5), cg[1] + step[1].clamp(-0.5, 0.5), cg[2] ]
       end
 
-      def with_cg(rig, body, cg) = rig.with(cgs: rig.bodies.each_with_index.map { |one, index| index == body ? cg : one.cg })
+      def with_cg(rig, body, cg)
+        rig.with(cgs: rig.bodies.each_with_index.map { |one, index| index == body ? cg : one.cg })
+      end
       def cross(a, b) = [ a[1] * b[2] - a[2] * b[1], a[2] * b[0] - a[0] * b[2], a[0] * b[1] - a[1] * b[0] ]
       private_class_method :balance, :place_for, :corrected, :with_cg, :cross
     end

@@ -30,7 +30,9 @@ module DustLadder
         best = option(line, change: 0.0)
         STEPS.times do
           further = gain(line, best.change)
-          found = HALVES.lazy.map { |share| tried(line, best.change + share * further) }.find { |one| one.tilt_deg < best.tilt_deg }
+          found = HALVES.lazy.map { |share|
+            tried(line, best.change + share * further)
+          }.find { |one| one.tilt_deg < best.tilt_deg }
           break if found.nil?
 
           gained = (found.change - best.change).abs
@@ -43,11 +45,15 @@ module DustLadder
       # The same in whole links of a chain (pitch in m), the better of the numbers next to it.
       def by_links(line, pitch)
         near = by_length(line).change / pitch
-        [ near.floor, near.ceil ].uniq.map { |links| option(line, change: links * pitch, links: links) }.min_by(&:tilt_deg)
+        [ near.floor, near.ceil ].uniq.map { |links|
+          option(line, change: links * pitch, links: links)
+        }.min_by(&:tilt_deg)
       end
 
       # The best of a list of lengths, m.
-      def from_list(line, lengths) = lengths.map { |length| option(line, change: length - rig.lines[line].rest, length: length) }.min_by(&:tilt_deg)
+      def from_list(line, lengths)
+        lengths.map { |length| option(line, change: length - rig.lines[line].rest, length: length) }.min_by(&:tilt_deg)
+      end
 
       # The best of a beam's holes for one node of a line: places in the beam's own axes, m.
       def by_holes(line, node, places)
@@ -67,10 +73,14 @@ module DustLadder
 
       private
 
-      def tried(line, change) = option(line, change: change.clamp(-@most * rig.lines[line].rest, @most * rig.lines[line].rest))
+      def tried(line, change)
+        option(line, change: change.clamp(-@most * rig.lines[line].rest, @most * rig.lines[line].rest))
+      end
 
       def option(line, change:, **rest) = found(hang(line, change), line: line, change: change, **rest)
-      def found(hang, **rest) = Option.new(tilt_deg: hang.pose.tilt_deg(body), tensions: hang.tensions, stable: hang.stable?, **rest)
+      def found(hang, **rest)
+        Option.new(tilt_deg: hang.pose.tilt_deg(body), tensions: hang.tensions, stable: hang.stable?, **rest)
+      end
 
       def hang(line, change)
         rests = rig.lines.map(&:rest)

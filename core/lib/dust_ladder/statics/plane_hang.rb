@@ -66,7 +66,8 @@ module DustLadder
           @uz /= @spread
           @along = (length_a * length_a - length_b * length_b + @spread * @spread) / (2 * @spread)
           rise_squared = length_a * length_a - @along * @along
-          raise NotKnown, "the legs do not meet: together they are shorter than the spread" unless rise_squared.positive?
+          raise NotKnown,
+            "the legs do not meet: together they are shorter than the spread" unless rise_squared.positive?
 
           @rise = Math.sqrt(rise_squared)
         end
@@ -89,8 +90,10 @@ module DustLadder
 
           down_along /= drop
           down_rise /= drop
-          hook = [ @a[0] + @along * @ux + @rise * px, @a[1] + @along * @uy + @rise * py, @a[2] + @along * @uz + @rise * pz ]
-          up = [ -(down_along * @ux + down_rise * px), -(down_along * @uy + down_rise * py), -(down_along * @uz + down_rise * pz) ]
+          hook = [ @a[0] + @along * @ux + @rise * px, @a[1] + @along * @uy + @rise * py,
+            @a[2] + @along * @uz + @rise * pz ]
+          up = [ -(down_along * @ux + down_rise * px), -(down_along * @uy + down_rise * py),
+            -(down_along * @uz + down_rise * pz) ]
           Pose.new(legs(down_along, down_rise), up, hook, cg, depth.negative? || depth < drop ? depth : drop)
         end
 

@@ -14,8 +14,12 @@ module DustLadder
 
       # The pose after a step of six numbers a body: the CG's shift, and a rotation vector about the CG.
       def moved(step, share = 1.0)
-        centres = @centres.each_with_index.map { |(x, y, z), body| [ x + share * step[6 * body], y + share * step[6 * body + 1], z + share * step[6 * body + 2] ] }
-        turns = @turns.each_with_index.map { |turn, body| turned(turn, share * step[6 * body + 3], share * step[6 * body + 4], share * step[6 * body + 5]) }
+        centres = @centres.each_with_index.map { |(x, y, z), body|
+          [ x + share * step[6 * body], y + share * step[6 * body + 1], z + share * step[6 * body + 2] ]
+        }
+        turns = @turns.each_with_index.map { |turn, body|
+          turned(turn, share * step[6 * body + 3], share * step[6 * body + 4], share * step[6 * body + 5])
+        }
         Pose.new(centres, turns)
       end
 
@@ -23,7 +27,8 @@ module DustLadder
       def place(body, own)
         r, c = turns[body], centres[body]
         x, y, z = own
-        [ c[0] + r[0] * x + r[1] * y + r[2] * z, c[1] + r[3] * x + r[4] * y + r[5] * z, c[2] + r[6] * x + r[7] * y + r[8] * z ]
+        [ c[0] + r[0] * x + r[1] * y + r[2] * z, c[1] + r[3] * x + r[4] * y + r[5] * z,
+          c[2] + r[6] * x + r[7] * y + r[8] * z ]
       end
 
       # World up in the body's axes.

@@ -46,7 +46,10 @@ module DustLadder
         return "it turns over: the pose is not stable" if height.negative? || !@equilibrium.stable?
 
         free = neutral.positive? ? "; free to turn by itself" : ""
-        height < caution ? "it tips easily, like a pendulum of #{Figure.m(height, :down)}#{free}" : "as steady as a pendulum of #{Figure.m(height, :down)}#{free}"
+        height < caution ? "it tips easily, like a pendulum of #{Figure.m(
+          height,
+          :down
+)}#{free}" : "as steady as a pendulum of #{Figure.m(height, :down)}#{free}"
       end
 
       # Height of the pendulum that holds a body as firmly, m: the smallest stiffness against small rotations about
@@ -57,7 +60,12 @@ module DustLadder
         rest = (0...n).to_a - kept
         inner = rest.flat_map { |row| rest.map { |column| @hessian[row * n + column] } }
         give = kept.map { |k| Linear.solve(inner.dup, rest.map { |row| @hessian[row * n + k] }) }
-        a, b, c = [ [ 0, 0 ], [ 0, 1 ], [ 1, 1 ] ].map { |i, j| @hessian[kept[i] * n + kept[j]] - rest.each_index.sum { |at| @hessian[kept[i] * n + rest[at]] * give[j][at] } }
+        a, b, c = [ [ 0, 0 ], [ 0, 1 ],
+          [ 1, 1 ] ].map { |i, j|
+          @hessian[kept[i] * n + kept[j]] - rest.each_index.sum { |at|
+            @hessian[kept[i] * n + rest[at]] * give[j][at]
+          }
+        }
         smallest = (a + c) / 2 - Math.sqrt(((a - c) / 2)**2 + b * b)
         smallest / @rig.bodies[body].mass
       end

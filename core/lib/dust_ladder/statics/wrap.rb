@@ -16,17 +16,33 @@ module DustLadder
         @wrapped = wrapped
         @friction = friction
         @straight = lines.size
-        parts = wrapped.flat_map { |line| line[:nodes].each_cons(2).zip(line[:parts]).each_with_index.map { |(ends, length), index| { name: "#{line[:name]} #{index + 1}", nodes: ends, rest: length, stiffness: line[:stiffness] } } }
-        whole = wrapped.map { |line| { name: line[:name], nodes: line[:nodes], rest: line[:parts].sum, stiffness: line[:stiffness] } }
+        parts = wrapped.flat_map { |line|
+          line[:nodes].each_cons(2).zip(line[:parts]).each_with_index.map { |(ends, length), index|
+            { name: "#{line[:name]} #{index + 1}", nodes: ends, rest: length, stiffness: line[:stiffness] }
+          }
+        }
+        whole = wrapped.map { |line|
+          { name: line[:name], nodes: line[:nodes], rest: line[:parts].sum, stiffness: line[:stiffness] }
+        }
         @gripped = Equilibrium.of(Rig.new(bodies: bodies, lines: lines + parts, hook: hook))
         @sliding = slide(Rig.new(bodies: bodies, lines: lines + whole, hook: hook))
       end
 
       # Greatest tension of each wrapped sling, kg, the worse of both; nil for sliding when it has no pose.
-      def tensions = offsets.zip(@wrapped).each_with_index.map { |(from, line), index| [ *gripped.tensions[from, line[:parts].size], sliding && sliding.tensions[@straight + index] ].compact.max }
+      def tensions
+        offsets.zip(@wrapped).each_with_index.map { |(from, line), index|
+          [ *gripped.tensions[from, line[:parts].size], sliding && sliding.tensions[@straight + index] ].compact.max
+        }
+      end
 
       # Contacts of every wrapped sling.
-      def contacts = @contacts ||= offsets.zip(@wrapped).map { |from, line| (1...line[:parts].size).map { |inner| contact(from, inner) } }
+      def contacts
+        @contacts ||= offsets.zip(@wrapped).map { |from, line|
+          (1...line[:parts].size).map { |inner|
+            contact(from, inner)
+          }
+        }
+      end
       def may_slip? = contacts.flatten.any? { |contact| !contact.holds } || sliding.nil? || !sliding.stable?
 
       private
@@ -38,13 +54,20 @@ module DustLadder
         nil
       end
 
-      def offsets = @wrapped.each_with_index.map { |_, index| @straight + @wrapped.first(index).sum { |line| line[:parts].size } }
+      def offsets
+        @wrapped.each_with_index.map { |_, index| @straight + @wrapped.first(index).sum { |line| line[:parts].size } }
+      end
 
       def contact(from, inner)
         before, after = [ from + inner - 1, from + inner ].map { |index| run(gripped.rig.lines[index]) }
         bend = Math.acos(before.zip(after).sum { |one, other| one * other }.clamp(-1.0, 1.0))
         tensions = gripped.tensions.values_at(from + inner - 1, from + inner)
-        Contact.new([ from + inner - 1, from + inner ], tensions, bend, tensions.min.positive? && tensions.max / tensions.min <= Math.exp(@friction * bend) + 1e-9)
+        Contact.new(
+          [ from + inner - 1, from + inner ],
+          tensions,
+          bend,
+          tensions.min.positive? && tensions.max / tensions.min <= Math.exp(@friction * bend) + 1e-9
+        )
       end
 
       def run(line)
@@ -76,9 +99,18 @@ module DustLadder
       def room(hook, points, cg)
         return unless points.size >= 3 && points.all? { |point| point[2] < cg[2] } && cg[2] < hook[2]
 
-        corners = points.map { |point| share = (cg[2] - point[2]) / (hook[2] - point[2]); [ 0, 1 ].map { |axis| point[axis] + share * (hook[axis] - point[axis]) } }
+        corners = points.map { |point|
+          share = (cg[2] - point[2]) / (hook[2] - point[2]); [ 0, 1 ].map { |axis|
+            point[axis] + share * (hook[axis] - point[axis])
+          }
+        }
         area = corners.zip(corners.rotate).sum { |(ax, ay), (bx, by)| ax * by - bx * ay }
-        corners.zip(corners.rotate).map { |(ax, ay), (bx, by)| (area.negative? ? -1 : 1) * ((bx - ax) * (cg[1] - ay) - (by - ay) * (cg[0] - ax)) / Math.hypot(bx - ax, by - ay) }.min
+        corners.zip(corners.rotate).map { |(ax, ay), (bx, by)|
+          (area.negative? ? -1 : 1) * ((bx - ax) * (cg[1] - ay) - (by - ay) * (cg[0] - ax)) / Math.hypot(
+            bx - ax,
+            by - ay
+          )
+        }.min
       end
     end
   end
