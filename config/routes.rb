@@ -17,6 +17,7 @@ Rails.application.routes.draw do
       :chart_readings,
       :comparisons,
       :range_diagrams,
+      :quick_checks,
       only: :create
     resources :pieces, only: %i[index create update]
     resource :store_file, only: :show

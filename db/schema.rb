@@ -18,7 +18,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000005) do
     t.integer "blob_id", null: false
     t.datetime "created_at", null: false
     t.index ["blob_id"], name: "index_active_storage_attachments_on_blob_id"
-    t.index ["record_type", "record_id", "name", "blob_id"], name: "index_active_storage_attachments_uniqueness", unique: true
+    t.index %w[record_type record_id name blob_id], name: "index_active_storage_attachments_uniqueness", unique: true
   end
 
   create_table "active_storage_blobs", force: :cascade do |t|
@@ -36,7 +36,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000005) do
   create_table "active_storage_variant_records", force: :cascade do |t|
     t.integer "blob_id", null: false
     t.string "variation_digest", null: false
-    t.index ["blob_id", "variation_digest"], name: "index_active_storage_variant_records_uniqueness", unique: true
+    t.index %w[blob_id variation_digest], name: "index_active_storage_variant_records_uniqueness", unique: true
   end
 
   create_table "charts", force: :cascade do |t|
@@ -45,7 +45,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000005) do
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
     t.integer "version", default: 1, null: false
-    t.index ["identifier", "version"], name: "index_charts_on_identifier_and_version", unique: true
+    t.index %w[identifier version], name: "index_charts_on_identifier_and_version", unique: true
   end
 
   create_table "kept_groups", force: :cascade do |t|
@@ -80,7 +80,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000005) do
     t.string "note", default: "", null: false
     t.json "document", null: false
     t.datetime "created_at", null: false
-    t.index ["plan_id", "number"], name: "index_revisions_on_plan_id_and_number", unique: true
+    t.index %w[plan_id number], name: "index_revisions_on_plan_id_and_number", unique: true
   end
 
   add_foreign_key "active_storage_attachments", "active_storage_blobs", column: "blob_id"

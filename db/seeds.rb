@@ -1,14 +1,17 @@
 # The demo: a gear store, two cranes and a week of lifts at Saltpan Array. Adds only what is not there yet.
 demo = Rails.root.join("demo")
-JSON.parse(demo.join("store.json").read).each { |fields|
-  Piece.find_or_create_by!(number: fields["number"]) { |piece|
-    piece.fields = fields
-  }
-}
-demo.glob("charts/*.json").sort.each do |path|
-  data = JSON.parse(path.read)
-  Chart.find_or_create_by!(identifier: data["id"], version: data.dig("record", "version")) { |chart| chart.data = data }
-end
+JSON
+  .parse(demo.join("store.json").read)
+  .each { |fields| Piece.find_or_create_by!(number: fields["number"]) { |piece| piece.fields = fields } }
+demo
+  .glob("charts/*.json")
+  .sort
+  .each do |path|
+    data = JSON.parse(path.read)
+    Chart.find_or_create_by!(identifier: data["id"], version: data.dig("record", "version")) do |chart|
+      chart.data = data
+    end
+  end
 if Plan.none?
   demo.glob("plans/*.json").sort.each { |path| Plan.start(DustLadder::PlanFile.read(path.read), note: "demo plan") }
 end

@@ -1,5 +1,6 @@
 # The adapter's own busy timeout sleeps without letting other threads of this process run, so the one that holds the
-# lock cannot end and both wait in vain. The driver's handler waits as long and lets them run; newer adapters use it too.
+# lock cannot end and both wait in vain. The driver's handler waits as long and lets them run; newer adapters use it
+# too.
 module SqlitePatience
   private
 

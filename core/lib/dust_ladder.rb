@@ -10,14 +10,15 @@ module DustLadder
 
   # The ladder of a plan document (Hash, as PlanFile.read returns it).
   # hasty: may worst cases that take long be left pending?
-  def self.check(document, hasty: false)
-    Ladder::Climb.new(Lift.new(document, hasty: hasty)).ladder
+  # standing: how its pieces stand in the store now, as of Lift.
+  def self.check(document, hasty: false, standing: {})
+    Ladder::Climb.new(Lift.new(document, hasty: hasty, standing: standing)).ladder
   end
 
   # The same as JSON data, with the take-off beside it. of: a group's number, or nil for the load's own list; row:
   # whose working is asked for, or nil.
-  def self.check_with_take_off(document, of: nil, row: nil)
-    ladder = check(document)
+  def self.check_with_take_off(document, of: nil, row: nil, standing: {})
+    ladder = check(document, standing: standing)
     ladder.as_json.merge("take_off" => Load::Sheet.new(ladder.lift, of: of, row: row).as_json)
   end
 end
@@ -29,16 +30,21 @@ require_relative "dust_ladder/ladder/working"
 require_relative "dust_ladder/ladder/rung"
 require_relative "dust_ladder/ladder/check"
 require_relative "dust_ladder/statics/linear"
+require_relative "dust_ladder/statics/vector"
 require_relative "dust_ladder/statics/level"
 require_relative "dust_ladder/statics/rig"
 require_relative "dust_ladder/statics/pose"
 require_relative "dust_ladder/statics/energy"
 require_relative "dust_ladder/statics/stability"
 require_relative "dust_ladder/statics/equilibrium"
+require_relative "dust_ladder/statics/hook_hang"
+require_relative "dust_ladder/statics/foretold"
 require_relative "dust_ladder/statics/envelope"
 require_relative "dust_ladder/statics/level_up"
 require_relative "dust_ladder/statics/inference"
 require_relative "dust_ladder/statics/wrap"
+require_relative "dust_ladder/statics/pyramid"
+require_relative "dust_ladder/statics/round_basket"
 require_relative "dust_ladder/statics/plane_hang"
 require_relative "dust_ladder/plan_file/digest"
 require_relative "dust_ladder/plan_file/schema"
@@ -56,6 +62,7 @@ require_relative "dust_ladder/load/group_row"
 require_relative "dust_ladder/load/take_off"
 require_relative "dust_ladder/load/planned_load"
 require_relative "dust_ladder/load/sanity"
+require_relative "dust_ladder/load/hull"
 require_relative "dust_ladder/load/load_check"
 require_relative "dust_ladder/load/sheet"
 require_relative "dust_ladder/gear/csv_text"
@@ -63,20 +70,26 @@ require_relative "dust_ladder/gear/piece"
 require_relative "dust_ladder/gear/store_sheet"
 require_relative "dust_ladder/load/csv_sheet"
 require_relative "dust_ladder/rigging/angle"
+require_relative "dust_ladder/slings/stretch"
+require_relative "dust_ladder/rigging/hung"
 require_relative "dust_ladder/rigging/bridle"
-require_relative "dust_ladder/rigging/space_bridle"
 require_relative "dust_ladder/rigging/beam"
 require_relative "dust_ladder/rigging/planned_beam"
 require_relative "dust_ladder/rigging/under_beam"
 require_relative "dust_ladder/rigging/level_check"
 require_relative "dust_ladder/rigging/angle_check"
+require_relative "dust_ladder/rigging/thrust_check"
+require_relative "dust_ladder/rigging/blocks_check"
 require_relative "dust_ladder/rigging/beam_check"
 require_relative "dust_ladder/rigging/points_check"
 require_relative "dust_ladder/fittings/bands"
 require_relative "dust_ladder/fittings/fitting"
 require_relative "dust_ladder/fittings/master_link"
 require_relative "dust_ladder/slings/tag"
+require_relative "dust_ladder/slings/heat"
 require_relative "dust_ladder/slings/derating"
+require_relative "dust_ladder/slings/prevention"
+require_relative "dust_ladder/gear/gear_check"
 require_relative "dust_ladder/slings/surroundings"
 require_relative "dust_ladder/fittings/fittings_check"
 require_relative "dust_ladder/slings/multi_leg"
@@ -88,6 +101,7 @@ require_relative "dust_ladder/slings/basket_leg"
 require_relative "dust_ladder/slings/pair"
 require_relative "dust_ladder/slings/selection"
 require_relative "dust_ladder/slings/generic_sizes"
+require_relative "dust_ladder/slings/quick_check"
 require_relative "dust_ladder/slings/sharing_check"
 require_relative "dust_ladder/slings/inner_loop_check"
 require_relative "dust_ladder/slings/sling_check"
@@ -104,6 +118,7 @@ require_relative "dust_ladder/cranes/families"
 require_relative "dust_ladder/cranes/platform_jib"
 require_relative "dust_ladder/cranes/crane"
 require_relative "dust_ladder/cranes/drum"
+require_relative "dust_ladder/cranes/hook_check"
 require_relative "dust_ladder/cranes/hoist_check"
 require_relative "dust_ladder/cranes/height_check"
 require_relative "dust_ladder/cranes/identity_check"

@@ -37,27 +37,36 @@ RSpec.describe DustLadder::Rigging::Beam do
   end
 
   it "bends a lifting beam by what hangs from its holes and by its own weight" do
-    beam = RigHelp::RIG::Body.new(
-      name: "beam",
-      mass: 200.0,
-      cg: [ 2.0, 0.0, 0.0 ],
-      points: { "M" => [ 2.0, 0.0, 0.0 ], "A" => [ 0.2, 0.0, 0.0 ], "B" => [ 3.8, 0.0, 0.0 ] }
-    )
-    load = RigHelp::RIG::Body.new(
-      name: "load",
-      mass: 3000.0,
-      cg: [ 2.0, 0.5, 0.5 ],
-      points: { "A" => [ 0.2, 0.5, 1.0 ], "B" => [ 3.8, 0.5, 1.0 ] }
-    )
-    lines = [ [ "main", "hook", "beam.M", 1.5 ], [ "a", "beam.A", "load.A", 1.0 ], [ "b", "beam.B", "load.B", 1.0 ] ]
-    hang = DustLadder::Statics::Equilibrium.of(
-      RigHelp::RIG.new(
-        bodies: [ beam, load ],
-        lines: lines.map { |name, from, to, rest|
-          { name: name, nodes: [ from, to ], rest: rest, stiffness: 500_000.0 }
+    beam =
+      RigHelp::RIG::Body.new(
+        name: "beam",
+        mass: 200.0,
+        cg: [ 2.0, 0.0, 0.0 ],
+        points: {
+          "M" => [ 2.0, 0.0, 0.0 ],
+          "A" => [ 0.2, 0.0, 0.0 ],
+          "B" => [ 3.8, 0.0, 0.0 ]
         }
       )
-    )
+    load =
+      RigHelp::RIG::Body.new(
+        name: "load",
+        mass: 3000.0,
+        cg: [ 2.0, 0.5, 0.5 ],
+        points: {
+          "A" => [ 0.2, 0.5, 1.0 ],
+          "B" => [ 3.8, 0.5, 1.0 ]
+        }
+      )
+    lines = [ [ "main", "hook", "beam.M", 1.5 ], [ "a", "beam.A", "load.A", 1.0 ], [ "b", "beam.B", "load.B", 1.0 ] ]
+    hang =
+      DustLadder::Statics::Equilibrium.of(
+        RigHelp::RIG.new(
+          bodies: [ beam, load ],
+          lines:
+            lines.map { |name, from, to, rest| { name: name, nodes: [ from, to ], rest: rest, stiffness: 500_000.0 } }
+        )
+      )
     lifting = described_class.new("lifting", mass: 200.0, spans: [ [ 3.6, 4000 ] ], bending_rating: 3000.0)
     expect(lifting.bending(hang, 0)).to be_within(1.0).of(1500 * 1.8)
     expect(part(lifting.parts(hang, 0, 3.6), "bending").share).to be_within(0.001).of(0.9)
@@ -82,17 +91,10 @@ RSpec.describe DustLadder::Rigging::AsRigged do
     expect([ leg, read ]).to eq([ 0, 65.0 ])
     expect(worked).to be_within(2).of(69.4)
     expect(
-      described_class.new(
-        plan,
-        points: { 1 => { "x" => "3.0 m" } }
-      ).measured.rung("level").demand.value
+      described_class.new(plan, points: { 1 => { "x" => "3.0 m" } }).measured.rung("level").demand.value
     ).not_to eq(check.rung("level").demand.value)
-    expect(
-      described_class.new(
-        plan,
-        hook_height: "3.4 m"
-      ).measured.rung("angle").utilisation
-    ).to be > check.rung("angle").utilisation
+    expect(described_class.new(plan, hook_height: "3.4 m").measured.rung("angle").utilisation).to be >
+      check.rung("angle").utilisation
   end
 
   it "knows nothing of what was measured and cannot be read" do

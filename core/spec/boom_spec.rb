@@ -1,14 +1,15 @@
 RSpec.describe DustLadder::Cranes::Boom do
   g = PropCheck::Generators
-  some = g.tuple(
-    g.choose(80..600),
-    g.choose(-20..20),
-    g.choose(10..40),
-    g.choose(0..120),
-    g.choose(0..40),
-    g.choose(20..82)
-  )
-  made = ->(length, foot, height, jib, offset) {
+  some =
+    g.tuple(
+      g.choose(80..600),
+      g.choose(-20..20),
+      g.choose(10..40),
+      g.choose(0..120),
+      g.choose(0..40),
+      g.choose(20..82)
+    )
+  made = ->(length, foot, height, jib, offset) do
     described_class.new(
       length: length / 10.0,
       foot_radius: foot / 10.0,
@@ -16,7 +17,7 @@ RSpec.describe DustLadder::Cranes::Boom do
       jib: jib / 10.0,
       offset: offset.to_f
     )
-  }
+  end
 
   it "finds the angle of a radius and the radius of an angle, with and without a jib" do
     PropCheck.forall(some) do |*size, angle|
@@ -41,17 +42,17 @@ RSpec.describe DustLadder::Cranes::Boom do
   end
 
   it "tells what a degree of boom angle is worth: about 0.9 m for 60 m at 60 degrees, as two radii a degree apart do" do
-    expect(
-      made.call(600, 0, 20, 0, 0).then { |boom|
-        boom.radius_per_degree(boom.radius_at(60.0))
-      }
-    ).to be_within(0.01).of(0.907)
+    expect(made.call(600, 0, 20, 0, 0).then { |boom| boom.radius_per_degree(boom.radius_at(60.0)) }).to be_within(
+      0.01
+    ).of(0.907)
     PropCheck.forall(some) do |*size, angle|
       boom = made.call(*size)
       next if angle <= boom.flattest + 0.5
 
       apart = boom.radius_at(angle - 0.01) - boom.radius_at(angle + 0.01)
-      expect(boom.radius_per_degree(boom.radius_at(angle.to_f))).to be_within(1e-4 * apart.abs * 50 + 1e-6).of((apart / 0.02).abs)
+      expect(boom.radius_per_degree(boom.radius_at(angle.to_f))).to be_within(1e-4 * apart.abs * 50 + 1e-6).of(
+        (apart / 0.02).abs
+      )
     end
   end
 
@@ -61,13 +62,9 @@ RSpec.describe DustLadder::Cranes::Boom do
     rooms = [ 0.5, 1.0, 2.0, 4.0, 8.0 ].map { |reach| boom.clearance(radius, [ radius - reach, 8.0 ]) }
     expect(rooms).to eq(rooms.sort.reverse)
     expect(rooms.last).to be_negative
-    expect(
-      boom.clearance(
-        radius,
-        [ radius - 1.0,
-          8.0 ]
-      )
-    ).to be_within(1e-9).of((radius - 1.0 - 6.0 / Math.tan(Math::PI / 3)) * Math.sin(Math::PI / 3) - 0.5)
+    expect(boom.clearance(radius, [ radius - 1.0, 8.0 ])).to be_within(1e-9).of(
+      (radius - 1.0 - 6.0 / Math.tan(Math::PI / 3)) * Math.sin(Math::PI / 3) - 0.5
+    )
   end
 
   it "does not reach past its length" do

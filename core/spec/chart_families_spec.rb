@@ -2,18 +2,20 @@
 RSpec.describe DustLadder::Cranes do
   g = PropCheck::Generators
   # A table that falls with radius: steps down from a start, for each of two booms, with a hole here and there.
-  some = g.tuple(
-    g.array(g.choose(0..3000), min: 5, max: 5),
-    g.array(g.choose(0..3000), min: 5, max: 5),
-    g.choose(0..9),
-    g.choose(300..1200),
-    g.choose(100..200)
-  )
+  some =
+    g.tuple(
+      g.array(g.choose(0..3000), min: 5, max: 5),
+      g.array(g.choose(0..3000), min: 5, max: 5),
+      g.choose(0..9),
+      g.choose(300..1200),
+      g.choose(100..200)
+    )
   radii, booms = [ 3.0, 5.0, 7.0, 9.0, 12.0 ], [ 10.0, 20.0 ]
-  cells = lambda do |*steps|
-    columns = steps.map { |drops| drops.reduce([ 20_000 ]) { |kgs, drop| kgs << kgs.last - drop }.drop(1) }
-    columns.transpose
-  end
+  cells =
+    lambda do |*steps|
+      columns = steps.map { |drops| drops.reduce([ 20_000 ]) { |kgs, drop| kgs << kgs.last - drop }.drop(1) }
+      columns.transpose
+    end
 
   it "reads no more than either neighbour, with and without interpolation" do
     PropCheck.forall(some) do |first, second, hole, radius, boom|
@@ -27,14 +29,11 @@ RSpec.describe DustLadder::Cranes do
         columns = boom == 100 ? [ 0 ] : (boom == 200 ? [ 1 ] : [ 0, 1 ])
         around = [ lower, upper ].flat_map { |row| columns.map { |column| kgs[row][column] } }
         expect(around).not_to include(nil)
-        interpolate ? expect(kg).to(
-          be_between(
-            around.min,
-            columns.map { |column|
-              kgs[lower][column]
-            }.min
-          )
-        ) : expect(kg).to(eq(around.min))
+        if interpolate
+          expect(kg).to(be_between(around.min, columns.map { |column| kgs[lower][column] }.min))
+        else
+          expect(kg).to(eq(around.min))
+        end
       end
     end
   end
@@ -59,11 +58,9 @@ RSpec.describe DustLadder::Cranes do
 
   it "reads between rows only where the chart permits it, and never past its ends" do
     table = described_class::Table.new([ 4, 6, 8 ], [ 10 ], [ [ 8000 ], [ 5000 ], [ nil ] ], interpolate: true)
-    expect(
-      [ 5.0, 5.5, 6.0, 6.5, 3.9 ].map { |radius|
-        table.capacity(radius, 10)
-      }
-    ).to eq([ 6500.0, 5750.0, 5000, nil, nil ])
+    expect([ 5.0, 5.5, 6.0, 6.5, 3.9 ].map { |radius| table.capacity(radius, 10) }).to eq(
+      [ 6500.0, 5750.0, 5000, nil, nil ]
+    )
   end
 
   it "marks what a reading rests on" do
@@ -72,21 +69,21 @@ RSpec.describe DustLadder::Cranes do
   end
 
   describe "a jib table by boom angle" do
-    geometry = ->(length) {
+    geometry = ->(length) do
       DustLadder::Cranes::Boom.new(length: length, foot_radius: -1, foot_height: 2, jib: 8, offset: 15)
-    }
-    table = described_class::AngleTable.new(
-      [ 80, 75, 70, 60 ],
-      [ 20, 30 ],
-      [ [ 5000, 4000 ], [ 4200, 3300 ], [ 3500, 2600 ], [ 2000, nil ] ],
-      geometry
-    )
+    end
+    table =
+      described_class::AngleTable.new(
+        [ 80, 75, 70, 60 ],
+        [ 20, 30 ],
+        [ [ 5000, 4000 ], [ 4200, 3300 ], [ 3500, 2600 ], [ 2000, nil ] ],
+        geometry
+      )
 
     it "takes the worse of both angles, the lower of both booms, and nothing outside the rows" do
       at = ->(angle, boom) { table.capacity(geometry.call(boom).radius_at(angle), boom) }
       expect(
-        [ at.(80, 20.0), at.(77, 20.0), at.(75, 30.0), at.(72, 25.0), at.(81, 20.0), at.(59, 20.0),
-          at.(65, 30.0) ]
+        [ at.(80, 20.0), at.(77, 20.0), at.(75, 30.0), at.(72, 25.0), at.(81, 20.0), at.(59, 20.0), at.(65, 30.0) ]
       ).to eq([ 5000, 4200, 3300, 2600, nil, nil, nil ])
     end
 
@@ -100,11 +97,10 @@ RSpec.describe DustLadder::Cranes do
       chart = described_class::Chart.all_round(table)
       [ [ [ 8.0, 20.0 ], [ 14.0, 20.0 ] ], [ [ 9.0, 20.0 ], [ 15.0, 30.0 ] ] ].each do |from, to|
         path = described_class::Path.new(chart, [ station.(*from), station.(*to) ])
-        stepped = (0..2000).map { |step|
-          [ 0, 1 ].map { |part|
-            from[part] + (to[part] - from[part]) * step / 2000.0
-          }
-        }.map { |radius, boom| table.capacity(radius, boom) || 0 }
+        stepped =
+          (0..2000)
+            .map { |step| [ 0, 1 ].map { |part| from[part] + (to[part] - from[part]) * step / 2000.0 } }
+            .map { |radius, boom| table.capacity(radius, boom) || 0 }
         expect(path.least.kg || 0).to be <= stepped.min
         expect(stepped.min - (path.least.kg || 0)).to be <= 1000
       end
@@ -118,22 +114,22 @@ RSpec.describe DustLadder::Cranes do
     expect(check({}, chart: data).rung("crane").verdict).to eq("holds")
     expect(check(front, chart: data).rung("crane")).to have_attributes(
       verdict: "stop",
-      note: satisfy { |note|
-        note["metric"].match?(/at most 18.000.m of boom/)
-      }
+      note: satisfy { |note| note["metric"].match?(/at most 18.000.m of boom/) }
     )
   end
 
   it "finds the boom length that is used least over all stations" do
-    made = described_class::Chart.of(
-      radii: chart["radius_m"],
-      booms: chart["boom_length_m"],
-      tables: chart["tables"],
-      sectors: chart["sectors"]
-    )
-    stations = [ [ 6.0, 120.0 ], [ 10.5, 200.0 ] ].map { |radius, slew|
-      described_class::Path::Station.new(radius: radius, slew: slew, boom: nil)
-    }
+    made =
+      described_class::Chart.of(
+        radii: chart["radius_m"],
+        booms: chart["boom_length_m"],
+        tables: chart["tables"],
+        sectors: chart["sectors"]
+      )
+    stations =
+      [ [ 6.0, 120.0 ], [ 10.5, 200.0 ] ].map do |radius, slew|
+        described_class::Path::Station.new(radius: radius, slew: slew, boom: nil)
+      end
     expect(made.best_boom(stations, 6000)).to eq(boom: 25.0, least_kg: 6800)
     expect(made.best_boom(stations, 6801)).to be_nil
     expect(made.best_boom(stations, 6700)[:boom]).to eq(25.0)
@@ -159,52 +155,50 @@ RSpec.describe DustLadder::Cranes do
       }
     }
     data = nil
-    before {
-      data = chart.slice("id", "title", "identity", "record", "hoist", "hook_block", "least_block_to_tip_m").merge(
-        "family" => "tower", "tower" => tower
-      )
-    }
-    set = ->(falls, more = {}) {
+    before do
+      data =
+        chart.slice("id", "title", "identity", "record", "hoist", "hook_block", "least_block_to_tip_m").merge(
+          "family" => "tower",
+          "tower" => tower
+        )
+    end
+    set = ->(falls, more = {}) do
       {
         "/crane/parts_of_line" => falls,
         "/crane/boom_length" => nil,
         "/crane/stations/0/radius" => "12 m",
         "/crane/stations/1/radius" => "26 m"
       }.merge(more)
-    }
+    end
 
     it "reads by trolley radius, never above the falls' maximum, and hangs its block below the trolley" do
       rungs = check(set.(2, "/crane/stations/1/radius" => "18 m"), chart: data)
       expect(rungs.rung("crane").capacity.value).to eq(4000)
-      expect(
-        check(
-          set.(2),
-          chart: data
-        ).rung("crane")
-      ).to have_attributes(verdict: "stop", capacity: have_attributes(value: 2600))
+      expect(check(set.(2), chart: data).rung("crane")).to have_attributes(
+        verdict: "stop",
+        capacity: have_attributes(value: 2600)
+      )
       expect(rungs.rung("height").capacity.value).to eq(28)
     end
 
     it "does not use falls that need a trolley which is not fitted, nor falls without a row" do
-      fitted = ->(word) {
-        check(set.(4, "/crane/second_trolley" => word, "/crane/stations/1/radius" => "14 m"), chart: data).rung("crane")
-      }
-      expect(
-        [ fitted.("not fitted").verdict, fitted.(nil).verdict,
-          fitted.("fitted").capacity.value ]
-      ).to eq([ "stop", "not_known", 6000 ])
-      expect(
-        check(
-          set.(3),
-          chart: data
-        ).rung("crane").note["metric"]
-      ).to include("no row for 3 falls, only for 2 and 4")
+      fitted = ->(word) do
+        check(set.(4, "/crane/second_trolley" => word, "/crane/stations/1/radius" => "14 m"), chart: data).rung(
+          "crane"
+        )
+      end
+      expect([ fitted.("not fitted").verdict, fitted.(nil).verdict, fitted.("fitted").capacity.value ]).to eq(
+        [ "stop", "not_known", 6000 ]
+      )
+      expect(check(set.(3), chart: data).rung("crane").note["metric"]).to include(
+        "no row for 3 falls, only for 2 and 4"
+      )
     end
   end
 
   describe "a fixed hoist" do
     data = nil
-    before {
+    before do
       data = {
         "id" => "h",
         "title" => "Hoist",
@@ -213,10 +207,15 @@ RSpec.describe DustLadder::Cranes do
         "record" => PlanHelp::RECORD,
         "least_block_to_tip_m" => 0.2,
         "limits" => {},
-        "fixed_hoist" => { "wll_kg" => 5000, "highest_hook_m" => 9.0, "reach_from_m" => 1.0, "reach_to_m" => 6.0 }
+        "fixed_hoist" => {
+          "wll_kg" => 5000,
+          "highest_hook_m" => 9.0,
+          "reach_from_m" => 1.0,
+          "reach_to_m" => 6.0
+        }
       }
-    }
-    set = ->(more = {}) {
+    end
+    set = ->(more = {}) do
       {
         "/crane/parts_of_line" => nil,
         "/crane/boom_length" => nil,
@@ -224,7 +223,7 @@ RSpec.describe DustLadder::Cranes do
         "/crane/stations/1/radius" => "5 m",
         "/crane/side_pull" => "0°"
       }.merge(more)
-    }
+    end
 
     it "has one rating, without block and rope, and is never run to its stops" do
       ladder = check(set.(), chart: data)
@@ -238,8 +237,14 @@ RSpec.describe DustLadder::Cranes do
       pull = ->(typed, of) { check(set.("/crane/side_pull" => typed), chart: of).rung("side_pull").verdict }
       crane = chart(limits: {})
       expect(
-        [ pull.("10°", data), pull.("10.1°", data), pull.("0°", crane), pull.("2.9°", crane), pull.("3°", crane),
-          pull.(nil, crane) ]
+        [
+          pull.("10°", data),
+          pull.("10.1°", data),
+          pull.("0°", crane),
+          pull.("2.9°", crane),
+          pull.("3°", crane),
+          pull.(nil, crane)
+        ]
       ).to eq(%w[holds stop holds holds stop not_known])
       expect(check(set.("/crane/side_pull" => "1.1°"), chart: crane).rung("side_pull").cautions.size).to eq(1)
       expect(check(set.("/crane/side_pull" => "1°"), chart: crane).rung("side_pull").cautions).to be_empty
@@ -248,8 +253,10 @@ RSpec.describe DustLadder::Cranes do
 
   describe "a platform and jib machine" do
     machine = {
-      "zones" => [ { "name" => "A", "lower_boom_from_deg" => -10, "lower_boom_to_deg" => 45 },
-        { "name" => "B", "lower_boom_from_deg" => 45, "lower_boom_to_deg" => 85 } ],
+      "zones" => [
+        { "name" => "A", "lower_boom_from_deg" => -10, "lower_boom_to_deg" => 45 },
+        { "name" => "B", "lower_boom_from_deg" => 45, "lower_boom_to_deg" => 85 }
+      ],
       "upper_boom_bands_deg" => [ [ 0, 20 ], [ 20, 40 ], [ 40, 60 ] ],
       "load_radius_m" => [ 1.0, 2.0 ],
       "jib_cap_kg" => [ 480, 300 ],
@@ -261,7 +268,9 @@ RSpec.describe DustLadder::Cranes do
       "credit_share" => 0.5
     }
     jib = described_class::PlatformJib.new(machine)
-    read = ->(lower, upper, radius, aboard) { jib.read(lower: lower, upper: upper, radius: radius, aboard_kg: aboard) }
+    read = ->(lower, upper, radius, aboard) do
+      jib.read(lower: lower, upper: upper, radius: radius, aboard_kg: aboard)
+    end
 
     {
       "one zone, two bands, half of what is unused" => [ [ 10, 20 ], [ 10, 30 ], 1.0, 220, 350 ],
@@ -286,12 +295,7 @@ RSpec.describe DustLadder::Cranes do
 
     it "never allows more with more aboard, or over a wider range" do
       PropCheck.forall(
-        g.tuple(
-          g.choose(0..60),
-          g.choose(0..60),
-          g.choose(0..400),
-          g.choose(0..100)
-        )
+        g.tuple(g.choose(0..60), g.choose(0..60), g.choose(0..400), g.choose(0..100))
       ) do |one, other, aboard, more|
         range = [ one, other ].minmax
         kg = read.([ 10, 20 ], range, 1.0, aboard).allowed_kg
@@ -317,36 +321,29 @@ RSpec.describe DustLadder::Cranes do
         "load_radius" => "0.9 m",
         "aboard" => [ { "what" => "people", "mass" => "200 kg" }, { "what" => "tools", "mass" => "20 kg" } ]
       }
-      at = ->(changes = {}, given = dry) {
+      at = ->(changes = {}, given = dry) do
         check({ "/load/weight/bare" => "250 kg", "/crane/platform" => given }.merge(changes), chart: data)
-      }
+      end
       expect(at.().rung("crane")).to have_attributes(
         verdict: "tight",
         capacity: have_attributes(value: 350.0),
         demand: have_attributes(value: 287.5)
       )
-      expect(at.().rung("platform")).to have_attributes(verdict: "holds", utilisation: be_within(1e-9).of(220 / 320.0))
+      expect(at.().rung("platform")).to have_attributes(
+        verdict: "holds",
+        utilisation: be_within(1e-9).of(220 / 320.0)
+      )
       expect(
-        at.(
-          {},
-          dry.merge("aboard" => [ { "what" => "people", "mass" => "321 kg" } ])
-        ).rung("platform").verdict
+        at.({}, dry.merge("aboard" => [ { "what" => "people", "mass" => "321 kg" } ])).rung("platform").verdict
       ).to eq("stop")
       expect(at.({}, dry.merge("aboard" => [])).rung("platform").verdict).to eq("not_known")
-      expect(
-        at.(
-          {},
-          dry.merge("upper_boom_to" => nil)
-        ).rung("crane")
-      ).to have_attributes(
+      expect(at.({}, dry.merge("upper_boom_to" => nil)).rung("crane")).to have_attributes(
         verdict: "not_known",
         missing: [ have_attributes(pointer: "/crane/platform/upper_boom_to") ]
       )
       expect(at.({}, dry.merge("upper_boom_to" => "5°")).rung("crane").verdict).to eq("not_known")
       expect(
-        at.("/crane/platform" => nil).rungs.select { |rung|
-          %w[crane platform].include?(rung.id)
-        }.map(&:verdict)
+        at.("/crane/platform" => nil).rungs.select { |rung| %w[crane platform].include?(rung.id) }.map(&:verdict)
       ).to eq(%w[not_known not_known])
     end
   end

@@ -1,12 +1,8 @@
 # Charts from files: the open JSON format and the CSV grid that is typed from a binder page.
 RSpec.describe DustLadder::Cranes::ChartFile do
-  read = ->(text, name = "page.csv") {
-    [].tap { |found|
-      described_class.read(text, name) { |reading, _|
-        found << reading
-      }
-    }
-  }
+  read = ->(text, name = "page.csv") do
+    [].tap { |found| described_class.read(text, name) { |reading, _| found << reading } }
+  end
   page = <<~CSV
     chart,"Test boom, outriggers half"
     machine model,T 1
@@ -47,41 +43,34 @@ RSpec.describe DustLadder::Cranes::ChartFile do
       "over front" => [ [ 10_000, 9000, nil ], [ 8000, 8000, 7000 ] ]
     )
     expect(data["marks"]).to eq("over rear" => [ [ nil, "strength", nil ], [ nil, nil, "rearward" ] ])
-    expect(
-      data.slice(
-        "boom_length_m",
-        "radius_m"
-      ).values.flatten
-    ).to match([ 10.0, 15.0, 20.0, be_within(1e-9).of(3.048), be_within(1e-9).of(6.096) ])
+    expect(data.slice("boom_length_m", "radius_m").values.flatten).to match(
+      [ 10.0, 15.0, 20.0, be_within(1e-9).of(3.048), be_within(1e-9).of(6.096) ]
+    )
     expect(data["hoist"]["line_pull_kg"]).to be_within(1e-6).of(9000 * 0.45359237)
-    expect(
-      data.values_at(
-        "deductions",
-        "limits",
-        "identity"
-      )
-    ).to eq(
-      [ [ { "what" => "stowed jib", "kg" => 260.0 } ], { "wind_m_s" => 9.8, "level_percent" => 1.0 },
-        { "model" => "T 1", "counterweight" => "9 t" } ]
+    expect(data.values_at("deductions", "limits", "identity")).to eq(
+      [
+        [ { "what" => "stowed jib", "kg" => 260.0 } ],
+        { "wind_m_s" => 9.8, "level_percent" => 1.0 },
+        { "model" => "T 1", "counterweight" => "9 t" }
+      ]
     )
     expect(data["sectors"][1]).to include("longest_boom_m" => 15.0, "slew_from_deg" => 270.0)
   end
 
   it "makes a chart that a plan can be checked with, once two people stand for it" do
     data = read.(whole).first.data.merge("identity" => PlanHelp::IDENTITY, "record" => PlanHelp::RECORD)
-    document = DustLadder::PlanFile.accept(
-      plan(
-        {
-          "/crane/boom_length" => "15 m",
-          "/crane/chart" => data["id"],
-          "/crane/level" => "0 %",
-          "/crane/side_pull" => "0°",
-          "/crane/wind" => "1 m/s"
-        }
-      ).tap { |one|
-        one["snapshots"]["charts"] = { data["id"] => DustLadder::PlanFile::Digest.snapshot(data) }
-      }
-    )
+    document =
+      DustLadder::PlanFile.accept(
+        plan(
+          {
+            "/crane/boom_length" => "15 m",
+            "/crane/chart" => data["id"],
+            "/crane/level" => "0 %",
+            "/crane/side_pull" => "0°",
+            "/crane/wind" => "1 m/s"
+          }
+        ).tap { |one| one["snapshots"]["charts"] = { data["id"] => DustLadder::PlanFile::Digest.snapshot(data) } }
+      )
     expect(DustLadder.check(document).rung("crane")).to have_attributes(verdict: "stop")
     document["crane"]["stations"][1]["radius"] = "5.5 m"
     expect(DustLadder.check(document).rung("crane").capacity.value).to eq(13_200)
@@ -126,19 +115,22 @@ RSpec.describe DustLadder::Cranes::ChartFile do
   end
 
   it "reads boom-angle rows and a tower's falls" do
-    jib = whole.gsub(/^radius \(m\).*$/, "boom angle (deg) / boom (m),10,15,20").gsub(
-      /^radius \(ft\).*$/,
-      "boom " \
-        "angle / boom (m),10,15,20"
-    ).gsub(/^(3.048|10),(\d)/, "75,\\2").gsub(
-      /^(6.096|20),(\d)/, "60,\\2"
-    )
+    jib =
+      whole
+        .gsub(/^radius \(m\).*$/, "boom angle (deg) / boom (m),10,15,20")
+        .gsub(/^radius \(ft\).*$/, "boom angle / boom (m),10,15,20")
+        .gsub(/^(3.048|10),(\d)/, "75,\\2")
+        .gsub(/^(6.096|20),(\d)/, "60,\\2")
     expect(read.(jib + "jib length,8 m\njib offset,15 deg\n").first.data).to include(
-      "boom_angle_deg" => [ 75.0, 60.0 ], "jib" => { "length_m" => 8.0, "offset_deg" => 15.0 }
+      "boom_angle_deg" => [ 75.0, 60.0 ],
+      "jib" => {
+        "length_m" => 8.0,
+        "offset_deg" => 15.0
+      }
     )
-    tower = "chart,Tower\nfamily,tower\nmachine model,X\ntrolley height,38 m\ntower jib,45 m\ncapacity " \
-      "in,kg\nfalls,2,4000 kg,no\nradius (m),capacity\n3,4000\n20,3500\n\nfalls,4,8000 kg,yes\nradius " \
-      "(m),capacity\n3,8000\n20,3300\n"
+    tower =
+      "chart,Tower\nfamily,tower\nmachine model,X\ntrolley height,38 m\ntower jib,45 m\ncapacity in,kg\nfalls,2,4000 " \
+        "kg,no\nradius (m),capacity\n3,4000\n20,3500\n\nfalls,4,8000 kg,yes\nradius (m),capacity\n3,8000\n20,3300\n"
     expect(read.(tower).first.faults).to eq([])
     expect(read.(tower).first.data["tower"]).to eq(
       "trolley_height_m" => 38.0,
@@ -162,13 +154,19 @@ RSpec.describe DustLadder::Cranes::ChartFile do
   end
 
   it "warns of capacity that rises, of holes and of rows that say the same, and still takes the chart" do
-    odd = chart(
-      tables: {
-        "main" => [ [ 30_000, 28_000, nil ], [ 22_000, nil, 18_000 ], [ 15_000, 14_000, 13_000 ], [ 15_500, 9500, 9200 ],
-          [ 15_500, 9500, 9200 ] ],
-        "front" => chart["tables"]["front"]
-      }
-    )
+    odd =
+      chart(
+        tables: {
+          "main" => [
+            [ 30_000, 28_000, nil ],
+            [ 22_000, nil, 18_000 ],
+            [ 15_000, 14_000, 13_000 ],
+            [ 15_500, 9500, 9200 ],
+            [ 15_500, 9500, 9200 ]
+          ],
+          "front" => chart["tables"]["front"]
+        }
+      )
     reading = read.(described_class.write([ odd ]), "a.json").first
     expect(reading.data).to eq(JSON.parse(JSON.generate(odd)))
     expect(reading.warnings).to include(
@@ -177,71 +175,60 @@ RSpec.describe DustLadder::Cranes::ChartFile do
       /rows 10.0 m and 12.0 m say the same/
     )
     expect(
-      read.(
-        described_class.write(
-          [ chart(
-            tables: {
-              "main" => Array.new(5) { |row|
-                Array.new(3) { |boom|
-                  9000 - 1000 * row - boom
+      read
+        .(
+          described_class.write(
+            [
+              chart(
+                tables: {
+                  "main" => Array.new(5) { |row| Array.new(3) { |boom| 9000 - 1000 * row - boom } },
+                  "front" => Array.new(5) { |row| Array.new(3) { |boom| 8000 - 1000 * row - boom } }
                 }
-              },
-              "front" => Array.new(5) { |row|
-                Array.new(3) { |boom|
-                  8000 - 1000 * row - boom
-                }
-              }
-            }
-          ) ]
-        ),
-        "a.json"
-      ).first.warnings
+              )
+            ]
+          ),
+          "a.json"
+        )
+        .first
+        .warnings
     ).to eq([])
   end
 
   it "refuses rows at which the jib would point below level, since a radius has two angles there" do
-    jib = chart.except("radius_m").merge(
-      "boom_angle_deg" => [ 75, 60, 45, 30, 20 ],
-      "jib" => { "length_m" => 20.0, "offset_deg" => 45.0 }
-    )
+    jib =
+      chart.except("radius_m").merge(
+        "boom_angle_deg" => [ 75, 60, 45, 30, 20 ],
+        "jib" => {
+          "length_m" => 20.0,
+          "offset_deg" => 45.0
+        }
+      )
     expect(described_class.judge(jib)).to have_attributes(
       data: nil,
-      faults: include(
-        a_hash_including(
-          "pointer" => "/boom_angle_deg/4",
-          "message" => /no higher than the boom's foot/
-        )
-      )
+      faults:
+        include(a_hash_including("pointer" => "/boom_angle_deg/4", "message" => /no higher than the boom's foot/))
     )
     expect(described_class.judge(jib.merge("boom_angle_deg" => [ 75, 60, 50, 40, 30 ])).faults).to eq([])
   end
 
   it "warns of what a slip of the unit or of a column would give" do
     expect(read.(whole.sub("20,18.5s", "20000,18.5s")).first.warnings).to include(/a capacity of 20000 t/)
-    heavy = chart(
-      tables: {
-        "main" => chart["tables"]["main"].map { |row|
-          row.map { |kg|
-            kg && kg * 1000
-          }
-        },
-        "front" => chart["tables"]["front"]
-      }
-    )
+    heavy =
+      chart(
+        tables: {
+          "main" => chart["tables"]["main"].map { |row| row.map { |kg| kg && kg * 1000 } },
+          "front" => chart["tables"]["front"]
+        }
+      )
     expect(described_class.judge(heavy).warnings).to include(/a capacity of 30000 t: is the unit of capacity right/)
     far = chart(radius_m: [ 4.0, 6.0, 8.0, 10.0, 22.0 ])
     expect(described_class.judge(far).warnings).to include(/boom 20.0 m: something is allowed at 22.0 m/)
   end
 
   it "takes a grid without units as faulty, not as something else" do
-    expect(
-      read.(
-        whole.sub(
-          "radius (m) / boom (m)",
-          "radius / boom (m)"
-        )
-      ).first.faults
-    ).to include(a_hash_including("message" => "the rows have no unit"))
+    expect(read.(whole.sub("radius (m) / boom (m)", "radius / boom (m)")).first.faults).to include(
+      a_hash_including("message" => "the rows have no unit")
+    )
   end
 
   it "writes what it reads, several charts in one file, and judges each by itself" do
@@ -260,20 +247,19 @@ RSpec.describe DustLadder::Cranes::ChartFile do
     "{\"format\":\"dust-ladder-chart\",\"version\":1,\"charts\":[7]}" => /not an object/,
     "\xFF\xFE\x00\x01".b => /no line that says chart/,
     "" => /no line that says chart/
-  }.each { |text, message|
-    it("refuses #{text.inspect}") {
-      expect(
-        read.(
-          text,
-          "x"
-        )
-      ).to match([ have_attributes(data: nil, faults: include(a_hash_including("message" => message))) ])
-    }
-  }
+  }.each do |text, message|
+    it("refuses #{text.inspect}") do
+      expect(read.(text, "x")).to match(
+        [ have_attributes(data: nil, faults: include(a_hash_including("message" => message))) ]
+      )
+    end
+  end
 
   {
-    "a mobile chart without tables" => [ chart = { "id" => "a", "title" => "A", "identity" => { "m" => "x" } },
-      /needs boom_length_m, sectors, tables, radius_m or boom_angle_deg/ ],
+    "a mobile chart without tables" => [
+      chart = { "id" => "a", "title" => "A", "identity" => { "m" => "x" } },
+      /needs boom_length_m, sectors, tables, radius_m or boom_angle_deg/
+    ],
     "a tower without falls" => [ chart.merge("family" => "tower"), /needs tower/ ],
     "a platform machine with a short table" => [
       chart.merge(
@@ -283,12 +269,15 @@ RSpec.describe DustLadder::Cranes::ChartFile do
           "upper_boom_bands_deg" => [ [ 0, 20 ], [ 20, 40 ] ],
           "load_radius_m" => [ 1 ],
           "jib_cap_kg" => [ 300 ],
-          "jib_kg" => { "A" => [ [ 200 ] ] },
+          "jib_kg" => {
+            "A" => [ [ 200 ] ]
+          },
           "platform_rated_kg" => 300,
           "credit_share" => 0
         }
-      ), /has 1 rows/
-],
+      ),
+      /has 1 rows/
+    ],
     "a hoist whose reach ends before it begins" => [
       chart.merge(
         "family" => "fixed_hoist",
@@ -298,48 +287,58 @@ RSpec.describe DustLadder::Cranes::ChartFile do
           "reach_from_m" => 4,
           "reach_to_m" => 3
         }
-      ), /ends before/
-],
+      ),
+      /ends before/
+    ],
     "a field that does not belong" => [ chart.merge("colour" => "red"), /colour does not belong/ ]
-  }.each { |words, (data, message)|
-    it("refuses #{words}") {
+  }.each do |words, (data, message)|
+    it("refuses #{words}") do
       expect(described_class.judge(data)).to have_attributes(
         data: nil,
         faults: include(a_hash_including("message" => message))
       )
-    }
-  }
+    end
+  end
 
   Dir[File.expand_path("../../demo/charts/*.json", __dir__)].sort.each do |path|
     data = JSON.parse(File.read(path))
     next unless %w[mobile tower].include?(data["family"] || "mobile")
 
-    it "writes #{data['id']} as a grid that reads as the same figures" do
+    it "writes #{data["id"]} as a grid that reads as the same figures" do
       back = read.(DustLadder::Cranes::ChartGrid.write(data)).first
       expect(back.faults).to eq([])
       expect(back.data["identity"]).to eq(data["identity"])
-      tables = ->(chart) {
-        chart["tower"] ? chart["tower"] : chart["sectors"].to_h { |sector|
-          [ sector["name"],
-            [ sector.except("table"), chart["tables"][sector["table"]],
-              (chart.dig("marks", sector["table"]) || []).flatten.any? ? chart["marks"][sector["table"]] : nil ] ]
-        }
-      }
+      tables = ->(chart) do
+        if chart["tower"]
+          chart["tower"]
+        else
+          chart["sectors"].to_h do |sector|
+            [
+              sector["name"],
+              [
+                sector.except("table"),
+                chart["tables"][sector["table"]],
+                (chart.dig("marks", sector["table"]) || []).flatten.any? ? chart["marks"][sector["table"]] : nil
+              ]
+            ]
+          end
+        end
+      end
       expect(DustLadder.floats(tables.(back.data))).to eq(DustLadder.floats(tables.(data)))
-      kept = %w[boom_length_m radius_m boom_angle_deg boom_foot boom_depth_m hook_block least_block_to_tip_m deductions
-        jib limits]
-      expect(
-        DustLadder.floats(
-          back.data.slice(*kept).reject { |_, value|
-            value == []
-          }
-        )
-      ).to eq(
-        DustLadder.floats(
-          data.slice(*kept).reject { |_, value|
-            value == []
-          }
-        )
+      kept = %w[
+        boom_length_m
+        radius_m
+        boom_angle_deg
+        boom_foot
+        boom_depth_m
+        hook_block
+        least_block_to_tip_m
+        deductions
+        jib
+        limits
+      ]
+      expect(DustLadder.floats(back.data.slice(*kept).reject { |_, value| value == [] })).to eq(
+        DustLadder.floats(data.slice(*kept).reject { |_, value| value == [] })
       )
     end
   end
@@ -351,12 +350,11 @@ RSpec.describe DustLadder::Cranes::ChartFile do
   it "is described by the schema that ships with it" do
     folder = File.expand_path("../lib/dust_ladder/plan_file/schemas", __dir__)
     plan_schema = JSON.parse(File.read(File.join(folder, "plan-1.json")))
-    schemer = JSONSchemer.schema(
-      JSON.parse(File.read(File.join(folder, "chart-1.json"))),
-      ref_resolver: ->(_uri) {
-        plan_schema
-      }
-    )
+    schemer =
+      JSONSchemer.schema(
+        JSON.parse(File.read(File.join(folder, "chart-1.json"))),
+        ref_resolver: ->(_uri) { plan_schema }
+      )
     expect(schemer.valid?(JSON.parse(described_class.write([ read.(whole).first.data ])))).to be(true)
     expect(schemer.valid?(JSON.parse(described_class.write([ { "id" => "x" } ])))).to be(false)
   end

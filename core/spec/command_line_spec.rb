@@ -4,14 +4,13 @@ RSpec.describe DustLadder::CommandLine do
     Tempfile.create([ "plan", ending ]) do |file|
       file.write(text.to_s)
       file.flush
-      status = described_class.new(
-        arguments.map { |argument|
-          argument == :file ? file.path : argument
-        },
-        out: out,
-        err: err
-      ).run
-      return [ status, out.string, err.string ]
+      status =
+        described_class.new(
+          arguments.map { |argument| argument == :file ? file.path : argument },
+          out: out,
+          err: err
+        ).run
+      return status, out.string, err.string
     end
   end
 
@@ -19,52 +18,32 @@ RSpec.describe DustLadder::CommandLine do
 
   it "validates: 0 for a sound plan, 2 and the place for another" do
     expect(run("validate", :file, text: text_of)).to match([ 0, /sound plan/, "" ])
-    expect(
-      run(
-        "validate",
-        :file,
-        text: text_of.sub('"version": 1', '"version": 2')
-      )
-    ).to match([ 2, "", %r{/version: this is version 2} ])
+    expect(run("validate", :file, text: text_of.sub('"version": 1', '"version": 2'))).to match(
+      [ 2, "", %r{/version: this is version 2} ]
+    )
     expect(run("validate", "no/such/file")).to match([ 2, "", /no such file/ ])
   end
 
   it "checks: 0 when it holds, 1 when it stops or is not known" do
     expect(run("check", :file, text: text_of)).to match([ 0, /\AHolds: .*▶.*Not checked here/m, "" ])
     expect(run("check", :file, text: text_of("/load/weight/bare" => "30 t"))).to match([ 1, /\AStop: /, "" ])
-    expect(
-      run(
-        "check",
-        :file,
-        text: text_of("/load/weight/bare" => nil)
-      )
-    ).to match([ 1, /\ANot known: the weight is not given/, "" ])
+    expect(run("check", :file, text: text_of("/load/weight/bare" => nil))).to match(
+      [ 1, /\ANot known: the weight is not given/, "" ]
+    )
     status, out, = run("check", :file, "--json", text: text_of)
     expect([ status, JSON.parse(out)["verdict"] ]).to eq([ 0, "holds" ])
   end
 
   it "takes off a CSV file or a plan: 0 when weight and centre are known, 1 when not, 2 for a file that is none" do
-    csv = "part,shape,size,material,x,y,z,group\nLeaf,plate,1 m x 2 m x 10 mm,steel,0,0,0,Door\nDoors,Door,,,1 m,1 " \
-      "m,1 m,\nBox,box,1 m x 1 m x 1 m,concrete,0,0,0,\n"
-    expect(
-      run(
-        "takeoff",
-        :file,
-        text: csv,
-        ending: ".csv"
-      )
-    ).to match(
-      [ 0, /Doors +157.0.kg.*bare 2.557.kg, planned 2.923.kg.*centre of gravity x 0.061.m/m,
-        "" ]
+    csv =
+      "part,shape,size,material,x,y,z,group\nLeaf,plate,1 m x 2 m x 10 mm,steel,0,0,0,Door\nDoors,Door,,,1 m,1 m,1 " \
+        "m,\nBox,box,1 m x 1 m x 1 m,concrete,0,0,0,\n"
+    expect(run("takeoff", :file, text: csv, ending: ".csv")).to match(
+      [ 0, /Doors +157.0.kg.*bare 2.557.kg, planned 2.923.kg.*centre of gravity x 0.061.m/m, "" ]
     )
-    expect(
-      run(
-        "takeoff",
-        :file,
-        text: csv.sub("concrete", "jelly"),
-        ending: ".csv"
-      )
-    ).to match([ 1, /not known: row 2, Box: “jelly” is not a material/, "" ])
+    expect(run("takeoff", :file, text: csv.sub("concrete", "jelly"), ending: ".csv")).to match(
+      [ 1, /not known: row 2, Box: “jelly” is not a material/, "" ]
+    )
     expect(run("takeoff", :file, text: "", ending: ".csv")).to match([ 2, "", /no rows in this file/ ])
     expect(
       run(
@@ -72,10 +51,7 @@ RSpec.describe DustLadder::CommandLine do
         :file,
         text: DustLadder::PlanFile.write(taken_off(part("box", "4 m x 1 m x 2 m", "water", x: "2 m")))
       )
-    ).to match(
-      [ 0,
-        /V = l × w × h = 4.000 × 1.000 × 2.000/, "" ]
-    )
+    ).to match([ 0, /V = l × w × h = 4.000 × 1.000 × 2.000/, "" ])
     expect(run("takeoff", :file, text: text_of)).to match([ 1, /no parts yet/, "" ])
   end
 
@@ -83,46 +59,21 @@ RSpec.describe DustLadder::CommandLine do
     status, out, = run("explain", :file, text: text_of)
     expect(status).to eq(0)
     expect(out).to include("W = B × (1 + k) = 3\u202f000 × (1 + 0.0300) = 3\u202f090\u00a0kg")
-    expect(
-      run(
-        "explain",
-        :file,
-        text: text_of("/crane/chart" => nil)
-      )[1]
-    ).to include("needed: no chart is chosen (/crane/chart)")
+    expect(run("explain", :file, text: text_of("/crane/chart" => nil))[1]).to include(
+      "needed: no chart is chosen (/crane/chart)"
+    )
   end
 
   it "reads charts: 0 when all are whole, 1 with what is wrong where, and a grid as the open format" do
-    expect(
-      run(
-        "charts",
-        :file,
-        text: DustLadder::Cranes::ChartFile.write([ chart ])
-      )
-    ).to match([ 0, /Test crane, full: whole/, "" ])
+    expect(run("charts", :file, text: DustLadder::Cranes::ChartFile.write([ chart ]))).to match(
+      [ 0, /Test crane, full: whole/, "" ]
+    )
     grid = DustLadder::Cranes::ChartGrid.write(chart)
-    expect(
-      JSON.parse(
-        run(
-          "charts",
-          :file,
-          "--json",
-          text: grid
-        )[1]
-      )["charts"].first["tables"].keys
-    ).to eq(%w[rear front])
-    expect(
-      run(
-        "charts",
-        :file,
-        text: grid.sub(
-          "22000",
-          "22O00"
-        )
-      )
-    ).to match(
-      [ 1, /nothing of it is taken\n  line \d+, column 2 "22O00" cannot be read/,
-        "" ]
+    expect(JSON.parse(run("charts", :file, "--json", text: grid)[1])["charts"].first["tables"].keys).to eq(
+      %w[rear front]
+    )
+    expect(run("charts", :file, text: grid.sub("22000", "22O00"))).to match(
+      [ 1, /nothing of it is taken\n  line \d+, column 2 "22O00" cannot be read/, "" ]
     )
   end
 

@@ -5,31 +5,30 @@ RSpec.describe DustLadder::Cranes do
 
   it "says what is missing of level, side pull and wind as soon as the chart has limits" do
     ladder = check({}, chart: chart(limits: limits))
-    expect(
-      %w[stand side_pull wind].to_h { |id|
-        [ id,
-          ladder.rung(id).missing.first.pointer ]
-      }
-    ).to eq("stand" => "/crane/level", "side_pull" => "/crane/side_pull", "wind" => "/crane/wind")
+    expect(%w[stand side_pull wind].to_h { |id| [ id, ladder.rung(id).missing.first.pointer ] }).to eq(
+      "stand" => "/crane/level",
+      "side_pull" => "/crane/side_pull",
+      "wind" => "/crane/wind"
+    )
     expect(ladder.as_json["not_checked"]).not_to include("crane level", "side pull", "wind")
     expect(check.as_json["not_checked"]).to include("crane level", "side pull", "wind")
     expect(check(given, chart: chart(limits: limits)).verdict).to eq("holds")
   end
 
   { "1 %" => "holds", "1.01 %" => "stop", "0 %" => "holds" }.each do |typed, verdict|
-    it("#{verdict} when #{typed} out of level") {
+    it("#{verdict} when #{typed} out of level") do
       expect(rung("stand", given.merge("/crane/level" => typed), chart: chart(limits: limits)).verdict).to eq(verdict)
-    }
+    end
   end
 
   it "brings the chart's wind down for much sail and little weight, never up" do
-    at = ->(weight, size = "4 m") {
+    at = ->(weight, size = "4 m") do
       rung(
         "wind",
         given.merge("/load/weight/bare" => weight, "/load/size/length" => size),
         chart: chart(limits: limits)
       )
-    }
+    end
     heavy, light = at.("20 t"), at.("0.5 t")
     expect(heavy.capacity.value).to eq(9.8)
     expect(light.capacity.value).to be_within(1e-9).of(9.8 * Math.sqrt(1.2 * 0.5 * 0.97 / (1.6 * 4 * 2)))
@@ -57,7 +56,7 @@ RSpec.describe DustLadder::Cranes do
       "wraps_per_layer" => 20,
       "layer_pulls_kg" => [ 5000, 4600, 4200, 3900 ]
     }
-    hoist = ->(rope, **more) {
+    hoist = ->(rope, **more) do
       {
         "line_pull_kg" => 4000,
         "rope_wll_kg" => 6000,
@@ -67,15 +66,15 @@ RSpec.describe DustLadder::Cranes do
         "rope_m" => rope,
         "drum" => drum
       }.merge(more.transform_keys(&:to_s))
-    }
+    end
 
     it "winds as many wraps on as a rope of their lengths" do
       [ 3.0, 26.38, 26.4, 60.0, 120.0 ].each do |length|
         made = described_class::Drum.new(drum, rope_m: length, most_out_m: 0.0, least_out_m: 0.0)
         full, part = made.wraps_left.divmod(20)
-        laid = (1..full).sum { |layer|
-          20 * Math::PI * (0.4 + (2 * layer - 1) * 0.02)
-        } + part * Math::PI * (0.4 + (2 * full + 1) * 0.02)
+        laid =
+          (1..full).sum { |layer| 20 * Math::PI * (0.4 + (2 * layer - 1) * 0.02) } +
+            part * Math::PI * (0.4 + (2 * full + 1) * 0.02)
         expect(laid).to be_within(1e-9).of(length)
         expect(made.top_layer).to eq(full + 1)
       end
@@ -91,11 +90,9 @@ RSpec.describe DustLadder::Cranes do
     end
 
     it "pulls with the layer that it is on at the highest hook" do
-      pull = ->(rope) {
-        rung("hoist", {}, chart: chart(hoist: hoist.(rope))).working.find { |line|
-          line.symbol == "P"
-        }.result.value
-      }
+      pull = ->(rope) do
+        rung("hoist", {}, chart: chart(hoist: hoist.(rope))).working.find { |line| line.symbol == "P" }.result.value
+      end
       expect(pull.(300.0)).to be < pull.(100.0)
       expect(drum["layer_pulls_kg"]).to include(pull.(100.0), pull.(300.0))
     end
@@ -120,60 +117,55 @@ RSpec.describe DustLadder::Cranes do
     it "stops a wide load at a short radius, and one that is raised over what stands in the way" do
       expect(at.call(self).verdict).to eq("holds")
       expect(at.call(self, "/load/size/length" => "14 m", "/load/cg/x" => "7 m").verdict).to eq("stop")
-      expect(
-        at.call(
-          self,
-          "/crane/obstacle_height" => "9 m"
-        )
-      ).to have_attributes(verdict: "stop", subject: "over the obstacle")
+      expect(at.call(self, "/crane/obstacle_height" => "9 m")).to have_attributes(
+        verdict: "stop",
+        subject: "over the obstacle"
+      )
     end
 
     it "never grows with the load" do
       PropCheck.forall(
-        PropCheck::Generators.tuple(
-          PropCheck::Generators.choose(20..60),
-          PropCheck::Generators.choose(0..40)
-        )
+        PropCheck::Generators.tuple(PropCheck::Generators.choose(20..60), PropCheck::Generators.choose(0..40))
       ) do |length, more|
-        least = ->(metres) {
-          at.call(
-            self,
-            "/load/size/length" => "#{metres / 10.0} m",
-            "/load/cg/x" => "#{metres / 20.0} m"
-          ).parts.map { |part|
-            part.capacity&.value || 0
-          }.min
-        }
+        least = ->(metres) do
+          at
+            .call(self, "/load/size/length" => "#{metres / 10.0} m", "/load/cg/x" => "#{metres / 20.0} m")
+            .parts
+            .map { |part| part.capacity&.value || 0 }
+            .min
+        end
         expect(least.(length + more)).to be <= least.(length) + 1e-9
       end
     end
   end
 
   describe "the way over several stations" do
-    way = lambda do |*stations|
-      {
-        "/crane/stations" => stations.map.with_index { |(radius, slew, turn), index|
-          {
-            "name" => "s#{index}",
-            "radius" => "#{radius} m",
-            "slew" => "#{slew}°",
-            "support_height" => "1 m"
-          }.merge(turn ? { "turn" => turn } : {})
+    way =
+      lambda do |*stations|
+        {
+          "/crane/stations" =>
+            stations.map.with_index do |(radius, slew, turn), index|
+              {
+                "name" => "s#{index}",
+                "radius" => "#{radius} m",
+                "slew" => "#{slew}°",
+                "support_height" => "1 m"
+              }.merge(turn ? { "turn" => turn } : {})
+            end
         }
-      }
-    end
+      end
 
     it "never holds less than its least at any station, and not more than any part of it" do
       g = PropCheck::Generators
       PropCheck.forall(g.array(g.tuple(g.choose(45..115), g.choose(0..359)), min: 2, max: 5)) do |stations|
         crane = DustLadder::Lift.new(plan(way.(*stations.map { |radius, slew| [ radius / 10.0, slew ] }))).crane
-        kgs = crane.path_stations.map { |station|
-          crane.chart.capacity(station.radius, station.boom, station.slew).first || 0
-        }
+        kgs =
+          crane.path_stations.map do |station|
+            crane.chart.capacity(station.radius, station.boom, station.slew).first || 0
+          end
         expect(crane.path.least.kg || 0).to be <= kgs.min
-        parts = crane.path_stations.each_cons(2).map { |pair|
-          described_class::Path.new(crane.chart, pair).least.kg || 0
-        }
+        parts =
+          crane.path_stations.each_cons(2).map { |pair| described_class::Path.new(crane.chart, pair).least.kg || 0 }
         expect(crane.path.least.kg || 0).to eq(parts.min)
         steps = crane.path.places.each_cons(2).select { |before, after| before.between == after.between }
         expect(steps.map { |before, after| (after.at.slew - before.at.slew).abs }.max).to be <= 1.0 + 1e-9
@@ -210,14 +202,7 @@ RSpec.describe DustLadder::Cranes do
       expect(ends).to eq("rear" => 10.0, "front" => 10.0).or eq("rear" => 10.0, "front" => 8.0)
       expect(lift.room_m).to be_between(0.0, 10.0 - 9.3 + 1e-9)
       expect(
-        DustLadder::Lift.new(
-          plan(
-            way.(
-              [ 9, 180 ],
-              [ 9, 300 ]
-            ).merge("/load/weight/bare" => "7.5 t")
-          )
-        ).room_m
+        DustLadder::Lift.new(plan(way.([ 9, 180 ], [ 9, 300 ]).merge("/load/weight/bare" => "7.5 t"))).room_m
       ).to be_negative
     end
 
@@ -238,21 +223,13 @@ RSpec.describe DustLadder::Cranes do
   it "takes more off with everything that hangs besides, the idle line too" do
     net = ->(changes) { DustLadder::Lift.new(plan(changes)).gross.then { |gross| gross.net_capacity_kg(20_000) } }
     idle = ->(hanging) { { "/crane/idle_line" => { "parts" => 1, "hanging" => hanging } } }
-    expect(
-      [ net.({}), net.(idle.("4 m")), net.(idle.(nil)) ].each_cons(2).map { |one, other|
-        one - other
-      }
-    ).to match([ be_within(1e-9).of(6.0), be_within(1e-9).of(16 * 1.5) ])
-    PropCheck.forall(PropCheck::Generators.array(PropCheck::Generators.choose(0..500), max: 5)) do |masses|
+    expect([ net.({}), net.(idle.("4 m")), net.(idle.(nil)) ].each_cons(2).map { |one, other| one - other }).to match(
+      [ be_within(1e-9).of(6.0), be_within(1e-9).of(16 * 1.5) ]
+    )
+    PropCheck.forall(PropCheck::Generators.array(PropCheck::Generators.choose(1..500), max: 5)) do |masses|
       list = masses.map.with_index { |kg, index| { "what" => "thing #{index}", "mass" => "#{kg} kg" } }
-      expect(
-        net.(
-          "/crane/deductions" => list + [ {
-            "what" => "ball",
-            "mass" => "50 kg"
-          } ]
-        )
-      ).to be < net.("/crane/deductions" => list)
+      expect(net.("/crane/deductions" => list + [ { "what" => "ball", "mass" => "50 kg" } ])).to be <
+        net.("/crane/deductions" => list)
     end
   end
 
@@ -264,23 +241,31 @@ RSpec.describe DustLadder::Cranes do
   end
 
   describe "zones" do
-    zone = ->(from, to, near = "0 m", far = nil, name: "road") {
+    zone = ->(from, to, near = "0 m", far = nil, name: "road") do
       {
-        "/crane/zones" => [ {
-          "name" => name,
-          "slew_from" => "#{from}°",
-          "slew_to" => "#{to}°",
-          "radius_from" => near,
-          "radius_to" => far
-        } ]
+        "/crane/zones" => [
+          {
+            "name" => name,
+            "slew_from" => "#{from}°",
+            "slew_to" => "#{to}°",
+            "radius_from" => near,
+            "radius_to" => far
+          }
+        ]
       }
-    }
+    end
 
     it "stops a way that brings any of the load into one, from whichever side" do
-      verdicts = [ zone.(150, 160), zone.(240, 60), zone.(150, 160, "9 m"), zone.(150, 160, "8 m"),
-        zone.(150, 160, "0 m", "2 m"), zone.(150, 160, "0 m", "4.5 m"), zone.(350, 20) ].map { |changes|
-        rung("zones", changes).verdict
-      }
+      verdicts =
+        [
+          zone.(150, 160),
+          zone.(240, 60),
+          zone.(150, 160, "9 m"),
+          zone.(150, 160, "8 m"),
+          zone.(150, 160, "0 m", "2 m"),
+          zone.(150, 160, "0 m", "4.5 m"),
+          zone.(350, 20)
+        ].map { |changes| rung("zones", changes).verdict }
       expect(verdicts).to eq(%w[stop holds holds stop holds stop holds])
     end
 
@@ -292,25 +277,24 @@ RSpec.describe DustLadder::Cranes do
 
   describe "two people" do
     it "must stand for a chart: one who entered it and another who checked it" do
-      record = ->(**changes) {
+      record = ->(**changes) do
         check({}, chart: chart(record: PlanHelp::RECORD.merge(changes.transform_keys(&:to_s)))).rung("chart")
-      }
+      end
       expect(
-        [ record.(), record.(checked_by: nil), record.(checked_by: " "), record.(entered_by: ""),
-          record.(checked_by: "a.  WRITER".sub("  ", " ")) ].map(&:verdict)
-      ).to eq(
-        %w[holds not_known not_known not_known
-          not_known]
-      )
+        [
+          record.(),
+          record.(checked_by: nil),
+          record.(checked_by: " "),
+          record.(entered_by: ""),
+          record.(checked_by: "a.  WRITER".sub("  ", " "))
+        ].map(&:verdict)
+      ).to eq(%w[holds not_known not_known not_known not_known])
       expect(check({}, chart: chart.except("record")).verdict).to eq("not_known")
     end
 
     it "does not hide a machine that differs" do
       expect(
-        check(
-          { "/crane/as_rigged/counterweight" => "5 t" },
-          chart: chart.except("record")
-        ).rung("chart")
+        check({ "/crane/as_rigged/counterweight" => "5 t" }, chart: chart.except("record")).rung("chart")
       ).to have_attributes(verdict: "stop", subject: "counterweight")
     end
   end
@@ -323,15 +307,18 @@ RSpec.describe DustLadder::Cranes do
       expect(trip.at.radius).to be_within(0.26).of(10.0)
       expect(described_class.new(DustLadder::Lift.new(plan)).trip).to be_nil
       expect(described_class.new(DustLadder::Lift.new(over), cut_out: 1.5).trip).to be_nil
-      road = plan(
-        "/crane/zones" => [ {
-          "name" => "road",
-          "slew_from" => "150°",
-          "slew_to" => "160°",
-          "radius_from" => "0 m",
-          "radius_to" => nil
-        } ]
-      )
+      road =
+        plan(
+          "/crane/zones" => [
+            {
+              "name" => "road",
+              "slew_from" => "150°",
+              "slew_to" => "160°",
+              "radius_from" => "0 m",
+              "radius_to" => nil
+            }
+          ]
+        )
       expect(described_class.new(DustLadder::Lift.new(road)).trip).to have_attributes(
         why: "zone road",
         at: have_attributes(slew: be_between(105, 150))
@@ -341,21 +328,16 @@ RSpec.describe DustLadder::Cranes do
     it "trips exactly when the crane rung stops for its capacity" do
       g = PropCheck::Generators
       PropCheck.forall(
-        g.tuple(
-          g.choose(45..115),
-          g.choose(45..115),
-          g.choose(0..359),
-          g.choose(0..359),
-          g.choose(10..90)
-        )
+        g.tuple(g.choose(45..115), g.choose(45..115), g.choose(0..359), g.choose(0..359), g.choose(10..90))
       ) do |near, far, from, to, weight|
-        document = plan(
-          "/crane/stations/0/radius" => "#{near / 10.0} m",
-          "/crane/stations/1/radius" => "#{far / 10.0} m",
-          "/crane/stations/0/slew" => "#{from}°",
-          "/crane/stations/1/slew" => "#{to}°",
-          "/load/weight/bare" => "#{weight / 10.0} t"
-        )
+        document =
+          plan(
+            "/crane/stations/0/radius" => "#{near / 10.0} m",
+            "/crane/stations/1/radius" => "#{far / 10.0} m",
+            "/crane/stations/0/slew" => "#{from}°",
+            "/crane/stations/1/slew" => "#{to}°",
+            "/load/weight/bare" => "#{weight / 10.0} t"
+          )
         lift = DustLadder::Lift.new(document)
         stops = DustLadder.check(document).rung("crane").verdict == "stop"
         expect(described_class.new(lift).trip.nil?).to eq(!stops)
@@ -366,8 +348,11 @@ RSpec.describe DustLadder::Cranes do
 
   describe described_class::Comparison do
     it "finds a boom and parts of line for each chart, says why one cannot, and keeps its word when it is taken" do
-      charts = [ chart, chart(id: "small", radius_m: [ 2.0, 2.5, 3.0, 3.5, 4.0 ]),
-        chart(id: "heavier", hook_block: { "mass_kg" => 900, "length_m" => 1.0, "wll_kg" => 20_000 }) ]
+      charts = [
+        chart,
+        chart(id: "small", radius_m: [ 2.0, 2.5, 3.0, 3.5, 4.0 ]),
+        chart(id: "heavier", hook_block: { "mass_kg" => 900, "length_m" => 1.0, "wll_kg" => 20_000 })
+      ]
       rows = described_class.new(plan, charts.map { |data| DustLadder::PlanFile::Digest.snapshot(data) }).rows
       expect(rows.map { |row| row.chart["data"]["id"] }).to eq(%w[test heavier small])
       last = described_class.new(plan, charts.map { |data| DustLadder::PlanFile::Digest.snapshot(data) }).as_json.last
@@ -377,9 +362,7 @@ RSpec.describe DustLadder::Cranes do
       expect(DustLadder.check(taken).rung("chart").verdict).to eq("not_known")
       taken["crane"]["as_rigged"] = PlanHelp::IDENTITY.dup
       expect(DustLadder.check(taken).rung("crane").utilisation).to be_within(1e-12).of(
-        first.rungs.find { |rung|
-          rung.id == "crane"
-        }.utilisation
+        first.rungs.find { |rung| rung.id == "crane" }.utilisation
       )
     end
   end
@@ -390,9 +373,7 @@ RSpec.describe DustLadder::Cranes do
       table = diagram.as_json["tables"].first
       expect(table["arcs"].map { |arc| arc["boom_m"] }).to eq([ 15.0, 20.0, 25.0 ])
       expect(table["arcs"].first["points"]).to all(
-        satisfy { |radius, height|
-          ((radius + 1)**2 + (height - 2)**2 - 225).abs < 1e-6
-        }
+        satisfy { |radius, height| ((radius + 1)**2 + (height - 2)**2 - 225).abs < 1e-6 }
       )
       expect(table["cells"].map { |cell| cell["kg"] }).to all(be_positive)
       boom = diagram.answers(gross: 9000, radius: 6.5).first["booms"].find { |one| one["boom_m"] == 20.0 }
@@ -401,19 +382,22 @@ RSpec.describe DustLadder::Cranes do
   end
 
   it "tells a screen where boom, load and hook are, by its own schema" do
-    json = JSON.parse(
-      JSON.generate(
-        check(
-          "/crane/zones" => [ {
-            "name" => "road",
-            "slew_from" => "10°",
-            "slew_to" => "20°",
-            "radius_from" => "0 m",
-            "radius_to" => nil
-          } ]
-        ).as_json
+    json =
+      JSON.parse(
+        JSON.generate(
+          check(
+            "/crane/zones" => [
+              {
+                "name" => "road",
+                "slew_from" => "10°",
+                "slew_to" => "20°",
+                "radius_from" => "0 m",
+                "radius_to" => nil
+              }
+            ]
+          ).as_json
+        )
       )
-    )
     expect(DustLadder::PlanFile::Schema.ladder_errors(json)).to be_empty
     view = json["crane"]
     expect(view["curve"].map { |run| run[2] }.max).to be_within(1e-9).of(check.rung("crane").utilisation)

@@ -1,6 +1,11 @@
 RSpec.describe DustLadder::Cranes do
-  cells = [ [ 22_400, 18_900, nil ], [ 17_800, 16_300, 13_900 ], [ 11_900, nil, 10_800 ], [ 7300, 7450, 7600 ],
-    [ nil, 5050, 5300 ] ]
+  cells = [
+    [ 22_400, 18_900, nil ],
+    [ 17_800, 16_300, 13_900 ],
+    [ 11_900, nil, 10_800 ],
+    [ 7300, 7450, 7600 ],
+    [ nil, 5050, 5300 ]
+  ]
   table = described_class::Table.new([ 3.5, 5.0, 7.0, 9.5, 12.0 ], [ 11.5, 17.0, 22.5 ], cells)
 
   {
@@ -43,40 +48,34 @@ RSpec.describe DustLadder::Cranes do
   end
 
   it "refuses a ragged table" do
-    expect {
-      described_class::Table.new(
-        [ 4, 6 ],
-        [ 10, 20 ],
-        [ [ 1, 2 ], [ 3 ] ]
-      )
-    }.to raise_error(ArgumentError, /row 1 has 1 cells for 2/)
+    expect { described_class::Table.new([ 4, 6 ], [ 10, 20 ], [ [ 1, 2 ], [ 3 ] ]) }.to raise_error(
+      ArgumentError,
+      /row 1 has 1 cells for 2/
+    )
   end
 
   it "finds the least along a way, as fine steps do, and in a zone touched only for a moment" do
     data = chart
-    made = described_class::Chart.of(
-      radii: data["radius_m"],
-      booms: data["boom_length_m"],
-      tables: data["tables"],
-      sectors: data["sectors"]
-    )
+    made =
+      described_class::Chart.of(
+        radii: data["radius_m"],
+        booms: data["boom_length_m"],
+        tables: data["tables"],
+        sectors: data["sectors"]
+      )
     g = PropCheck::Generators
     PropCheck.forall(
-      g.tuple(
-        g.choose(400..1200),
-        g.choose(400..1200),
-        g.choose(-360..720),
-        g.choose(-400..400),
-        g.choose(150..250)
-      )
+      g.tuple(g.choose(400..1200), g.choose(400..1200), g.choose(-360..720), g.choose(-400..400), g.choose(150..250))
     ) do |r1, r2, slew, turn, boom|
-      ends = [ [ r1, slew ], [ r2, slew + turn ] ].map { |radius, angle|
-        described_class::Path::Station.new(radius: radius / 100.0, slew: angle.to_f, boom: boom / 10.0)
-      }
+      ends =
+        [ [ r1, slew ], [ r2, slew + turn ] ].map do |radius, angle|
+          described_class::Path::Station.new(radius: radius / 100.0, slew: angle.to_f, boom: boom / 10.0)
+        end
       least = described_class::Path.new(made, ends).least.kg
-      stepped = (0..400).map { |step|
-        made.capacity(r1 / 100.0 + (r2 - r1) / 100.0 * step / 400, boom / 10.0, slew + turn * step / 400.0).first
-      }
+      stepped =
+        (0..400).map do |step|
+          made.capacity(r1 / 100.0 + (r2 - r1) / 100.0 * step / 400, boom / 10.0, slew + turn * step / 400.0).first
+        end
       expect(least || 0).to be <= stepped.map { |kg| kg || 0 }.min
     end
     touch = [ 85.0, 95.0, 85.0 ].map { |slew| described_class::Path::Station.new(radius: 6.0, slew: slew, boom: 20.0) }
@@ -87,22 +86,13 @@ RSpec.describe DustLadder::Cranes do
     expect(
       rung(
         "crane",
-        {
-          "/crane/stations/0/slew" => "90°",
-          "/crane/stations/1/slew" => "90°",
-          "/crane/turn" => "none"
-        }
+        { "/crane/stations/0/slew" => "90°", "/crane/stations/1/slew" => "90°", "/crane/turn" => "none" }
       ).capacity.value
     ).to eq(11_000)
     clockwise = { "/crane/stations/0/slew" => "120°", "/crane/stations/1/slew" => "200°" }
     expect(rung("crane", clockwise).capacity.value).to eq(14_000)
     expect(rung("crane", clockwise.merge("/crane/turn" => "anticlockwise")).capacity.value).to eq(11_000)
-    expect(
-      rung(
-        "crane",
-        clockwise.merge("/crane/turn" => nil)
-      )
-    ).to have_attributes(
+    expect(rung("crane", clockwise.merge("/crane/turn" => nil))).to have_attributes(
       verdict: "not_known",
       missing: [ have_attributes(pointer: "/crane/turn") ]
     )
@@ -112,20 +102,15 @@ RSpec.describe DustLadder::Cranes do
   it "lets the radius grow unless it was measured loaded" do
     expect(rung("crane", { "/crane/stations/1/radius" => "7.9 m" }).capacity.value).to eq(9500)
     expect(
-      rung(
-        "crane",
-        { "/crane/stations/1/radius" => "7.9 m", "/crane/radius_measured_loaded" => true }
-      ).capacity.value
+      rung("crane", { "/crane/stations/1/radius" => "7.9 m", "/crane/radius_measured_loaded" => true }).capacity.value
     ).to eq(14_000)
   end
 
   it "stops past the chart and in a hole of it" do
-    expect(
-      rung(
-        "crane",
-        { "/crane/stations/1/radius" => "12.5 m" }
-      )
-    ).to have_attributes(verdict: "stop", utilisation: nil)
+    expect(rung("crane", { "/crane/stations/1/radius" => "12.5 m" })).to have_attributes(
+      verdict: "stop",
+      utilisation: nil
+    )
     holed = chart
     holed["tables"].each_value { |rows| rows[1][1] = nil }
     expect(check({}, chart: holed).rung("crane").verdict).to eq("stop")
@@ -138,12 +123,12 @@ RSpec.describe DustLadder::Cranes do
     expect(differs.as_json["reach"]).to be_nil
     expect(check("/crane/as_rigged/counterweight" => " ").rung("chart")).to have_attributes(verdict: "not_known")
     expect(check("/crane/as_rigged/counterweight" => " 9  T ").rung("chart").verdict).to eq("holds")
-    expect(check("/crane/chart" => nil).rungs.last(4).map(&:verdict).uniq).to eq([ "not_known" ])
+    expect(check("/crane/chart" => nil).rungs.last(5).first(4).map(&:verdict).uniq).to eq([ "not_known" ])
   end
 
   it "stacks all that hangs from the tip" do
     document = plan
-    document["crane"]["deductions"] << { "what" => "ball", "mass" => "110 kg" }
+    document["crane"]["deductions"] << { "what" => "ball", "mass" => "110 kg", "hangs" => "elsewhere" }
     lift = DustLadder::Lift.new(document)
     rope = 4 * lift.crane.most_rope_m(lift.bridle.hook_range.first) * 1.5
     expect(lift.gross.kg).to be_within(1e-9).of(3090 + 15 + 15 + 250 + rope + 110)
@@ -161,20 +146,14 @@ RSpec.describe DustLadder::Cranes do
     over = rung("height", { "/crane/obstacle_height" => "12 m" })
     expect(over).to have_attributes(verdict: "stop", subject: "over the obstacle")
     expect(over.demand.value).to be_between(18.5, 18.58)
-    expect(rung("height", { "/crane/boom_length" => "7 m" }).verdict).to eq("not_known")
+    expect(rung("height", { "/crane/boom_length" => "7 m" }).verdict).to eq("stop")
   end
 
   it "reeves more with more parts, less at each" do
     capacities = (1..8).map { |parts| described_class::Reeving.capacity(4000, parts, 1, 0.98) }
     expect(capacities).to eq(capacities.sort)
-    expect(
-      capacities.each_with_index.map { |kg, index|
-        kg / (index + 1)
-      }
-    ).to eq(
-      capacities.each_with_index.map { |kg, index|
-        kg / (index + 1)
-      }.sort.reverse
+    expect(capacities.each_with_index.map { |kg, index| kg / (index + 1) }).to eq(
+      capacities.each_with_index.map { |kg, index| kg / (index + 1) }.sort.reverse
     )
     expect(described_class::Reeving.capacity(4000, 3, 1, 1)).to eq(12_000)
     expect(described_class::Reeving.least_parts(4000, 1e9, 1, 0.98, 16)).to be_nil

@@ -10,14 +10,19 @@ RSpec.describe DustLadder::Load::CsvSheet do
   it "reads what it wrote, groups and awkward cells too" do
     frame = [ part("angle", "100 mm x 75 mm x 8 mm x 12'6\"", "steel", name: "Post, \"north\"") ]
     sheet = {
-      "parts" => [ part("Frame", "", name: "=1+1", x: "-0.5 m", note: "+cmd|' /C calc'!A0"),
-        part("plate", "1 m x 1 m x 1 cm", "steel", note: "-") ],
+      "parts" => [
+        part("Frame", "", name: "=1+1", x: "-0.5 m", note: "+cmd|' /C calc'!A0"),
+        part("plate", "1 m x 1 m x 1 cm", "steel", note: "-")
+      ],
       "groups" => [ { "title" => "Frame", "parts" => frame } ]
     }
     text = described_class.write(sheet)
-    CSV.parse(text.delete_prefix("\ufeff")).drop(1).flatten.compact.each { |cell|
-      expect(cell).not_to match(/\A[=+@\t\r]|\A-\D/)
-    }
+    CSV
+      .parse(text.delete_prefix("\ufeff"))
+      .drop(1)
+      .flatten
+      .compact
+      .each { |cell| expect(cell).not_to match(/\A[=+@\t\r]|\A-\D/) }
     back = read(text)
     expect(back[:done]).to include("rows" => 3, "faulty" => 0, "fault" => nil)
     in_groups, plain = back[:rows].map { |one| one["cells"] }.partition { |cells| cells["group"] == "Frame" }
@@ -34,9 +39,7 @@ RSpec.describe DustLadder::Load::CsvSheet do
     "line ends of another system" => "#{head}\r\n#{row}\r\n",
     "empty lines" => "\n\n#{head}\n\n#{row}\n,,,,,,,\n",
     "UTF-16" => "\ufeff#{head}\n#{row}\n".encode("UTF-16LE"),
-    "quotes round every cell" => "#{head}\n#{row}".gsub(/[^,\n]+/) { |cell|
-      "\"#{cell}\""
-    }
+    "quotes round every cell" => "#{head}\n#{row}".gsub(/[^,\n]+/) { |cell| "\"#{cell}\"" }
   }.each do |what, text|
     it "reads a file with #{what}" do
       found = read(text)
@@ -46,8 +49,9 @@ RSpec.describe DustLadder::Load::CsvSheet do
   end
 
   it "takes units from headings, sizes from columns of their own, and a mass as a known item" do
-    text = "Item;Type;Length (mm);Width (mm);Thickness_mm;Grade;Qty;x [m];y " \
-      "(m);Colour\nDeck;plate;3600;1500;20;steel;2.0;1.8;0.75;red\n"
+    text =
+      "Item;Type;Length (mm);Width (mm);Thickness_mm;Grade;Qty;x [m];y " \
+        "(m);Colour\nDeck;plate;3600;1500;20;steel;2.0;1.8;0.75;red\n"
     found = read(text)
     expect(found[:rows].first["cells"]).to include(
       "size" => "3600 mm x 1500 mm x 20 mm",
@@ -55,11 +59,9 @@ RSpec.describe DustLadder::Load::CsvSheet do
       "material" => "steel"
     )
     expect(found[:rows].first.dig("mass", "value")).to be_within(1e-9).of(847.8 * 2)
-    expect(
-      found[:head]["columns"].reject { |column|
-        column["field"]
-      }.map { |column| column["text"] }
-    ).to eq([ "Colour" ])
+    expect(found[:head]["columns"].reject { |column| column["field"] }.map { |column| column["text"] }).to eq(
+      [ "Colour" ]
+    )
     expect(read("name,mass (kg),x (mm)\nGearbox,980,1200\n")[:rows].first["cells"]).to include(
       "shape" => "known item",
       "size" => "980 kg",
@@ -84,22 +86,17 @@ RSpec.describe DustLadder::Load::CsvSheet do
     "nothing in it" => [ "", /no rows/ ],
     "headings alone" => [ "#{head}\n", /no rows/ ],
     "a quote that is never closed" => [ "#{head}\n#{row}\n\"Deck,plate\n#{row}\n", /line 3: a quote is opened/ ],
-    "one cell of a novel" => [ "#{head}\n\"#{'a' * 9000}\",plate\n", /a quote is opened/ ],
-    "too many rows" => [ "par" \
-      "t,shape\n#{"a,b\n" * 10_001}", /10000 at most/ ]
+    "one cell of a novel" => [ "#{head}\n\"#{"a" * 9000}\",plate\n", /a quote is opened/ ],
+    "too many rows" => [ "part,shape\n#{"a,b\n" * 10_001}", /10000 at most/ ]
   }.each do |what, (text, words)|
     it("refuses a file with #{what}") { expect(read(text)[:done]["fault"]).to match(words) }
   end
 
   it "shows rows that cannot be read with what is wrong, line by line, and the bytes of pictures without a crash" do
     found = read("#{head}\nDeck,platte,1 m,steel,1,1 m,,\n#{row}\n")
-    expect(
-      found[:rows].map { |one|
-        [ one["line"], one["problems"].map { |problem|
-          problem["field"]
-        } ]
-      }
-    ).to eq([ [ 2, %w[shape] ], [ 3, [] ] ])
+    expect(found[:rows].map { |one| [ one["line"], one["problems"].map { |problem| problem["field"] } ] }).to eq(
+      [ [ 2, %w[shape] ], [ 3, [] ] ]
+    )
     noise = Random.new(7).bytes(4000)
     expect(read(noise)[:done]).to have_key("fault")
   end

@@ -6,14 +6,14 @@ RSpec.describe DustLadder::Statics::Equilibrium do
 
   # Everything that pulls on a body and its weight, and their moments about its CG.
   def balance(hang, body)
-    places = hang.rig.lines.flat_map { |line|
-      line.nodes.filter_map { |owner, own|
-        owner && hang.pose.place(owner, own)
-      }
-    }
-    pulls = hang.pulls.zip(places).select { |(_, owner, _), _| owner == body }.map do |(_, _, pull), place|
-      [ place.zip(hang.pose.centres[body]).map { |at, centre| at - centre }, pull ]
-    end
+    places =
+      hang.rig.lines.flat_map { |line| line.nodes.filter_map { |owner, own| owner && hang.pose.place(owner, own) } }
+    pulls =
+      hang
+        .pulls
+        .zip(places)
+        .select { |(_, owner, _), _| owner == body }
+        .map { |(_, _, pull), place| [ place.zip(hang.pose.centres[body]).map { |at, centre| at - centre }, pull ] }
     forces = pulls.map(&:last).transpose.map(&:sum)
     moments = pulls.map { |(x, y, z), (a, b, c)| [ y * c - z * b, z * a - x * c, x * b - y * a ] }.transpose.map(&:sum)
     [ [ forces[0], forces[1], forces[2] - hang.rig.bodies[body].mass ], moments ]
@@ -36,9 +36,10 @@ RSpec.describe DustLadder::Statics::Equilibrium do
   it "carries the weight on its lines from the hook" do
     PropCheck.forall(some_rigs) do |given|
       found = hang(rig_of(*given))
-      held = found.rig.lines.each_index.sum { |line|
-        found.tensions[line] * Math.sin(found.deg_from_horizontal(line) * Math::PI / 180)
-      }
+      held =
+        found.rig.lines.each_index.sum do |line|
+          found.tensions[line] * Math.sin(found.deg_from_horizontal(line) * Math::PI / 180)
+        end
       expect(held).to be_within(1e-6 * found.rig.weight).of(found.rig.weight)
     end
   end
@@ -46,15 +47,14 @@ RSpec.describe DustLadder::Statics::Equilibrium do
   it "mirrors with the rig, and scales with weight and stiffness together" do
     PropCheck.forall(some_rigs) do |given|
       one = rig_of(*given)
-      other = rig(
-        one.bodies[0].points.values.map { |x, y, z| [ x, -y, z ] },
-        cg: one.bodies[0].cg.then { |x, y, z|
-          [ x, -y, z ]
-        },
-        mass: one.weight,
-        stiffness: one.lines[0].stiffness,
-        rests: one.lines.map(&:rest)
-      )
+      other =
+        rig(
+          one.bodies[0].points.values.map { |x, y, z| [ x, -y, z ] },
+          cg: one.bodies[0].cg.then { |x, y, z| [ x, -y, z ] },
+          mass: one.weight,
+          stiffness: one.lines[0].stiffness,
+          rests: one.lines.map(&:rest)
+        )
       first, second = hang(one), hang(other)
       first.tensions.zip(second.tensions) { |a, b| expect(b).to be_within(1e-5 * one.weight).of(a) }
       expect(second.pose.roll_deg(0)).to be_within(1e-4).of(-first.pose.roll_deg(0))
@@ -77,19 +77,17 @@ RSpec.describe DustLadder::Statics::Equilibrium do
     [ [ RigHelp::TWO, [ 1.9, 1.0, 0.8 ] ], [ RigHelp::THREE, [ 2.1, 1.1, 0.7 ] ] ].each do |points, cg|
       found = hang(rig(points, cg: cg, stiffness: 5e8))
       plan, heights = points.map { |x, y, _| [ x - cg[0], y - cg[1] ] }, points.map { |point| 4.0 - point[2] + cg[2] }
-      shares = points.size == 3 ? DustLadder::Statics::Level.three_point_shares(
-        5000,
-        plan,
-        heights
-      ) : DustLadder::Statics::Level.two_point_shares(5000, -plan[0][0], plan[1][0], *heights)
-      shares.each_index { |index|
+      shares =
+        if points.size == 3
+          DustLadder::Statics::Level.three_point_shares(5000, plan, heights)
+        else
+          DustLadder::Statics::Level.two_point_shares(5000, -plan[0][0], plan[1][0], *heights)
+        end
+      shares.each_index do |index|
         expect(found.tensions[index]).to be_within(1.0).of(
-          shares[index] * Math.hypot(
-            Math.hypot(*plan[index]),
-            heights[index]
-          ) / heights[index]
+          shares[index] * Math.hypot(Math.hypot(*plan[index]), heights[index]) / heights[index]
         )
-      }
+      end
       expect(found.pose.tilt_deg(0)).to be_within(0.01).of(0)
     end
   end
@@ -124,7 +122,9 @@ RSpec.describe DustLadder::Statics::Equilibrium do
     found = hang(rig([ [ 1.0, 0.5, 1.2 ] ], cg: [ 1.0, 0.5, 0.5 ], rests: [ 3.0 ]))
     expect(found).to be_stable
     expect(found.tensions[0]).to be_within(0.01).of(5000)
-    expect(DustLadder::Statics::Stability.new(found).margin(0)).to be_within(0.01).of(0.7 * 3.7 / 3.0 - 0.7 * 0.7 / 3.0)
+    expect(DustLadder::Statics::Stability.new(found).margin(0)).to be_within(0.01).of(
+      0.7 * 3.7 / 3.0 - 0.7 * 0.7 / 3.0
+    )
   end
 
   it "says in words how steady it is" do
@@ -136,9 +136,11 @@ RSpec.describe DustLadder::Statics::Equilibrium do
 
   it "tells the thrust into the load: the level part of every pull" do
     found = hang(rig(RigHelp::FOUR, cg: [ 2.3, 1.3, 0.7 ]))
-    found.thrusts.each { |line, _, kg|
-      expect(kg).to be_within(1e-6).of(found.tensions[line] * Math.cos(found.deg_from_horizontal(line) * Math::PI / 180))
-    }
+    found.thrusts.each do |line, _, kg|
+      expect(kg).to be_within(1e-6).of(
+        found.tensions[line] * Math.cos(found.deg_from_horizontal(line) * Math::PI / 180)
+      )
+    end
   end
 
   # A third leg beside two in one plane, just as long as it is: it holds nothing, and may not be counted on.
@@ -148,73 +150,71 @@ RSpec.describe DustLadder::Statics::Equilibrium do
     body = low.rig.bodies[0]
     far = body.points.merge("S" => [ 1.8, 1.4, 1.0 ], "T" => [ 1.8, 0.0, 1.0 ])
     long = low.pose.place(0, [ 0.0, 0.7, 0.25 ]).then { |place| Math.sqrt(place.sum { |part| part**2 }) }
-    lines = low.rig.lines.map { |line|
-      {
-        name: line.name,
-        nodes: [ "hook", "load.#{line.name}" ],
-        rest: line.rest,
-        stiffness: line.stiffness
-      }
-    } + %w[S T].map { |name|
-      {
-        name: name, nodes: [ "hook", "load.#{name}" ], rest: long * (1 - 1e-12), stiffness: 300_000.0
-      }
-    }
-    held = hang(
-      RigHelp::RIG.new(
-        bodies: [ RigHelp::RIG::Body.new(name: "load", mass: body.mass, cg: body.cg, points: far) ], lines: lines
+    lines =
+      low.rig.lines.map do |line|
+        { name: line.name, nodes: [ "hook", "load.#{line.name}" ], rest: line.rest, stiffness: line.stiffness }
+      end +
+        %w[S T].map do |name|
+          { name: name, nodes: [ "hook", "load.#{name}" ], rest: long * (1 - 1e-12), stiffness: 300_000.0 }
+        end
+    held =
+      hang(
+        RigHelp::RIG.new(
+          bodies: [ RigHelp::RIG::Body.new(name: "load", mass: body.mass, cg: body.cg, points: far) ],
+          lines: lines
+        )
       )
-    )
     expect(held.pose.tilt_deg(0)).to be < 1
     expect(held).not_to be_stable
   end
 
   # A block on the hook: one line over it, both ends on the load, runs until both its parts pull alike.
   it "lets a line run without friction through a block, its tension one along its length" do
-    load = RigHelp::RIG::Body.new(
-      name: "load",
-      mass: 2000.0,
-      cg: [ 1.5, 0.5, 0.4 ],
-      points: { "A" => [ 0.3, 0.5, 1.0 ], "B" => [ 2.7, 0.5, 1.0 ], "S" => [ 1.5, 0.9, 1.0 ] }
-    )
-    lines = [ { name: "reeved", nodes: [ "load.A", "hook", "load.B" ], rest: 6.0, stiffness: 200_000.0 },
-      { name: "stay", nodes: [ "hook", "load.S" ], rest: 2.9, stiffness: 200_000.0 } ]
+    load =
+      RigHelp::RIG::Body.new(
+        name: "load",
+        mass: 2000.0,
+        cg: [ 1.5, 0.5, 0.4 ],
+        points: {
+          "A" => [ 0.3, 0.5, 1.0 ],
+          "B" => [ 2.7, 0.5, 1.0 ],
+          "S" => [ 1.5, 0.9, 1.0 ]
+        }
+      )
+    lines = [
+      { name: "reeved", nodes: %w[load.A hook load.B], rest: 6.0, stiffness: 200_000.0 },
+      { name: "stay", nodes: %w[hook load.S], rest: 2.9, stiffness: 200_000.0 }
+    ]
     found = hang(RigHelp::RIG.new(bodies: [ load ], lines: lines))
     expect_balance(found)
     parts = [ 0, 2 ].map { |at| found.pose.place(0, found.rig.lines[0].nodes[at][1]) }
-    expect(
-      parts.sum { |place|
-        Math.sqrt(
-          place.sum { |one|
-            one**2
-          }
-        )
-      }
-    ).to be_within(1e-9).of(6.0 * (1 + found.tensions[0] / 200_000.0))
+    expect(parts.sum { |place| Math.sqrt(place.sum { |one| one**2 }) }).to be_within(1e-9).of(
+      6.0 * (1 + found.tensions[0] / 200_000.0)
+    )
   end
 
   it "answers for every rig that a planner could draw, and never without an answer" do
     PropCheck.forall(RigHelp::G.tuple(some_rigs, RigHelp::G.choose(0..30))) do |given, off|
       one = rig_of(*given)
-      long = one.with(
-        rests: one.lines.each_with_index.map { |line, index|
-          index.zero? ? line.rest * (1 + off / 100.0) : line.rest
-        }
-      )
+      long =
+        one.with(
+          rests:
+            one.lines.each_with_index.map { |line, index| index.zero? ? line.rest * (1 + off / 100.0) : line.rest }
+        )
       expect(hang(long).residual).to be < 1e-6
     end
   end
 
   it "refuses what is no rig, by name" do
     body = RigHelp::RIG::Body.new(name: "load", mass: 1.0, cg: [ 0.0, 0.0, 0.0 ], points: { "A" => [ 0.0, 0.0, 1.0 ] })
-    make = ->(**line) {
+    make = ->(**line) do
       RigHelp::RIG.new(
         bodies: [ body ],
-        lines: [ { name: "A", nodes: [ "hook", "load.A" ], rest: 1.0, stiffness: 1.0 }.merge(line) ]
+        lines: [ { name: "A", nodes: %w[hook load.A], rest: 1.0, stiffness: 1.0 }.merge(line) ]
       )
-    }
-    expect { make.call(nodes: [ "hook", "load.B" ]) }.to raise_error(ArgumentError, /no point B/)
-    expect { make.call(nodes: [ "hook", "beam.A" ]) }.to raise_error(ArgumentError, /no body beam/)
+    end
+    expect { make.call(nodes: %w[hook load.B]) }.to raise_error(ArgumentError, /no point B/)
+    expect { make.call(nodes: %w[hook beam.A]) }.to raise_error(ArgumentError, /no body beam/)
     expect { make.call(rest: 0.0) }.to raise_error(ArgumentError, /above nothing/)
     expect { make.call(nodes: [ "hook" ]) }.to raise_error(ArgumentError, /two nodes/)
   end
@@ -225,48 +225,47 @@ RSpec.describe DustLadder::Statics::Envelope do
 
   it "agrees with every corner solved by itself from level, and holds every rig inside the corners" do
     nominal = rig(RigHelp::THREE, cg: [ 2.1, 1.1, 0.7 ], stiffness: 300_000.0)
-    envelope = described_class.new(
-      nominal,
-      body: 0,
-      masses: [ 4700.0, 5500.0 ],
-      half_widths: [ 0.08, 0.05, 0.04 ],
-      tolerance: 0.005
-    )
-    expect(envelope.corners.size).to eq(2 * 8 * 8)
-    brute = envelope.corners.map do |corner|
-      cg = nominal.bodies[0].cg.each_with_index.map { |at, axis| at + corner.cg[axis] * [ 0.08, 0.05, 0.04 ][axis] }
-      DustLadder::Statics::Equilibrium.of(
-        nominal.with(
-          masses: [ corner.weight.positive? ? 5500.0 : 4700.0 ],
-          cgs: [ cg ],
-          rests: nominal.lines.zip(corner.lengths).map { |line, sign|
-            line.rest * (1 + sign * 0.005)
-          }
-        )
+    envelope =
+      described_class.new(
+        nominal,
+        body: 0,
+        masses: [ 4700.0, 5500.0 ],
+        half_widths: [ 0.08, 0.05, 0.04 ],
+        tolerance: 0.005
       )
-    end
-    envelope.corners.zip(brute) { |corner, alone|
-      corner.tensions.zip(alone.tensions) { |one, other|
-        expect(one).to be_within(0.01).of(other)
-      }
-    }
+    expect(envelope.corners.size).to eq(2 * 8 * 8)
+    brute =
+      envelope.corners.map do |corner|
+        cg = nominal.bodies[0].cg.each_with_index.map { |at, axis| at + corner.cg[axis] * [ 0.08, 0.05, 0.04 ][axis] }
+        DustLadder::Statics::Equilibrium.of(
+          nominal.with(
+            masses: [ corner.weight.positive? ? 5500.0 : 4700.0 ],
+            cgs: [ cg ],
+            rests: nominal.lines.zip(corner.lengths).map { |line, sign| line.rest * (1 + sign * 0.005) }
+          )
+        )
+      end
+    envelope
+      .corners
+      .zip(brute) do |corner, alone|
+        corner.tensions.zip(alone.tensions) { |one, other| expect(one).to be_within(0.01).of(other) }
+      end
     PropCheck.forall(RigHelp::G.array(RigHelp::G.choose(0..100), min: 7, max: 7)) do |shares|
       at = ->(index, width) { width * (shares[index] / 50.0 - 1) }
-      inside = nominal.with(
-        masses: [ 4700 + 8.0 * shares[0] ],
-        cgs: [ nominal.bodies[0].cg.each_with_index.map { |place, axis|
-          place + at.(axis + 1, [ 0.08, 0.05, 0.04 ][axis])
-        } ],
-        rests: nominal.lines.each_with_index.map { |line, index|
-          line.rest * (1 + at.(index + 4, 0.005))
-        }
-      )
-      DustLadder::Statics::Equilibrium.of(inside).tensions.zip(
-        envelope.worst_tensions,
-        envelope.least_tensions
-      ) { |one, worst, least|
-        expect(one).to be_between(least - 5, worst + 5)
-      }
+      inside =
+        nominal.with(
+          masses: [ 4700 + 8.0 * shares[0] ],
+          cgs: [
+            nominal.bodies[0].cg.each_with_index.map { |place, axis| place + at.(axis + 1, [ 0.08, 0.05, 0.04 ][axis]) }
+          ],
+          rests: nominal.lines.each_with_index.map { |line, index| line.rest * (1 + at.(index + 4, 0.005)) }
+        )
+      DustLadder::Statics::Equilibrium
+        .of(inside)
+        .tensions
+        .zip(envelope.worst_tensions, envelope.least_tensions) do |one, worst, least|
+          expect(one).to be_between(least - 5, worst + 5)
+        end
     end
   end
 end

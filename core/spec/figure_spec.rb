@@ -12,7 +12,7 @@ RSpec.describe DustLadder::Figure do
     [ described_class.kg(1_234_567.0), "1#{thin}234#{thin}567#{gap}kg", "2,721,754#{gap}lb" ],
     [ described_class.kg(-12.4), "−12#{gap}kg", "−27#{gap}lb" ],
     [ described_class.m(2.4), "2.400#{gap}m", "7'10 1/2\"" ],
-    [ described_class.m(0.0254), "0.025#{gap}m", "0'1\"" ],
+    [ described_class.m(0.0254), "0.0254#{gap}m", "0'1\"" ],
     [ described_class.m(0.3048), "0.305#{gap}m", "1'0\"" ],
     [ described_class.m(3.6575, :up), "3.658#{gap}m", "12'0\"" ],
     [ described_class.m(3.6575, :down), "3.657#{gap}m", "11'11 15/16\"" ],

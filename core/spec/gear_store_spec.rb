@@ -31,8 +31,10 @@ RSpec.describe DustLadder::Gear::Piece do
     expect(read(chain).data["tag"]).to include(
       "vertical_kg" => 4000.0,
       "choker_kg" => be_within(1e-6).of(7050 * 0.45359237),
-      "multi_leg" => [ { "upto_deg_from_plumb" => 45.0, "kg" => be_within(1e-9).of(5600.0) },
-        { "upto_deg_from_plumb" => 60.0, "kg" => 4000.0 } ]
+      "multi_leg" => [
+        { "upto_deg_from_plumb" => 45.0, "kg" => be_within(1e-9).of(5600.0) },
+        { "upto_deg_from_plumb" => 60.0, "kg" => 4000.0 }
+      ]
     )
     expect(read(spreader).data).to include(
       "kind" => "spreader",
@@ -41,9 +43,9 @@ RSpec.describe DustLadder::Gear::Piece do
       "least_deg_from_horizontal" => 45.0
     )
     schema = DustLadder::PlanFile::Schema::PLAN["$defs"]
-    { chain => "sling", spreader => "beam" }.each { |fields, kind|
+    { chain => "sling", spreader => "beam" }.each do |fields, kind|
       expect(JSONSchemer.schema(schema[kind]).valid?(JSON.parse(JSON.generate(read(fields).data)))).to be(true)
-    }
+    end
   end
 
   it "is due by the interval from its examination, or as given" do
@@ -78,13 +80,17 @@ RSpec.describe DustLadder::Gear::Piece do
   end
 
   it "goes from data to fields and back without a loss" do
-    [ read(chain).data, read(spreader).data,
-      PlanHelp.instance_method(:sling).bind_call(Object.new, "A-1") ].each do |data|
+    [
+      read(chain).data,
+      read(spreader).data,
+      PlanHelp.instance_method(:sling).bind_call(Object.new, "A-1")
+    ].each do |data|
       back = described_class.new(described_class.fields_of(data)).data
       expect(DustLadder.floats(back)).to match(
-        DustLadder.floats(data).to_h { |key, value|
-          [ key, value.is_a?(Float) ? be_within(1e-4).of(value) : value ]
-        }.merge(data["tag"] ? { "tag" => be_a(Hash) } : {})
+        DustLadder
+          .floats(data)
+          .to_h { |key, value| [ key, value.is_a?(Float) ? be_within(1e-4).of(value) : value ] }
+          .merge(data["tag"] ? { "tag" => be_a(Hash) } : {})
       )
     end
   end
@@ -102,55 +108,47 @@ RSpec.describe DustLadder::Gear::StoreSheet do
         "vertical" => "4 t",
         "note" => "=1+1, \"quoted\"; é",
         "state" => "out"
-      }, { "number" => "B-1", "kind" => "spreader", "depth" => "0.3 m", "span_ratings" => "3 m: 6 t" }
+      },
+      { "number" => "B-1", "kind" => "spreader", "depth" => "0.3 m", "span_ratings" => "3 m: 6 t" }
     ]
     found = read(described_class.write(pieces), known: { "B-1" => pieces[1] })
     expect(found["faulty"]).to eq(0)
-    expect(
-      found["rows"].map { |row|
-        row["fields"].reject { |_, text|
-          text.empty?
-        }
-      }
-    ).to eq([ pieces[0], pieces[1].merge("state" => "ready") ])
+    expect(found["rows"].map { |row| row["fields"].reject { |_, text| text.empty? } }).to eq(
+      [ pieces[0], pieces[1].merge("state" => "ready") ]
+    )
     expect(found["rows"].map { |row| row["known"] }).to eq([ false, true ])
     expect(described_class.write(pieces)).to include("'=1+1")
   end
 
   it "leaves of a known piece what the file does not tell, and names what it changes" do
-    kept = DustLadder::Gear::Piece.new(
-      "number" => "R-1",
-      "kind" => "polyester_round",
-      "reach" => "4 m",
-      "vertical" => "3 t",
-      "choker" => "2.4 t",
-      "mass" => "6 kg",
-      "state" => "quarantined",
-      "note" => "cut"
-    ).fields
+    kept =
+      DustLadder::Gear::Piece.new(
+        "number" => "R-1",
+        "kind" => "polyester_round",
+        "reach" => "4 m",
+        "vertical" => "3 t",
+        "choker" => "2.4 t",
+        "mass" => "6 kg",
+        "state" => "quarantined",
+        "note" => "cut"
+      ).fields
     row = read("number,reach,kind\nR-1,5 m,polyester round\n", known: { "R-1" => kept })["rows"].first
     expect(row["fields"]).to eq(kept.merge("reach" => "5 m"))
     expect(row.values_at("known", "changed")).to eq([ true, [ "reach" ] ])
   end
 
   it "takes units from headings, other delimiters, and says what of a row is wrong on which line" do
-    found = read(
-      "No;Type;Length (m);WLL " \
-        "(t);Colour\nR-1;round;4;3;red\n;round;4;3;\nR-3;round;four;3;\nR-1;round;4;3;\n"
-    )
+    found =
+      read("No;Type;Length (m);WLL (t);Colour\nR-1;round;4;3;red\n;round;4;3;\nR-3;round;four;3;\nR-1;round;4;3;\n")
     expect(found["rows"].first["fields"]).to include(
       "number" => "R-1",
       "kind" => "polyester_round",
       "reach" => "4 m",
       "vertical" => "3 t"
     )
-    expect(
-      found["rows"].map { |row|
-        [ row["line"], row["problems"].map { |one|
-          one["field"]
-        } ]
-      }
-    ).to eq([ [ 2, [ "number" ] ], [ 3, [ "number" ] ], [ 4, [ "reach" ] ], [ 5, [ "number" ] ] ])
+    expect(found["rows"].map { |row| [ row["line"], row["problems"].map { |one| one["field"] } ] }).to eq(
+      [ [ 2, [ "number" ] ], [ 3, [ "number" ] ], [ 4, [ "reach" ] ], [ 5, [ "number" ] ] ]
+    )
     expect(found["columns"].last).to eq({ "text" => "Colour", "field" => nil, "unit" => nil })
   end
 
@@ -160,9 +158,7 @@ RSpec.describe DustLadder::Gear::StoreSheet do
       "hello\nthere" => /headings/,
       "number,kind\n" => /no rows/,
       "number,kind\n\"R-1,round\n" => /quote/
-    }.each { |text, why|
-      expect(read(text)["fault"]).to match(why)
-    }
+    }.each { |text, why| expect(read(text)["fault"]).to match(why) }
     expect(read("number,kind\n" + "R,round\n" * 5001)["fault"]).to include("5000")
   end
 end

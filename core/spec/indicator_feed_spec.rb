@@ -1,5 +1,5 @@
 RSpec.describe DustLadder::Cranes::IndicatorFeed do
-  line = ->(seq, **more) {
+  line = ->(seq, **more) do
     JSON.generate(
       {
         "format" => "dust-ladder-indicator",
@@ -13,7 +13,7 @@ RSpec.describe DustLadder::Cranes::IndicatorFeed do
         "state" => "normal"
       }.merge(more.transform_keys(&:to_s))
     )
-  }
+  end
   feed = nil
   before { feed = described_class.new }
 

@@ -25,14 +25,15 @@ RSpec.describe DustLadder::Ladder do
 
   it "climbs the whole ladder of a sound plan and names the weakest rung" do
     ladder = check
-    expect(ladder.rungs.map(&:id)).to eq(%w[load level angle slings hoist height chart crane])
+    expect(ladder.rungs.map(&:id)).to eq(%w[load level angle slings hook hoist height chart crane gear])
     expect(ladder.verdict).to eq("holds")
     expect(ladder.governing.map(&:utilisation)).to eq([ ladder.rungs.filter_map(&:utilisation).max ])
     expect(DustLadder::PlanFile::Schema.ladder_errors(JSON.parse(JSON.generate(ladder.as_json)))).to eq([])
   end
 
   it "answers a blank plan with dashed rungs that say what they need, and draws nothing" do
-    ladder = DustLadder.check(DustLadder::PlanFile.blank(title: "New", rule_set: DustLadder::RuleSet.shipped("strict")))
+    ladder =
+      DustLadder.check(DustLadder::PlanFile.blank(title: "New", rule_set: DustLadder::RuleSet.shipped("strict")))
     expect(ladder.rungs.map(&:verdict).uniq).to eq([ "not_known" ])
     expect(ladder.rungs.flat_map(&:missing).map(&:pointer)).to all(start_with("/"))
     expect(ladder.governing.map(&:id)).to eq([ "load" ])
@@ -40,15 +41,40 @@ RSpec.describe DustLadder::Ladder do
   end
 
   it "shows arithmetic that can be worked out again from what is shown" do
-    plans = [ plan, plan({ "/rigging/legs/0/hitch" => "choker", "/rigging/legs/1/hitch" => "choker", "/rigging/legs/0/choke_angle" => "100°", "/rigging/legs/1/choke_angle" => "125°", "/rigging/legs/0/held_by" => "lug", "/rigging/legs/1/held_by" => "lug" }),
-      plan({ "/rigging/legs/0/hitch" => "basket", "/rigging/legs/1/hitch" => "basket", "/rigging/legs/0/basket_width" => "1 m", "/rigging/legs/1/basket_width" => "1 m", "/rigging/legs/0/held_by" => "lug", "/rigging/legs/1/held_by" => "lug", "/load/cg/x" => "1.4 m" }, slings: [ sling("L-1", reach_m: 12.0), sling("L-2", reach_m: 12.0) ]),
-      plan({ "/crane/obstacle_height" => "6 m", "/load/cg/y" => "0.6 m" }, rules: "level-side") ]
+    plans = [
+      plan,
+      plan(
+        {
+          "/rigging/legs/0/hitch" => "choker",
+          "/rigging/legs/1/hitch" => "choker",
+          "/rigging/legs/0/choke_angle" => "100°",
+          "/rigging/legs/1/choke_angle" => "125°",
+          "/rigging/legs/0/held_by" => "lug",
+          "/rigging/legs/1/held_by" => "lug"
+        }
+      ),
+      plan(
+        {
+          "/rigging/legs/0/hitch" => "basket",
+          "/rigging/legs/1/hitch" => "basket",
+          "/rigging/legs/0/basket_width" => "1 m",
+          "/rigging/legs/1/basket_width" => "1 m",
+          "/rigging/legs/0/held_by" => "lug",
+          "/rigging/legs/1/held_by" => "lug",
+          "/load/cg/x" => "1.4 m"
+        },
+        slings: [ sling("L-1", reach_m: 12.0), sling("L-2", reach_m: 12.0) ]
+      ),
+      plan({ "/crane/obstacle_height" => "6 m", "/load/cg/y" => "0.6 m" }, rules: "level-side")
+    ]
     lines = plans.flat_map { |document| DustLadder.check(document).rungs.flat_map(&:working) }.select(&:formula)
     expect(lines.map(&:symbol).uniq).to include("W", "t", "h", "b", "V", "T", "C", "G", "N", "A", "U")
-    lines.each { |line|
-      expect(rework(line)).to be_within(1e-9 * [ 1, line.result.value.abs * 100 ].max).of(line.result.unit == :percent ? line.result.value * 100 : line.result.value),
+    lines.each do |line|
+      expect(rework(line)).to be_within(1e-9 * [ 1, line.result.value.abs * 100 ].max).of(
+        line.result.unit == :percent ? line.result.value * 100 : line.result.value
+      ),
         "#{line.symbol} = #{line.formula}"
-    }
+    end
   end
 
   it "never lets a changed input make a heavier load look better" do
@@ -63,36 +89,54 @@ RSpec.describe DustLadder::Ladder do
     PropCheck.forall(
       PropCheck::Generators.choose(215..900),
       PropCheck::Generators.choose(10..300),
-      PropCheck::Generators.one_of(
-        *%w[vertical choker].map { |hitch|
-          PropCheck::Generators.constant(hitch)
-        }
-      )
+      PropCheck::Generators.one_of(*%w[vertical choker].map { |hitch| PropCheck::Generators.constant(hitch) })
     ) do |hook, off, hitch|
       changes = { "/rigging/hook_height" => "#{hook / 100.0} m", "/load/cg/x" => "#{0.5 + off / 100.0} m" }
-      2.times { |leg|
+      2.times do |leg|
         changes.merge!(
           "/rigging/legs/#{leg}/hitch" => hitch,
           "/rigging/legs/#{leg}/choke_angle" => "130°",
           "/rigging/legs/#{leg}/held_by" => "lug"
         )
-      }
+      end
       slings = %w[A-1 A-2].map { |number| sling(number, reach_m: 12.0, tag: { "choker_kg" => nil }) }
-      strict, *schools = %w[strict level-side plumb-side].map { |rules|
-        DustLadder.check(plan(changes, slings: slings, rules: rules))
-      }
+      strict, *schools =
+        %w[strict level-side plumb-side].map { |rules| DustLadder.check(plan(changes, slings: slings, rules: rules)) }
       schools.each do |school|
-        strict.rungs.zip(school.rungs) { |own, other|
-          expect([ verdict.rank(own.verdict), -(own.utilisation || 0) ] <=> [ verdict.rank(other.verdict), -(other.utilisation || 0) ]).to be <= 0,
-            "#{own.id}"
-        }
+        strict
+          .rungs
+          .zip(school.rungs) do |own, other|
+            expect(
+              [ verdict.rank(own.verdict), -(own.utilisation || 0) ] <=>
+                [ verdict.rank(other.verdict), -(other.utilisation || 0) ]
+            ).to be <= 0,
+              "#{own.id}"
+          end
       end
     end
   end
 
   it "answers any well-formed plan, however odd its figures, with a ladder and never with a crash" do
-    odd = [ nil, "", "0 m", "-3 m", "1000 m", "0.000001 m", "2 m", "4 m", "6 m", "0 kg", "20000 t", "1 mm", "90°", "720°",
-      "-360°", "0°", "what", "12'6\"" ]
+    odd = [
+      nil,
+      "",
+      "0 m",
+      "-3 m",
+      "1000 m",
+      "0.000001 m",
+      "2 m",
+      "4 m",
+      "6 m",
+      "0 kg",
+      "20000 t",
+      "1 mm",
+      "90°",
+      "720°",
+      "-360°",
+      "0°",
+      "what",
+      "12'6\""
+    ]
     places = quantity_pointers(plan)
     g = PropCheck::Generators
     PropCheck.forall(
@@ -110,31 +154,44 @@ RSpec.describe DustLadder::Ladder do
 
   def quantity_pointers(data, pointer = "")
     case data
-    when Hash then data.flat_map { |key, value|
-      key == "snapshots" ? [] : quantity_pointers(value, "#{pointer}/#{key}")
-    }
-    when Array then data.each_with_index.flat_map { |value, index| quantity_pointers(value, "#{pointer}/#{index}") }
-    else %w[bare length width height x y z hook_height choke_angle basket_width radius slew support_height obstacle_height
-      boom_length].include?(pointer[%r{[^/]+\z}]) ? [ pointer ] : []
+    when Hash
+      data.flat_map { |key, value| key == "snapshots" ? [] : quantity_pointers(value, "#{pointer}/#{key}") }
+    when Array
+      data.each_with_index.flat_map { |value, index| quantity_pointers(value, "#{pointer}/#{index}") }
+    else
+      if %w[
+        bare
+        length
+        width
+        height
+        x
+        y
+        z
+        hook_height
+        choke_angle
+        basket_width
+        radius
+        slew
+        support_height
+        obstacle_height
+        boom_length
+      ].include?(pointer[%r{[^/]+\z}])
+        [ pointer ]
+      else
+        []
+      end
     end
   end
 
   it "names what cannot be read and keeps it as typed" do
     ladder = check("/load/weight/bare" => "3,2 t", "/crane/stations/0/radius" => "far")
     expect(ladder.verdict).to eq("not_known")
-    expect(
-      ladder.as_json["problems"].map { |problem|
-        problem.values_at(
-          "pointer",
-          "typed"
-        )
-      }
-    ).to contain_exactly([ "/load/weight/bare", "3,2 t" ], [ "/crane/stations/0/radius", "far" ])
+    expect(ladder.as_json["problems"].map { |problem| problem.values_at("pointer", "typed") }).to contain_exactly(
+      [ "/load/weight/bare", "3,2 t" ],
+      %w[/crane/stations/0/radius far]
+    )
     expect(ladder.as_json["readings"]["/crane/boom_length"]).to eq(
-      {
-        "metric" => "20.000\u00a0m",
-        "us" => "65'7 3/8\""
-      }
+      { "typed" => "20 m", "metric" => "20.000\u00a0m", "us" => "65'7 3/8\"" }
     )
   end
 end

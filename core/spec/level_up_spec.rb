@@ -24,15 +24,11 @@ RSpec.describe DustLadder::Statics::LevelUp do
     up = level_up(tilted)
     links = up.by_links(0, 0.039)
     expect(links.change).to be_within(1e-12).of(links.links * 0.039)
-    expect(
-      [ -1, 1 ].map { |more|
-        up.send(:option, 0, change: (links.links + more) * 0.039).tilt_deg
-      }
-    ).to all(be >= links.tilt_deg)
+    expect([ -1, 1 ].map { |more| up.send(:option, 0, change: (links.links + more) * 0.039).tilt_deg }).to all(
+      be >= links.tilt_deg
+    )
     expect(up.from_list(0, [ 3.0, 3.6, 3.8, 4.0 ]).length).to eq(
-      [ 3.0, 3.6, 3.8, 4.0 ].min_by { |length|
-        up.send(:option, 0, change: length - 4.0).tilt_deg
-      }
+      [ 3.0, 3.6, 3.8, 4.0 ].min_by { |length| up.send(:option, 0, change: length - 4.0).tilt_deg }
     )
     expect(up.enough?(up.options.first)).to be(true)
   end
@@ -48,35 +44,41 @@ RSpec.describe DustLadder::Statics::LevelUp do
   end
 
   it "finds the hole of a lifting beam that brings the hook over the load" do
-    beam = RigHelp::RIG::Body.new(
-      name: "beam",
-      mass: 200.0,
-      cg: [ 2.0, 0.0, 0.0 ],
-      points: { "M" => [ 2.0, 0.0, 0.2 ], "A" => [ 0.2, 0.0, -0.1 ], "B" => [ 3.8, 0.0, -0.1 ] }
-    )
-    load = RigHelp::RIG::Body.new(
-      name: "load",
-      mass: 3000.0,
-      cg: [ 2.3, 0.5, 0.5 ],
-      points: { "A" => [ 0.2, 0.5, 1.0 ], "B" => [ 3.8, 0.5, 1.0 ] }
-    )
+    beam =
+      RigHelp::RIG::Body.new(
+        name: "beam",
+        mass: 200.0,
+        cg: [ 2.0, 0.0, 0.0 ],
+        points: {
+          "M" => [ 2.0, 0.0, 0.2 ],
+          "A" => [ 0.2, 0.0, -0.1 ],
+          "B" => [ 3.8, 0.0, -0.1 ]
+        }
+      )
+    load =
+      RigHelp::RIG::Body.new(
+        name: "load",
+        mass: 3000.0,
+        cg: [ 2.3, 0.5, 0.5 ],
+        points: {
+          "A" => [ 0.2, 0.5, 1.0 ],
+          "B" => [ 3.8, 0.5, 1.0 ]
+        }
+      )
     lines = [ [ "main", "hook", "beam.M", 1.5 ], [ "a", "beam.A", "load.A", 1.0 ], [ "b", "beam.B", "load.B", 1.0 ] ]
-    rig = RigHelp::RIG.new(
-      bodies: [ beam, load ],
-      lines: lines.map { |name, from, to, rest|
-        { name: name, nodes: [ from, to ], rest: rest, stiffness: 500_000.0 }
-      }
-    )
+    rig =
+      RigHelp::RIG.new(
+        bodies: [ beam, load ],
+        lines:
+          lines.map { |name, from, to, rest| { name: name, nodes: [ from, to ], rest: rest, stiffness: 500_000.0 } }
+      )
     holes = [ 1.8, 2.0, 2.2, 2.4 ].map { |x| [ x, 0.0, 0.2 ] }
     best = described_class.new(rig, body: 0, limit_deg: 2.0).by_holes(0, 1, holes)
     expect(best.hole[0]).to eq(2.2) # the whole hangs plumb at 2.28
-    expect {
-      described_class.new(rig, body: 0, limit_deg: 2.0).by_holes(
-        0,
-        0,
-        holes
-      )
-    }.to raise_error(ArgumentError, /not on a body/)
+    expect { described_class.new(rig, body: 0, limit_deg: 2.0).by_holes(0, 0, holes) }.to raise_error(
+      ArgumentError,
+      /not on a body/
+    )
   end
 end
 
@@ -87,12 +89,13 @@ RSpec.describe DustLadder::Statics::Inference do
   def readings(rig)
     hang = DustLadder::Statics::Equilibrium.of(rig)
     pose, turn = hang.pose, hang.pose.turns[0]
-    directions = rig.lines.each_index.map do |line|
-      at = pose.place(0, rig.lines[line].nodes[1][1])
-      run = rig.hook.zip(at).map { |hook, place| hook - place }
-      long = Math.sqrt(run.sum { |part| part**2 })
-      [ 0, 1, 2 ].map { |axis| (0..2).sum { |row| turn[3 * row + axis] * run[row] } / long }
-    end
+    directions =
+      rig.lines.each_index.map do |line|
+        at = pose.place(0, rig.lines[line].nodes[1][1])
+        run = rig.hook.zip(at).map { |hook, place| hook - place }
+        long = Math.sqrt(run.sum { |part| part**2 })
+        [ 0, 1, 2 ].map { |axis| (0..2).sum { |row| turn[3 * row + axis] * run[row] } / long }
+      end
     [ hang, directions ]
   end
 
@@ -103,13 +106,11 @@ RSpec.describe DustLadder::Statics::Inference do
       told = described_class.from_legs(rig.bodies[0].points.values, directions, hang.tensions, error: 0.02)
       expect(told.weight).to be_within(1e-5 * rig.weight).of(rig.weight)
       off = rig.bodies[0].cg.zip(told.cg).map { |cg, place| cg - place }
-      across = off.zip(told.along).sum { |one, other|
-        one * other
-      }.then { |along|
-        off.zip(told.along).map { |one, other|
-          one - along * other
-        }
-      }
+      across =
+        off
+          .zip(told.along)
+          .sum { |one, other| one * other }
+          .then { |along| off.zip(told.along).map { |one, other| one - along * other } }
       expect(across).to all(be_within(1e-4).of(0))
       expect(told.cannot_tell.join).to match(/how high/)
     end
@@ -119,14 +120,13 @@ RSpec.describe DustLadder::Statics::Inference do
     rig = rig(RigHelp::FOUR, cg: [ 2.1, 1.4, 0.7 ])
     hang, directions = readings(rig)
     PropCheck.forall(RigHelp::G.array(RigHelp::G.choose(-20..20), min: 4, max: 4)) do |offs|
-      told = described_class.from_legs(
-        rig.bodies[0].points.values,
-        directions,
-        hang.tensions.zip(offs).map { |tension, off|
-          tension * (1 + off / 1000.0)
-        },
-        error: 0.021
-      )
+      told =
+        described_class.from_legs(
+          rig.bodies[0].points.values,
+          directions,
+          hang.tensions.zip(offs).map { |tension, off| tension * (1 + off / 1000.0) },
+          error: 0.021
+        )
       expect((told.weight - rig.weight).abs).to be <= told.weight_error
       [ 0, 1 ].each { |axis| expect((told.cg[axis] - rig.bodies[0].cg[axis]).abs).to be <= told.cg_error[axis] + 0.01 }
     end
@@ -137,26 +137,21 @@ RSpec.describe DustLadder::Statics::Inference do
       rig = rig(RigHelp::FOUR, cg: cg, rests: [ 4.1 ] * 4, stiffness: 200_000.0)
       pose = DustLadder::Statics::Equilibrium.of(rig).pose
       guess = rig.with(cgs: [ [ 2.3, 1.3, 0.7 ] ])
-      told = described_class.from_tilt(
-        guess,
-        body: 0,
-        roll_deg: pose.roll_deg(0),
-        pitch_deg: pose.pitch_deg(0),
-        error_deg: 0.1
-      )
+      told =
+        described_class.from_tilt(
+          guess,
+          body: 0,
+          roll_deg: pose.roll_deg(0),
+          pitch_deg: pose.pitch_deg(0),
+          error_deg: 0.1
+        )
       expect(told.cg).to match(cg.map { |at| be_within(1e-5).of(at) })
       expect(told.cg_error.first(2)).to all(be_between(1e-4, 0.2))
       expect(told.cannot_tell.join).to match(/weight/)
     end
     sideways = rig(RigHelp::TWO, cg: [ 2.2, 1.0, 0.7 ])
     expect {
-      described_class.from_tilt(
-        sideways,
-        body: 0,
-        roll_deg: 0.0,
-        pitch_deg: 170.0,
-        error_deg: 0.1
-      )
+      described_class.from_tilt(sideways, body: 0, roll_deg: 0.0, pitch_deg: 170.0, error_deg: 0.1)
     }.to raise_error(DustLadder::NotKnown)
   end
 
@@ -172,26 +167,26 @@ RSpec.describe DustLadder::Statics::Wrap do
 
   # A basket under a load: from the hook, under two corners, and back.
   def basket(cg_x, friction: 0.15)
-    load = RigHelp::RIG::Body.new(
-      name: "load",
-      mass: 2000.0,
-      cg: [ cg_x, 0.5, 0.3 ],
-      points: {
-        "A" => [ 0.8, 0.5, 0.0 ],
-        "B" => [ 1.6, 0.5, 0.0 ],
-        "C" => [ 0.8, 0.0, 0.6 ],
-        "D" => [ 0.8, 1.0, 0.6 ]
-      }
-    )
-    stays = %w[C D].map { |point|
-      { name: point, nodes: [ "hook", "load.#{point}" ], rest: 2.55, stiffness: 150_000.0 }
-    }
+    load =
+      RigHelp::RIG::Body.new(
+        name: "load",
+        mass: 2000.0,
+        cg: [ cg_x, 0.5, 0.3 ],
+        points: {
+          "A" => [ 0.8, 0.5, 0.0 ],
+          "B" => [ 1.6, 0.5, 0.0 ],
+          "C" => [ 0.8, 0.0, 0.6 ],
+          "D" => [ 0.8, 1.0, 0.6 ]
+        }
+      )
+    stays =
+      %w[C D].map { |point| { name: point, nodes: [ "hook", "load.#{point}" ], rest: 2.55, stiffness: 150_000.0 } }
     described_class.new(
       bodies: [ load ],
       lines: stays,
       wrapped: [ {
         name: "basket",
-        nodes: [ "hook", "load.A", "load.B", "hook" ],
+        nodes: %w[hook load.A load.B hook],
         parts: [ 3.0, 0.8, 3.0 ],
         stiffness: 100_000.0
       } ],
@@ -204,9 +199,9 @@ RSpec.describe DustLadder::Statics::Wrap do
     sides = wrap.gripped.tensions.values_at(2, 4)
     expect(wrap.tensions.first).to be >= [ *sides, wrap.sliding.tensions[2] ].max - 1e-9
     expect(wrap.contacts.first.size).to eq(2)
-    wrap.contacts.first.each { |contact|
+    wrap.contacts.first.each do |contact|
       expect(contact.holds).to eq(contact.tensions.max / contact.tensions.min <= Math.exp(0.15 * contact.bend) + 1e-9)
-    }
+    end
     expect(basket(1.15, friction: 0.0)).to be_may_slip
   end
 
@@ -220,9 +215,10 @@ RSpec.describe DustLadder::Statics::Wrap do
   it "measures the room of a CG above its points in the pyramid under the hook" do
     base = [ [ 0.0, 0.0, 0.0 ], [ 4.0, 0.0, 0.0 ], [ 4.0, 2.0, 0.0 ], [ 0.0, 2.0, 0.0 ] ]
     hook = [ 2.0, 1.0, 4.0 ]
-    expect(DustLadder::Statics::Pyramid.room(hook, base, [ 2.0, 1.0, 2.0 ])).to be_within(1e-9).of(0.5)
-    expect(DustLadder::Statics::Pyramid.room(hook, base.reverse, [ 2.0, 1.4, 2.0 ])).to be_within(1e-9).of(0.1)
-    expect(DustLadder::Statics::Pyramid.room(hook, base, [ 2.0, 1.6, 2.0 ])).to be < 0
-    expect(DustLadder::Statics::Pyramid.room(hook, base, [ 2.0, 1.0, -0.1 ])).to be_nil
+    room = ->(points, cg) { DustLadder::Statics::Pyramid.new(hook, points, cg, [ 0.0, 0.0, 0.0 ]).least_level.level }
+    expect(room.(base, [ 2.0, 1.0, 2.0 ])).to be_within(1e-9).of(0.5)
+    expect(room.(base.reverse, [ 2.0, 1.4, 2.0 ])).to be_within(1e-9).of(0.1)
+    expect(room.(base, [ 2.0, 1.6, 2.0 ])).to be < 0
+    expect(DustLadder::Statics::Pyramid.new(hook, base, [ 2.0, 1.0, -0.1 ], [ 0.0, 0.0, 0.0 ])).not_to be_below
   end
 end

@@ -18,10 +18,15 @@ RSpec.describe DustLadder::PlanFile do
   end
 
   it "gives the same ladder after a program that writes whole numbers without their point" do
-    [ plan, plan("/rigging/hook_height" => "3 m"),
-      plan({ "/crane/stations/1/radius" => "9 m" }, rules: "level-side") ].each do |document|
+    [
+      plan,
+      plan("/rigging/hook_height" => "3 m"),
+      plan({ "/crane/stations/1/radius" => "9 m" }, rules: "level-side")
+    ].each do |document|
       whole = described_class.read(described_class.write(document).gsub(/(\d)\.0(?=[,\s\]}])/, '\1'))
-      expect(JSON.generate(DustLadder.check(whole).as_json)).to eq(JSON.generate(DustLadder.check(described_class.read(described_class.write(document))).as_json))
+      expect(JSON.generate(DustLadder.check(whole).as_json)).to eq(
+        JSON.generate(DustLadder.check(described_class.read(described_class.write(document))).as_json)
+      )
     end
   end
 
@@ -33,21 +38,25 @@ RSpec.describe DustLadder::PlanFile do
 
   it "refuses what is not a whole plan, saying what it found" do
     expect(errors("")).to match([ include("message" => "the file is empty") ])
-    expect(errors(described_class.write(plan)[0..-400])).to match([ include("message" => /ends in the middle, after line \d+/) ])
+    expect(errors(described_class.write(plan)[0..-400])).to match(
+      [ include("message" => /ends in the middle, after line \d+/) ]
+    )
     expect(errors("[1]")).to match([ include("message" => "this is not an object") ])
     expect(errors("{\"a\": \xff}")).to match([ include("message" => /not UTF-8/) ])
-    expect(errors("#{'[' * 200}#{']' * 200}")).to match([ include("message" => /nested too deeply/) ])
+    expect(errors("#{"[" * 200}#{"]" * 200}")).to match([ include("message" => /nested too deeply/) ])
     expect(errors(" " * (5 * 1024 * 1024 + 1))).to match([ include("expected" => /5 MB/) ])
     expect(errors("\ufeff#{described_class.write(plan)}")).to eq([])
   end
 
   it "names the place of what does not fit" do
     expect(errors(plan.merge("version" => 7))).to eq(
-      [ {
-        "pointer" => "/version",
-        "message" => "this is version 7",
-        "expected" => "version 1, the only one this tool reads"
-      } ]
+      [
+        {
+          "pointer" => "/version",
+          "message" => "this is version 7",
+          "expected" => "version 1, the only one this tool reads"
+        }
+      ]
     )
     {
       { "/format" => "other" } => "/format",
@@ -70,35 +79,27 @@ RSpec.describe DustLadder::PlanFile do
 
   it "refuses a snapshot that was changed since its digest was made" do
     expect(errors(plan)).to eq([])
-    expect(pointers(plan("/snapshots/slings/A-1/data/tag/vertical_kg" => 9000))).to eq([ "/snapshots/slings/A-1/digest" ])
+    expect(pointers(plan("/snapshots/slings/A-1/data/tag/vertical_kg" => 9000))).to eq(
+      [ "/snapshots/slings/A-1/digest" ]
+    )
     expect(pointers(plan("/snapshots/slings/A-1/data/kind" => "hemp"))).to eq([ "/snapshots/slings/A-1/data/kind" ])
   end
 
   it "refuses a chart with a hole in its rows, at the row, and one whose radii do not rise" do
     ragged = chart
     ragged["tables"]["main"][2].pop
-    expect(
-      errors(
-        plan(
-          {},
-          chart: ragged
-        )
-      )
-    ).to eq(
-      [ {
-        "pointer" => "/snapshots/charts/test/data/tables/main/2",
-        "message" => "this row has 2 cells",
-        "expected" => "3, one for each boom length"
-      } ]
+    expect(errors(plan({}, chart: ragged))).to eq(
+      [
+        {
+          "pointer" => "/snapshots/charts/test/data/tables/main/2",
+          "message" => "this row has 2 cells",
+          "expected" => "3, one for each boom length"
+        }
+      ]
     )
-    expect(
-      pointers(
-        plan(
-          {},
-          chart: chart(radius_m: [ 4.0, 6.0, 6.0, 10.0, 12.0 ])
-        )
-      )
-    ).to eq([ "/snapshots/charts/test/data/radius_m/2" ])
+    expect(pointers(plan({}, chart: chart(radius_m: [ 4.0, 6.0, 6.0, 10.0, 12.0 ])))).to eq(
+      [ "/snapshots/charts/test/data/radius_m/2" ]
+    )
     short = chart
     short["tables"]["front"].pop
     expect(pointers(plan({}, chart: short))).to eq([ "/snapshots/charts/test/data/tables/front" ])

@@ -30,7 +30,7 @@ RSpec.describe DustLadder::RuleSet do
     [ :tilt_limit_deg, nil, 5.0, 5.0, 5.0 ],
     [ :tilt_aim_deg, nil, 2.0, 2.0, 2.0 ]
   ].each do |name, entry, *wanted|
-    it "holds #{[ name, entry ].compact.join(' ')} as #{wanted.uniq.join(', ')}" do
+    it "holds #{[ name, entry ].compact.join(" ")} as #{wanted.uniq.join(", ")}" do
       expect(described_class::SHIPPED).to eq(%w[strict level-side plumb-side])
       expect(described_class::SHIPPED.map { |set| described_class.shipped(set)[name, entry] }).to eq(wanted)
     end
@@ -49,8 +49,7 @@ RSpec.describe DustLadder::RuleSet do
 
   it "cites the set and the reason" do
     expect(described_class.shipped("level-side").cite(:friction)).to eq(
-      "rule set level-side: dry steel on steel; a " \
-        "basket or choke leaning further than this holds slides"
+      "rule set level-side: dry steel on steel; a basket or choke leaning further than this holds slides"
     )
   end
 

@@ -81,33 +81,22 @@ RSpec.describe "The rungs, by hand" do
   it "crane: far out the radius grows by its share" do
     far = chart(radius_m: [ 4.0, 6.0, 8.0, 18.2, 18.5 ])
     expect(
-      check({ "/crane/stations/1/radius" => "18 m" }, chart: far).rung("crane").working.find { |line|
-        line.symbol == "g"
-      }.result.value
+      check({ "/crane/stations/1/radius" => "18 m" }, chart: far)
+        .rung("crane")
+        .working
+        .find { |line| line.symbol == "g" }
+        .result
+        .value
     ).to be_within(1e-9).of(0.36)
   end
 
   it "chart: counts its fields, and names those that differ or are missing" do
     expect(rung("chart").note["metric"]).to eq("2 of 2 fields match")
-    expect(
-      rung(
-        "chart",
-        { "/crane/as_rigged" => {} }
-      ).missing.map(&:pointer)
-    ).to eq(
-      %w[/crane/as_rigged/counterweight
-        /crane/as_rigged/model]
+    expect(rung("chart", { "/crane/as_rigged" => {} }).missing.map(&:pointer)).to eq(
+      %w[/crane/as_rigged/counterweight /crane/as_rigged/model]
     )
     expect(
-      rung(
-        "chart",
-        {
-          "/crane/as_rigged" => {
-            "model" => "Other",
-            "counterweight" => "9 t"
-          }
-        }
-      ).note["metric"]
+      rung("chart", { "/crane/as_rigged" => { "model" => "Other", "counterweight" => "9 t" } }).note["metric"]
     ).to eq("model of the machine differs from the chart")
   end
 
@@ -119,7 +108,8 @@ RSpec.describe "The rungs, by hand" do
       expect(cautions("angle", { "/rigging/hook_height" => "4 m" })).to include("below_aim")
       narrow = { "/rigging/hook_height" => "9 m", "/load/cg/z" => "1.75 m" }
       expect(cautions("angle", narrow)).to include("narrow")
-      expect(cautions("slings", { "/rigging/hook_height" => "3.4 m" })).to include("hook_spread")
+      wide = rung("hook", { "/rigging/hook_height" => "3.4 m" })
+      expect([ wide.verdict, wide.note["metric"] ]).to match([ "stop", /legs \d+\.\d° apart in the hook, at most 90°/ ])
     end
 
     it "warns of an estimate and of a CG outside the load" do
@@ -136,8 +126,7 @@ RSpec.describe "The rungs, by hand" do
     it "tells how far to shorten a chain, in metres and links" do
       advice = rung("slings").cautions.find { |caution| caution.id == "shorten" }.text
       expect(advice["metric"]).to eq(
-        "West leg: shorten A-1 by 1.728\u00a0m, 58 links, with a clutch only, the " \
-          "loaded end leaving by the bottom."
+        "West leg: shorten A-1 by 1.728\u00a0m, 58 links, with a clutch only, the loaded end leaving by the bottom."
       )
       expect(advice["us"]).to include("5'8 1/16\"")
     end

@@ -3,32 +3,36 @@ RSpec.describe DustLadder::Statics do
   hang = described_class::PlaneHang
 
   # A random two-leg rig whose load hangs between its points, CG below them.
-  rig = G.tuple(
-    G.choose(1..400),
-    G.choose(-30..30),
-    G.choose(5..95),
-    G.choose(5..300),
-    G.choose(-80..80),
-    G.choose(20..300),
-    G.choose(20..300)
-  ).map do |spread, rise, along, depth, across, extra_a, extra_b|
-    s = 0.5 + spread / 100.0
-    a, b = [ 0.4, 0.7, 2.0 ], [ 0.4 + s, 0.9, 2.0 + rise / 100.0 ]
-    {
-      points: [ a, b ],
-      cg: [ 0.4 + s * along / 100.0, 0.8 + across / 400.0, 1.6 - depth / 100.0 ],
-      lengths: [ s / 2 + extra_a / 100.0, s / 2 + extra_b / 100.0 + 0.2 ]
-    }
-  end
+  rig =
+    G
+      .tuple(
+        G.choose(1..400),
+        G.choose(-30..30),
+        G.choose(5..95),
+        G.choose(5..300),
+        G.choose(-80..80),
+        G.choose(20..300),
+        G.choose(20..300)
+      )
+      .map do |spread, rise, along, depth, across, extra_a, extra_b|
+        s = 0.5 + spread / 100.0
+        a, b = [ 0.4, 0.7, 2.0 ], [ 0.4 + s, 0.9, 2.0 + rise / 100.0 ]
+        {
+          points: [ a, b ],
+          cg: [ 0.4 + s * along / 100.0, 0.8 + across / 400.0, 1.6 - depth / 100.0 ],
+          lengths: [ s / 2 + extra_a / 100.0, s / 2 + extra_b / 100.0 + 0.2 ]
+        }
+      end
 
   def tensions(pose, weight = 1000.0)
-    shares = DustLadder::Statics::Level.two_point_shares(
-      weight,
-      pose.legs[0].run,
-      pose.legs[1].run,
-      pose.legs[0].height,
-      pose.legs[1].height
-    )
+    shares =
+      DustLadder::Statics::Level.two_point_shares(
+        weight,
+        pose.legs[0].run,
+        pose.legs[1].run,
+        pose.legs[0].height,
+        pose.legs[1].height
+      )
     shares.zip(pose.legs).map { |share, leg| DustLadder::Statics::Level.leg_tension(share, leg.length, leg.height) }
   end
 
@@ -46,17 +50,16 @@ RSpec.describe DustLadder::Statics do
       next unless pose.between?
 
       tried += 1
-      pulls = tensions(pose).zip(given[:points]).map { |tension, point|
-        direction(point, pose.hook).map { |part|
-          part * tension
-        }
-      }
+      pulls =
+        tensions(pose)
+          .zip(given[:points])
+          .map { |tension, point| direction(point, pose.hook).map { |part| part * tension } }
       3.times { |axis| expect(pulls.sum { |pull| pull[axis] }).to be_within(1e-6 * 1000).of(1000 * pose.up[axis]) }
       moments = pulls.zip(given[:points]).map { |pull, point| cross(minus(point, given[:cg]), pull) }
       3.times { |axis| expect(moments.sum { |moment| moment[axis] }).to be_within(1e-5 * 1000).of(0) }
-      given[:points].zip(given[:lengths]) { |point, length|
+      given[:points].zip(given[:lengths]) do |point, length|
         expect(norm(minus(pose.hook, point))).to be_within(1e-9 * length).of(length)
-      }
+      end
       expect(norm(cross(pose.hook_from_cg, pose.up))).to be < 1e-9 * 100
     end
     expect(tried).to be > 20
@@ -73,19 +76,14 @@ RSpec.describe DustLadder::Statics do
       other = hang.pose(given[:points].map(&mirror).reverse, given[:lengths].reverse, mirror.(given[:cg]))
       expect(other.tilt_deg).to be_within(1e-6).of(pose.tilt_deg)
       expect(
-        tensions(other).reverse.zip(tensions(pose)).map { |one, two|
-          (one - two).abs / (1 + two.abs)
-        }.max
+        tensions(other).reverse.zip(tensions(pose)).map { |one, two| (one - two).abs / (1 + two.abs) }.max
       ).to be < 1e-7
-      larger = hang.pose(
-        given[:points].map { |point| point.map { |part| part * 3 } },
-        given[:lengths].map { |length|
-          length * 3
-        },
-        given[:cg].map { |part|
-          part * 3
-        }
-      )
+      larger =
+        hang.pose(
+          given[:points].map { |point| point.map { |part| part * 3 } },
+          given[:lengths].map { |length| length * 3 },
+          given[:cg].map { |part| part * 3 }
+        )
       expect(tensions(larger).zip(tensions(pose)).map { |one, two| (one - two).abs / (1 + two.abs) }.max).to be < 1e-7
       expect(larger.margin).to be_within(1e-8 * 300).of(pose.margin * 3)
     end
@@ -96,9 +94,7 @@ RSpec.describe DustLadder::Statics do
     pose = hang.pose([ a, b ], [ norm(minus(hook, a)), norm(minus(hook, b)) ], cg)
     expect(pose.tilt_deg).to be_within(1e-5).of(0)
     expect(tensions(pose)).to match(
-      tensions_by_hand(1000, 1.5, 2.5, 3.0, 3.6).map { |tension|
-        be_within(1e-6).of(tension)
-      }
+      tensions_by_hand(1000, 1.5, 2.5, 3.0, 3.6).map { |tension| be_within(1e-6).of(tension) }
     )
   end
 
@@ -114,13 +110,10 @@ RSpec.describe DustLadder::Statics do
   end
 
   it "refuses legs that do not meet" do
-    expect {
-      hang.pose(
-        [ [ 0, 0, 1 ], [ 4, 0, 1 ] ],
-        [ 1.9, 2.0 ],
-        [ 2, 0, 0 ]
-      )
-    }.to raise_error(DustLadder::NotKnown, /do not meet/)
+    expect { hang.pose([ [ 0, 0, 1 ], [ 4, 0, 1 ] ], [ 1.9, 2.0 ], [ 2, 0, 0 ]) }.to raise_error(
+      DustLadder::NotKnown,
+      /do not meet/
+    )
     expect {
       hang.pose([ [ 0, 0, 1 ], [ 0, 0, 1 ] ], [ 2, 2 ], [ 0, 0, 0 ])
     }.to raise_error(DustLadder::NotKnown, /one place/)

@@ -3,16 +3,11 @@ RSpec.describe DustLadder::Ladder::WaysOut do
   def way(document, id, store = []) = ways(document, store).find { |one| one.id == id }
 
   let(:flat) { plan("/rigging/hook_height" => "2.7 m") }
-  let(:heavier) {
+  let(:heavier) do
     DustLadder::PlanFile::Digest.snapshot(
-      sling(
-        "H-1",
-        legs: 2,
-        mass_kg: 40,
-        tag: { "vertical_kg" => 9000, "choker_kg" => 7200, "basket_kg" => 18_000 }
-      )
+      sling("H-1", legs: 2, mass_kg: 40, tag: { "vertical_kg" => 9000, "choker_kg" => 7200, "basket_kg" => 18_000 })
     )
-  }
+  end
 
   it "has none when everything holds, and none before what is needed is given" do
     expect(ways(plan)).to eq([])
@@ -70,11 +65,12 @@ end
 
 RSpec.describe "Levelling a load by its legs" do
   it "offers the leg to change in whole links, with the tilt that follows, and it does follow" do
-    tilted = plan(
-      "/rigging/set_by" => "leg_lengths",
-      "/rigging/legs/0/length" => "4.27 m",
-      "/rigging/legs/1/length" => "4.00 m"
-    )
+    tilted =
+      plan(
+        "/rigging/set_by" => "leg_lengths",
+        "/rigging/legs/0/length" => "4.27 m",
+        "/rigging/legs/1/length" => "4.00 m"
+      )
     expect(DustLadder.check(tilted).rung("level").verdict).not_to eq("holds")
     ways = DustLadder::Ladder::WaysOut.new(tilted).found.select { |way| way.id.start_with?("level-") }
     expect(ways).not_to be_empty
@@ -82,10 +78,12 @@ RSpec.describe "Levelling a load by its legs" do
       expect(way.words["metric"]).to match(/leg 0\.\d+.m (shorter|longer), \d+ links: it hangs \d\.\d° off level/)
       length = way.changes.values.first.to_f
       expect(
-        ((length - {
-          "/rigging/legs/0/length" => 4.27,
-          "/rigging/legs/1/length" => 4.0
-        }.fetch(way.changes.keys.first)) / 0.03).round(6) % 1
+        (
+          (
+            length -
+              { "/rigging/legs/0/length" => 4.27, "/rigging/legs/1/length" => 4.0 }.fetch(way.changes.keys.first)
+          ) / 0.03
+        ).round(6) % 1
       ).to eq(0)
       expect(way.ladder.rung("level").demand.value).to be < DustLadder.check(tilted).rung("level").demand.value
     end

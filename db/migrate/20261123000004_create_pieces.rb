@@ -16,14 +16,14 @@ class CreatePieces < ActiveRecord::Migration[7.2]
       t.json :data, null: false
       t.timestamps
     end
-    OldSling.find_each { |old|
+    OldSling.find_each do |old|
       NewPiece.create!(
         number: old.number,
         sort: "sling",
         fields: DustLadder::Gear::Piece.fields_of(old.data),
         data: old.data
       )
-    }
+    end
     drop_table :slings
   end
 

@@ -1,3 +1,4 @@
+require_relative "cases/format"
 require_relative "cases/take_off"
 require_relative "cases/rigging"
 require_relative "cases/topics"
@@ -15,7 +16,8 @@ module DustLadder
       ladder charts FILE          what a file of crane charts says, JSON or a CSV grid, fault by fault [--json: as JSON]
       ladder cases FILE           computes a file of worked cases and compares
     TEXT
-    class BadFile < StandardError; end
+    class BadFile < StandardError
+    end
 
     def initialize(arguments, out: $stdout, err: $stderr)
       @json = !arguments.delete("--json").nil?
@@ -81,7 +83,7 @@ module DustLadder
     end
 
     def not_checked(ladder)
-      @out.puts "Not checked here: #{Ladder::Climb.not_checked(ladder.lift).join('; ')}."
+      @out.puts "Not checked here: #{Ladder::Climb.not_checked(ladder.lift).join("; ")}."
       @out.puts "The tag, the chart in the cab, local rules and a qualified person come before this."
     end
 
@@ -95,18 +97,23 @@ module DustLadder
     end
 
     def explain_rung(rung)
-      @out.puts [ rung.label, Ladder::Verdict.words(rung.verdict), rung.percent, rung.subject && "(#{rung.subject})" ].compact.join(", ").sub(
-        ", (", " ("
-      )
+      @out.puts [
+        rung.label,
+        Ladder::Verdict.words(rung.verdict),
+        rung.percent,
+        rung.subject && "(#{rung.subject})"
+      ].compact.join(", ").sub(", (", " (")
       rung.working.each_with_index do |line, index|
         @out.puts "  #{line.group}:" if line.group && (index.zero? || rung.working[index - 1].group != line.group)
         sum = line.formula ? "#{line.formula} = #{line.substituted(:metric)} = " : ""
         @out.puts "  #{line.symbol} = #{sum}#{line.result}#{"   [#{line.source}]" if line.source}"
       end
       @out.puts "  #{rung.demand} of #{rung.capacity} is #{rung.percent}" if rung.percent
-      rung.missing.each { |missing| @out.puts "  needed: #{missing.what}#{" (#{missing.pointer})" if missing.pointer}" }
-      @out.puts "  #{rung.note['metric']}" if rung.note && rung.percent.nil?
-      rung.cautions.each { |caution| @out.puts "  caution: #{caution.text['metric']}" }
+      rung.missing.each do |missing|
+        @out.puts "  needed: #{missing.what}#{" (#{missing.pointer})" if missing.pointer}"
+      end
+      @out.puts "  #{rung.note["metric"]}" if rung.note && rung.percent.nil?
+      rung.cautions.each { |caution| @out.puts "  caution: #{caution.text["metric"]}" }
       @out.puts
     end
 
@@ -118,11 +125,11 @@ module DustLadder
       return @out.puts(Cranes::ChartFile.write(readings.map(&:data))).then { 0 } if @json && whole
 
       readings.each do |reading|
-        @out.puts "#{reading.title}: #{reading.data ? 'whole' : 'nothing of it is taken'}"
-        reading.faults.each { |fault|
-          @out.puts "  #{[ fault['pointer'], fault['message'] ].reject(&:empty?).join(' ')}; expected " \
-            "#{fault['expected']}"
-        }
+        @out.puts "#{reading.title}: #{reading.data ? "whole" : "nothing of it is taken"}"
+        reading.faults.each do |fault|
+          @out.puts "  #{[ fault["pointer"], fault["message"] ].reject(&:empty?).join(" ")}; expected " \
+            "#{fault["expected"]}"
+        end
         reading.warnings.each { |words| @out.puts "  look again: #{words}" }
       end
       whole ? 0 : 1
@@ -133,10 +140,11 @@ module DustLadder
       sheet.rows.each_with_index { |row, index| show_row(row, index) if row }
       @out.puts "bare #{Figure.kg(sheet.bare_kg, :up)}, planned #{Figure.kg(sheet.planned_kg, :up)}, at least " \
         "#{Figure.kg(sheet.least_kg, :down)}"
-      @out.puts "centre of gravity " \
-        "#{%w[x y z].zip(sheet.cg, sheet.cg_reach).map { |axis, at, reach|
+      places =
+        %w[x y z].zip(sheet.cg, sheet.cg_reach).map do |axis, at, reach|
           "#{axis} #{Figure.m(at)} ± #{Figure.m(reach, :up)}"
-        }.join(', ')}; ± only what the rows leave open"
+        end
+      @out.puts "centre of gravity #{places.join(", ")}; ± only what the rows leave open"
       0
     rescue NotKnown => error
       @out.puts "not known: #{error.what}"
@@ -146,10 +154,13 @@ module DustLadder
     def sheet_of_csv
       parts = Load::CsvSheet.new(text).read.to_a
       fault = parts.last.dig("done", "fault") and raise BadFile, fault
-      groups, rows = parts.flat_map { |part|
-        part["rows"] || []
-      }.map { |row| row["cells"] }.partition { |cells| !cells["group"].strip.empty? }
-      made = groups.group_by { |cells| cells["group"].strip }.map { |title, own| { "title" => title, "parts" => own } }
+      groups, rows =
+        parts
+          .flat_map { |part| part["rows"] || [] }
+          .map { |row| row["cells"] }
+          .partition { |cells| !cells["group"].strip.empty? }
+      made =
+        groups.group_by { |cells| cells["group"].strip }.map { |title, own| { "title" => title, "parts" => own } }
       Load::TakeOff.new({ "parts" => rows, "groups" => made, "materials" => [] }, RuleSet.shipped("strict"))
     end
 
@@ -161,9 +172,12 @@ module DustLadder
         row.kg ? Figure.kg(row.kg, digits: 1) : "not known",
         row.problems.map(&:message).join("; ")
       ).rstrip
-      row.working.select(&:formula).each { |line|
-        @out.puts "        #{line.symbol} = #{line.formula} = #{line.substituted(:metric)} = #{line.result}"
-      }
+      row
+        .working
+        .select(&:formula)
+        .each do |line|
+          @out.puts "        #{line.symbol} = #{line.formula} = #{line.substituted(:metric)} = #{line.result}"
+        end
     end
 
     def cases
@@ -177,18 +191,22 @@ module DustLadder
     end
 
     def show_case(result)
-      @out.puts "#{result.right? ? 'right' : 'WRONG'}  #{result.id}#{": #{result.trouble}" if result.trouble}"
+      @out.puts "#{result.right? ? "right" : "WRONG"}  #{result.id}#{": #{result.trouble}" if result.trouble}"
       result.comparisons.each do |one|
-        @out.puts "  #{one.agrees ? ' ' : '✗'} #{one.key}: got #{shown(one.got)}, wanted #{shown(one.wanted)}"
+        @out.puts "  #{one.agrees ? " " : "✗"} #{one.key}: got #{shown(one.got)}, wanted #{shown(one.wanted)}"
       end
     end
 
     def shown(value)
       case value
-      when :missing then "no such figure"
-      when nil then "null"
-      when Float then value.round(8).to_s
-      else value.is_a?(Array) ? value.inspect : value.to_s
+      when :missing
+        "no such figure"
+      when nil
+        "null"
+      when Float
+        value.round(8).to_s
+      else
+        value.is_a?(Array) ? value.inspect : value.to_s
       end
     end
 
@@ -198,7 +216,10 @@ module DustLadder
       raise BadFile, "this is not a file of worked cases: expected a list under \"cases\"" unless list.is_a?(Array)
 
       list.each_with_index do |one, index|
-        next if one.is_a?(Hash) && one["id"].is_a?(String) && one["topic"].is_a?(String) && one["given"].is_a?(Hash) && one["expect"].is_a?(Hash)
+        if one.is_a?(Hash) && one["id"].is_a?(String) && one["topic"].is_a?(String) && one["given"].is_a?(Hash) &&
+             one["expect"].is_a?(Hash)
+          next
+        end
 
         raise BadFile, "/cases/#{index}: expected an object with id, topic, given and expect"
       end

@@ -5,113 +5,117 @@ module DustLadder
     attr_reader :document, :rules, :load, :crane, :choke_angles, :basket_widths, :bends, :rounds, :surroundings, :beam
 
     # data: a plan document as PlanFile.read returns it. hasty: may worst cases that take long be left pending?
-    def initialize(data, hasty: false)
+    # standing: how pieces stand in the store now, { number => { "state", "due" } }; those that are not told of are
+    # judged as the plan took them.
+    def initialize(data, hasty: false, standing: {})
+      @standing = standing
       @document = PlanFile::Document.new(data)
       @rules = RuleSet.new(data.dig("snapshots", "rule_sets", data["rules"], "data"))
       @slings = {}
+      @fitting_masses = {}
       @load = Load::PlannedLoad.new(document, rules)
       @crane = Cranes::Crane.new(document, rules)
       @beam = Rigging::PlannedBeam.of(document)
       @bridle = bridle_of(->(index) { sling_of(legs[index]) })
       @bridle.hasty = hasty
-      @choke_angles = legs.each_index.map { |index|
-        document.angle(
-          "the angle of choke of the #{load.points[index].name} leg",
-          "rigging",
-          "legs",
-          index,
-          "choke_angle"
-        )
-      }
-      @basket_widths = legs.each_index.map { |index|
-        document.length(
-          "the basket width of the #{load.points[index].name} leg",
-          "rigging",
-          "legs",
-          index,
-          "basket_width"
-        )
-      }
-      @bends = legs.each_index.map { |index|
-        document.length("what the #{load.points[index].name} leg is bent round", "rigging", "legs", index, "bend")
-      }
-      @rounds = legs.each_index.map { |index|
-        document.length(
-          "what of the #{load.points[index].name} sling goes round the load",
-          "rigging",
-          "legs",
-          index,
-          "round"
-        )
-      }
+      @choke_angles =
+        legs.each_index.map do |index|
+          document.angle(
+            "the angle of choke of the #{load.points[index].name} leg",
+            "rigging",
+            "legs",
+            index,
+            "choke_angle",
+            at_least: 0,
+            at_most: 180
+          )
+        end
+      @basket_widths =
+        legs.each_index.map do |index|
+          document.size(
+            "the basket width of the #{load.points[index].name} leg",
+            "rigging",
+            "legs",
+            index,
+            "basket_width"
+          )
+        end
+      @bends =
+        legs.each_index.map do |index|
+          document.size("what the #{load.points[index].name} leg is bent round", "rigging", "legs", index, "bend")
+        end
+      @rounds =
+        legs.each_index.map do |index|
+          document.size(
+            "what of the #{load.points[index].name} sling goes round the load",
+            "rigging",
+            "legs",
+            index,
+            "round"
+          )
+        end
       @surroundings = Slings::Surroundings.new(document, rules) if document.dig("rigging", "surroundings")
     end
 
     # The same load and rigging under another crane. data: a plan that differs from this one in its crane alone.
     def with_crane(data) = dup.tap { |lift| lift.send(:take_crane, data) }
 
+    def standing(number) = @standing[number]
     def legs = document.dig("rigging", "legs")
-    def sling_of(leg)
-      leg["sling"] && (@slings[leg["sling"]] ||= DustLadder.floats(
-        document.dig(
-          "snapshots",
-          "slings",
-          leg["sling"],
-          "data"
-        )
-      ))
-    end
+    def sling_of(leg) =
+      leg["sling"] &&
+        (@slings[leg["sling"]] ||= DustLadder.floats(document.dig("snapshots", "slings", leg["sling"], "data")))
     def bridle = @measured_bridle ||= @bridle.measure
 
-    # The stack from the load up: load, slings, block, rope, and what the chart or the plan deducts.
-    def gross
-      @gross ||= Cranes::GrossLoad.new([ load_item, *sling_items, *beam_items, *block_and_rope, *deduction_items ])
+    # The stack from the load up: load, rigging and what hangs in the hook, block, rope, and what the chart or the plan
+    # deducts.
+    def gross = @gross ||= Cranes::GrossLoad.new([ *in_hook.items, *block_and_rope, *deduction_items ])
+
+    # What of it hangs in the hook.
+    def in_hook
+      @in_hook ||= Cranes::GrossLoad.new([ load_item, *sling_items, *fitting_items, *beam_items, *hanging_items ])
     end
 
-    # Largest row of the chart that holds the gross load in every sector on the way, with the boom of the governing place,
-    # m, or nil.
+    # Largest row of the chart that holds the gross load in every sector on the way, with the boom of the governing
+    # place, m, or nil.
     def largest_radius
-      @largest_radius ||= crane.path.sectors.map { |sector|
-        sector.largest_radius(
-          gross.kg,
-          crane.path.tightest.at.boom
-        ) || 0.0
-      }.min&.then { |radius| radius.zero? ? nil : radius }
+      @largest_radius ||=
+        crane
+          .path
+          .sectors
+          .map { |sector| sector.largest_radius(gross.kg, crane.path.tightest.at.boom) || 0.0 }
+          .min
+          &.then { |radius| radius.zero? ? nil : radius }
     end
 
-    # Least margin in radius along the way, m: each place against the largest row of its own sectors that holds the gross
-    # load. Below nothing where it stands too far out; nil where no row holds it.
+    # Least margin in radius along the way, m: each place against the largest row of its own sectors that holds the
+    # gross load. Below nothing where it stands too far out; nil where no row holds it.
     def room_m
       return @room_m if defined?(@room_m)
 
       largest = Hash.new { |known, (sector, boom)| known[[ sector, boom ]] = sector.largest_radius(gross.kg, boom) }
-      rooms = crane.path.places.map do |place|
-        ends = place.sectors.map { |sector| largest[[ sector, place.at.boom ]] }
-        ends.min - place.at.radius unless ends.empty? || ends.any?(&:nil?)
-      end
+      rooms =
+        crane.path.places.map do |place|
+          ends = place.sectors.map { |sector| largest[[ sector, place.at.boom ]] }
+          ends.min - place.at.radius unless ends.empty? || ends.any?(&:nil?)
+        end
       @room_m = rooms.any?(&:nil?) ? nil : rooms.min
     end
 
     private
 
     def bridle_of(slings)
-      return Rigging::UnderBeam.new(
-        document,
-        load,
-        rules,
-        slings,
-        beam,
-        ->(index) {
-          sling_of(beam.uppers[index].data)
-        }
-      ) if beam
-      return Rigging::SpaceBridle.new(document, load, rules, slings) if load.points.size > 2 || document.dig(
-        "rigging",
-        "reeved",
-        "pairs"
-      ).to_a.any?
+      return Rigging::Bridle.new(document, load, rules, slings) unless beam
 
-      Rigging::Bridle.new(document, load, rules)
+      above = ->(index) { sling_of(beam.uppers[index].data) }
+      Rigging::UnderBeam.new(document, load, rules, slings, beam, above, method(:hung_below_kg))
+    end
+
+    # What hangs below a beam with one of its legs, beside the load: its sling, or its part of one, and its fittings.
+    def hung_below_kg(index)
+      number = legs[index]["sling"]
+      shared = legs.count { |leg| leg["sling"] == number }
+      sling_kg(sling_of(legs[index]), "/rigging/legs/#{index}/sling") / shared + fittings_of(index).sum(&:kg)
     end
 
     def take_crane(data)
@@ -121,40 +125,70 @@ module DustLadder
     ensure
       @document = PlanFile::Document.new(data)
       @crane = Cranes::Crane.new(@document, rules)
-      @gross = @largest_radius = nil
+      @gross = @in_hook = @largest_radius = nil
       remove_instance_variable(:@room_m) if defined?(@room_m)
     end
 
     def item(...) = Cranes::GrossLoad::Item.new(...)
 
-    def load_item = item(symbol: "W", name: "the load", kg: load.planned_kg, source: "planned weight", on_hook: true)
+    def load_item = item(symbol: "W", name: "the load", kg: load.planned_kg, source: "planned weight", hangs: :in_hook)
 
     def sling_items
       below = legs.each_index.map { |index| [ Slings::Leg.of(self, index).sling, "/rigging/legs/#{index}/sling" ] }
       above = beam ? Slings::UpperLeg.all(self).map { |leg| [ leg.sling, leg.pointer ] } : []
-      (below + above).uniq { |sling, _| sling["number"] }.each_with_index.map do |(sling, pointer), index|
-        mass = sling["mass_kg"] or raise NotKnown.new(
-          "the mass of sling #{sling['number']} is not known",
-          pointer: pointer
-        )
-        item(
-          symbol: "s#{index + 1}",
-          name: "sling #{sling['number']}",
-          kg: mass.to_f,
-          source: "gear store",
-          on_hook: true
-        )
+      (below + above)
+        .uniq { |sling, _| sling["number"] }
+        .each_with_index
+        .map do |(sling, pointer), index|
+          kg = sling_kg(sling, pointer)
+          item(symbol: "s#{index + 1}", name: "sling #{sling["number"]}", kg: kg, source: "gear store", hangs: :in_hook)
+        end
+    end
+
+    def sling_kg(sling, pointer)
+      raise NotKnown.new("no sling is chosen", pointer: pointer) unless sling
+
+      sling["mass_kg"]&.to_f or
+        raise NotKnown.new("the mass of sling #{sling["number"]} is not known", pointer: pointer)
+    end
+
+    # Fittings of all legs in one, as long as there are any.
+    def fitting_items
+      all = legs.each_index.flat_map { |index| fittings_of(index) }
+      return [] if all.empty?
+
+      [ item(
+        symbol: "f",
+        name: "fittings",
+        kg: all.sum(&:kg),
+        source: "#{all.size} of them, as typed",
+        hangs: :in_hook
+      ) ]
+    end
+
+    # The fittings of a leg with their masses. Raises NotKnown for one that is not given.
+    def fittings_of(index)
+      legs[index]["fittings"].to_a.each_index.map do |at|
+        name = Fittings::FittingsCheck.name_of(self, index, at)
+        field = @fitting_masses[[ index, at ]] ||=
+          document.mass("the mass of the #{name}", "rigging", "legs", index, "fittings", at, "mass")
+        item(name: name, kg: field.positive, hangs: :in_hook)
       end
     end
 
     def beam_items
-      beam ? [ item(
-        symbol: "t",
-        name: "beam #{beam.number}",
-        kg: beam.mass.to_f,
-        source: "as marked",
-        on_hook: true
-      ) ] : []
+      return [] unless beam
+
+      [ item(symbol: "t", name: "beam #{beam.number}", kg: beam.mass.to_f, source: "as marked", hangs: :in_hook) ]
+    end
+
+    # What the plan hangs in the hook beside load and rigging. Where it is not said where something hangs, it is there.
+    def hanging_items
+      hung, = crane.deductions.partition { |one| one.hangs != "elsewhere" }
+      hung.each_with_index.map do |one, index|
+        where = one.hangs ? "the plan, hangs on the hook" : "the plan; where it hangs is not said, so on the hook"
+        item(symbol: "h#{index + 1}", name: one.what, kg: one.mass.positive, source: where, hangs: :in_hook)
+      end
     end
 
     # Hook block and rope, where the machine's rating does not begin below them.
@@ -164,48 +198,52 @@ module DustLadder
       crane.chart_data
       hoist, block, parts = crane.part("hoist"), crane.part("hook_block"), crane.parts_of_line
       hanging = [ crane.most_rope_m(bridle.hook_range.first), 0.0 ].max
-      [ item(symbol: "b", name: "hook block", kg: block["mass_kg"].to_f, source: "as marked", on_hook: true),
-        rope("r", "rope below the tip", parts, hanging, hoist, true), *idle_line(hoist) ]
+      [
+        item(symbol: "b", name: "hook block", kg: block["mass_kg"].to_f, source: "as marked", hangs: :above_hook),
+        rope("r", "rope below the tip", parts, hanging, hoist, :above_hook),
+        *idle_line(hoist)
+      ]
     end
 
-    def rope(symbol, name, parts, hanging, hoist, on_hook)
+    def rope(symbol, name, parts, hanging, hoist, hangs)
       item(
         symbol: symbol,
         name: name,
         kg: Cranes::GrossLoad.rope_kg(parts, hanging, hoist["rope_kg_per_m"]),
-        on_hook: on_hook,
-        source: "#{parts} part#{'s' if parts > 1} × #{Figure.m(
-          hanging,
-          :up
-)} × #{Figure.new(hoist['rope_kg_per_m'], :kg_per_m, :up)}"
+        hangs: hangs,
+        source:
+          "#{parts} part#{"s" if parts > 1} × #{Figure.m(hanging, :up)} × " \
+          "#{Figure.new(hoist["rope_kg_per_m"], :kg_per_m, :up)}"
       )
     end
 
     # A second line that hangs idle: as far as it is known to hang, else as long as the boom.
     def idle_line(hoist)
       line = crane.idle_line or return []
-      parts = line["parts"] or raise NotKnown.new(
-        "the parts of the idle line are not given",
-        pointer: "/crane/idle_line/parts"
-      )
-      [ rope(
-        "i",
-        "idle line",
-        parts,
-        crane.idle_hanging.given? ? crane.idle_hanging.not_negative : crane.booms.max,
-        hoist,
-        false
-      ) ]
+      parts = line["parts"] or
+        raise NotKnown.new("the parts of the idle line are not given", pointer: "/crane/idle_line/parts")
+      [
+        rope(
+          "i",
+          "idle line",
+          parts,
+          crane.idle_hanging.given? ? crane.idle_hanging.not_negative : crane.booms.max,
+          hoist,
+          :elsewhere
+        )
+      ]
     end
 
     def deduction_items
-      chart = (crane.chart_data["deductions"] || []).map { |entry|
-        [ entry["what"], entry["kg"].to_f, "the chart's own list" ]
-      }
-      own = crane.deductions.map { |what, mass| [ what, mass.not_negative, "the plan" ] }
-      (chart + own).each_with_index.map { |(what, kg, source), index|
-        item(symbol: "e#{index + 1}", name: what, kg: kg, source: source, on_hook: false)
-      }
+      chart =
+        (crane.chart_data["deductions"] || []).map do |entry|
+          [ entry["what"], entry["kg"].to_f, "the chart's own list" ]
+        end
+      elsewhere = crane.deductions.select { |one| one.hangs == "elsewhere" }
+      own = elsewhere.map { |one| [ one.what, one.mass.positive, "the plan, hangs elsewhere" ] }
+      (chart + own).each_with_index.map do |(what, kg, source), index|
+        item(symbol: "e#{index + 1}", name: what, kg: kg, source: source, hangs: :elsewhere)
+      end
     end
   end
 end

@@ -3,19 +3,23 @@ module Arithmetic
   ALLOWED = %r{\A[\d\s.eE+*/()\-]*\z}
 
   def rework(line)
-    text = line.formula.gsub(DustLadder::Ladder::NAME) { |name|
-      line.operands.key?(name.to_sym) ? "(#{line.operands[name.to_sym].value})" : name
-    }
-    text = text.gsub("×", "*").gsub("−", "-").gsub("²", "**2").gsub("³", "**3").gsub("^", "**").gsub("π", Math::PI.to_s)
+    text =
+      line
+        .formula
+        .gsub(DustLadder::Ladder::NAME) do |name|
+          line.operands.key?(name.to_sym) ? "(#{line.operands[name.to_sym].value})" : name
+        end
+    text =
+      text.gsub("×", "*").gsub("−", "-").gsub("²", "**2").gsub("³", "**3").gsub("^", "**").gsub("π", Math::PI.to_s)
     raise "cannot rework #{text}" unless text.gsub(/√|sin|cos|a?tan/, "").match?(ALLOWED)
 
-    text = text.gsub("√(", "Math.sqrt(").gsub("atan(", "Arithmetic.atan_deg(").gsub(
-      /(?<![a-z])tan\(/,
-      "Arithmetic.ta" \
-        "n_deg("
-    ).gsub("sin(", "Arithmetic.sin_deg(").gsub(
-      "cos(", "Arithmetic.cos_deg("
-    )
+    text =
+      text
+        .gsub("√(", "Math.sqrt(")
+        .gsub("atan(", "Arithmetic.atan_deg(")
+        .gsub(/(?<![a-z])tan\(/, "Arithmetic.tan_deg(")
+        .gsub("sin(", "Arithmetic.sin_deg(")
+        .gsub("cos(", "Arithmetic.cos_deg(")
     eval(text) # rubocop:disable Security/Eval
   end
 

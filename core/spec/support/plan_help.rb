@@ -2,6 +2,12 @@
 module PlanHelp
   IDENTITY = { "model" => "Test crane", "counterweight" => "9 t" }.freeze
 
+  # What keeps a leg in a basket or choke where it is, and what of its sling goes round the load.
+  def held(means: "lug", by: "A. Rigger", round: "1 m")
+    prevented = { "means" => means, "words" => "", "by" => by }
+    { "prevents" => { "along" => prevented, "round" => prevented }, "round" => round }
+  end
+
   def sling(number, **changes)
     {
       "number" => number,
@@ -11,6 +17,9 @@ module PlanHelp
       "reach_m" => 6.0,
       "mass_kg" => 15,
       "link_pitch_m" => 0.03,
+      "grade" => "80",
+      "state" => "ready",
+      "due" => "2027-06-01",
       "tag" => {
         "legible" => true,
         "vertical_kg" => 4000,
@@ -38,15 +47,30 @@ module PlanHelp
       "identity" => IDENTITY,
       "boom_length_m" => [ 15.0, 20.0, 25.0 ],
       "radius_m" => [ 4.0, 6.0, 8.0, 10.0, 12.0 ],
-      "sectors" => [ { "name" => "rear", "slew_from_deg" => 90, "slew_to_deg" => 270, "table" => "main" },
-        { "name" => "front", "slew_from_deg" => 270, "slew_to_deg" => 90, "table" => "front" } ],
+      "sectors" => [
+        { "name" => "rear", "slew_from_deg" => 90, "slew_to_deg" => 270, "table" => "main" },
+        { "name" => "front", "slew_from_deg" => 270, "slew_to_deg" => 90, "table" => "front" }
+      ],
       "tables" => {
-        "main" => [ [ 30_000, 28_000, nil ], [ 22_000, 20_000, 18_000 ], [ 15_000, 14_000, 13_000 ], [ 9000, 9500, 9200 ],
-          [ nil, 6500, 6800 ] ],
-        "front" => [ [ 24_000, 22_000, nil ], [ 17_000, 16_000, 14_000 ], [ 12_000, 11_000, 10_000 ],
-          [ 7000, 7400, 7200 ], [ nil, 5000, 5200 ] ]
+        "main" => [
+          [ 30_000, 28_000, nil ],
+          [ 22_000, 20_000, 18_000 ],
+          [ 15_000, 14_000, 13_000 ],
+          [ 9000, 9500, 9200 ],
+          [ nil, 6500, 6800 ]
+        ],
+        "front" => [
+          [ 24_000, 22_000, nil ],
+          [ 17_000, 16_000, 14_000 ],
+          [ 12_000, 11_000, 10_000 ],
+          [ 7000, 7400, 7200 ],
+          [ nil, 5000, 5200 ]
+        ]
       },
-      "boom_foot" => { "radius_m" => -1.0, "height_m" => 2.0 },
+      "boom_foot" => {
+        "radius_m" => -1.0,
+        "height_m" => 2.0
+      },
       "hoist" => {
         "line_pull_kg" => 4000,
         "rope_wll_kg" => 4200,
@@ -54,7 +78,11 @@ module PlanHelp
         "efficiency_per_sheave" => 0.98,
         "lead_sheaves" => 1
       },
-      "hook_block" => { "mass_kg" => 250, "length_m" => 1.0, "wll_kg" => 20_000 },
+      "hook_block" => {
+        "mass_kg" => 250,
+        "length_m" => 1.0,
+        "wll_kg" => 20_000
+      },
       "least_block_to_tip_m" => 1.0,
       "deductions" => []
     }.merge(changes.transform_keys(&:to_s))
@@ -81,7 +109,9 @@ module PlanHelp
       "end_kg" => 3000,
       "compression_kg" => nil,
       "bending_kg_m" => nil,
-      "least_deg_from_horizontal" => 45.0
+      "least_deg_from_horizontal" => 45.0,
+      "state" => "ready",
+      "due" => "2027-06-01"
     }.merge(changes.transform_keys(&:to_s))
   end
 
@@ -90,21 +120,21 @@ module PlanHelp
   # A plan on four round slings, or on two where two points are asked for.
   def on_points(points = CORNERS, reach: 3.0, **changes)
     slings = Array.new(points.size + 2) { |index| sling("S-#{index + 1}", kind: "polyester_round", reach_m: reach) }
-    legs = points.size.times.map { |index|
-      {
-        "sling" => "S-#{index + 1}",
-        "hitch" => "vertical",
-        "length" => nil,
-        "choke_angle" => nil,
-        "basket_width" => nil,
-        "held_by" => ""
-      }
-    }
+    legs =
+      points.size.times.map do |index|
+        {
+          "sling" => "S-#{index + 1}",
+          "hitch" => "vertical",
+          "length" => nil,
+          "choke_angle" => nil,
+          "basket_width" => nil,
+          "held_by" => ""
+        }
+      end
     plan(
       {
-        "/load/points" => points.map { |name, (x, y)|
-          { "name" => name, "x" => "#{x} m", "y" => "#{y} m", "z" => "2 m" }
-        },
+        "/load/points" =>
+          points.map { |name, (x, y)| { "name" => name, "x" => "#{x} m", "y" => "#{y} m", "z" => "2 m" } },
         "/rigging/legs" => legs,
         "/rigging/hook_height" => "8 m"
       }.merge(changes),
@@ -121,9 +151,7 @@ module PlanHelp
         "beam" => beam["number"],
         "span" => "3.0 m",
         "headroom" => "2.75 m",
-        "legs" => [ points.size + 1, points.size + 2 ].map { |number|
-          { "sling" => "S-#{number}", "length" => nil }
-        }
+        "legs" => [ points.size + 1, points.size + 2 ].map { |number| { "sling" => "S-#{number}", "length" => nil } }
       }
       document["snapshots"]["beams"] = { beam["number"] => DustLadder::PlanFile::Digest.snapshot(beam) }
       changes.each { |pointer, value| change(document, pointer.to_s, value) }
@@ -132,7 +160,8 @@ module PlanHelp
 
   # A row of a take-off: part("plate", "1 m x 1 m x 10 mm", "steel", x: "0.5 m").
   def part(shape, size, material = "", **cells)
-    DustLadder::Load::Row::FIELDS.to_h { |field| [ field, "" ] }
+    DustLadder::Load::Row::FIELDS
+      .to_h { |field| [ field, "" ] }
       .merge("shape" => shape, "size" => size, "material" => material, "x" => "0", "y" => "0", "z" => "0")
       .merge(cells.transform_keys(&:to_s))
   end
@@ -141,9 +170,7 @@ module PlanHelp
     DustLadder::Load::TakeOff.new(
       {
         "parts" => parts,
-        "groups" => groups.map { |title, rows|
-          { "title" => title, "parts" => rows }
-        },
+        "groups" => groups.map { |title, rows| { "title" => title, "parts" => rows } },
         "materials" => materials
       },
       DustLadder::RuleSet.shipped(rules)
@@ -154,18 +181,13 @@ module PlanHelp
   def taken_off(*parts, groups: {}, **changes)
     sheet = {
       "parts" => parts,
-      "groups" => groups.map { |title, rows|
-        { "title" => title, "parts" => rows }
-      },
+      "groups" => groups.map { |title, rows| { "title" => title, "parts" => rows } },
       "materials" => []
     }
     plan(
-      {
-        "/load/take_off" => sheet,
-        **%w[weight size cg].to_h { |from|
-          [ "/load/#{from}/by", "take_off" ]
-        }
-      }.merge(changes)
+      { "/load/take_off" => sheet, **%w[weight size cg].to_h { |from| [ "/load/#{from}/by", "take_off" ] } }.merge(
+        changes
+      )
     )
   end
 
@@ -182,17 +204,32 @@ module PlanHelp
   def fill(document, slings, chart)
     document["load"].merge!(
       "name" => "Box",
-      "weight" => { "bare" => "3 t", "basis" => "certified", "source" => "plate" },
-      "size" => { "length" => "4 m", "width" => "1 m", "height" => "2 m" },
-      "cg" => { "x" => "2 m", "y" => "0.5 m", "z" => "0.8 m", "basis" => "drawing" }
+      "weight" => {
+        "bare" => "3 t",
+        "basis" => "certified",
+        "source" => "plate"
+      },
+      "size" => {
+        "length" => "4 m",
+        "width" => "1 m",
+        "height" => "2 m"
+      },
+      "cg" => {
+        "x" => "2 m",
+        "y" => "0.5 m",
+        "z" => "0.8 m",
+        "basis" => "drawing"
+      }
     )
-    [ "0.5 m", "3.5 m" ].each_with_index { |x, index|
+    [ "0.5 m", "3.5 m" ].each_with_index do |x, index|
       document["load"]["points"][index].merge!("x" => x, "y" => "0.5 m", "z" => "2 m")
-    }
+    end
+    document["lift_at"] = "2026-12-14T06:30"
     document["rigging"].merge!("hook_height" => "6 m")
-    document["rigging"]["legs"].zip(slings.size == 1 ? slings * 2 : slings) { |leg, piece|
+    document["crane"]["hook"] = { "off_centre" => "0", "latch" => "closes", "ring" => nil }
+    document["rigging"]["legs"].zip(slings.size == 1 ? slings * 2 : slings) do |leg, piece|
       leg["sling"] = piece["number"]
-    }
+    end
     document["crane"].merge!(
       "chart" => "test",
       "as_rigged" => IDENTITY.dup,
@@ -201,12 +238,12 @@ module PlanHelp
       "turn" => "clockwise",
       "obstacle_height" => "0 m"
     )
-    document["crane"]["stations"].zip([ "5 m", "7 m" ], [ "120°", "200°" ]) { |station, radius, slew|
+    document["crane"]["stations"].zip([ "5 m", "7 m" ], %w[120° 200°]) do |station, radius, slew|
       station.merge!("radius" => radius, "slew" => slew, "support_height" => "1 m")
-    }
-    document["snapshots"]["slings"] = slings.to_h { |piece|
+    end
+    document["snapshots"]["slings"] = slings.to_h do |piece|
       [ piece["number"], DustLadder::PlanFile::Digest.snapshot(piece) ]
-    }
+    end
     document["snapshots"]["charts"] = { "test" => DustLadder::PlanFile::Digest.snapshot(chart) }
   end
 end

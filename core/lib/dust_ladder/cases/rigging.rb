@@ -3,67 +3,69 @@ module DustLadder
     # Worked cases of how a load hangs and what its slings and fittings may carry.
     module Rigging
       G = 9.80665
-      ANGLE = /angle_deg|deg_from|fraction_of_the_way/
-      PLANE = /plane/
 
       module_function
 
       def three_point_bridle(given)
         load, heights = given.fetch("load_kg"), given.fetch("hook_height_above_each_point_m")
-        points = given.fetch("points_plan_xy_m").map { |point|
-          point.zip(given.fetch("cg_plan_xy_m")).map { |at, cg|
-            (at - cg).to_f
-          }
-        }
+        points =
+          given
+            .fetch("points_plan_xy_m")
+            .map { |point| point.zip(given.fetch("cg_plan_xy_m")).map { |at, cg| (at - cg).to_f } }
         shares = Statics::Level.three_point_shares(load, points, heights)
         level = shares.min >= -1e-9 * load
         legs = shares.each_index.map { |index| [ Math.hypot(*points[index]), heights[index] ] }
         {
           "level_possible" => level,
-          "share_fraction" => shares.map { |share|
-            share / load.to_f
-          },
+          "share_fraction" => shares.map { |share| share / load.to_f },
           "vertical_share_kg" => shares,
-          "leg_tension_kg" => level ? shares.zip(legs).map { |share, (run, height)|
-            Statics::Level.leg_tension(share, Math.hypot(run, height), height)
-          } : nil,
-          "horizontal_thrust_kg" => level ? shares.zip(legs).map { |share, (run, height)|
-            Statics::Level.thrust(share, run, height)
-          } : nil,
+          "leg_tension_kg" =>
+            (
+              if level
+                shares
+                  .zip(legs)
+                  .map { |share, (run, height)| Statics::Level.leg_tension(share, Math.hypot(run, height), height) }
+              else
+                nil
+              end
+            ),
+          "horizontal_thrust_kg" =>
+            level ? shares.zip(legs).map { |share, (run, height)| Statics::Level.thrust(share, run, height) } : nil,
           "leg_deg_from_horizontal" => legs.map { |run, height| Math.atan2(height, run) * 180 / Math::PI }
         }
       end
 
       def rig(given)
-        bodies = given.fetch("bodies").map { |body|
-          Statics::Rig::Body.new(
-            name: body["name"],
-            mass: body.fetch(
-              "mass" \
-                "_kg"
-            ).to_f,
-            cg: body.fetch("cg_xyz_m").map(&:to_f),
-            points: body.fetch("points_xyz_m").transform_values { |point|
-              point.map(&:to_f)
-            }
-          )
-        }
-        lines = given.fetch("lines").map { |line|
-          {
-            name: line["name"],
-            nodes: line.fetch("nodes"),
-            rest: line.fetch("rest_length_m"),
-            stiffness: stiffness(line)
-          }
-        }
+        bodies =
+          given
+            .fetch("bodies")
+            .map do |body|
+              Statics::Rig::Body.new(
+                name: body["name"],
+                mass: body.fetch("mass_kg").to_f,
+                cg: body.fetch("cg_xyz_m").map(&:to_f),
+                points: body.fetch("points_xyz_m").transform_values { |point| point.map(&:to_f) }
+              )
+            end
+        lines =
+          given
+            .fetch("lines")
+            .map do |line|
+              {
+                name: line["name"],
+                nodes: line.fetch("nodes"),
+                rest: line.fetch("rest_length_m"),
+                stiffness: stiffness(line)
+              }
+            end
         Statics::Rig.new(bodies: bodies, lines: lines, hook: given["hook_xyz_m"] || [ 0.0, 0.0, 0.0 ])
       end
 
       def stiffness(line)
         return line["axial_stiffness_newton"] / G if line["axial_stiffness_newton"]
 
-        line.fetch("wll_kg").to_f / (line["stretch_fraction_at_wll"] || RuleSet.shipped("strict")[:stretch_at_wll,
-          line.fetch("kind")])
+        line.fetch("wll_kg").to_f /
+          (line["stretch_fraction_at_wll"] || RuleSet.shipped("strict")[:stretch_at_wll, line.fetch("kind")])
       end
 
       def reported(given, rig) = rig.bodies.index { |body| body.name == given["report_body"] } || 0
@@ -76,40 +78,32 @@ module DustLadder
         by_line = ->(&value) { rig.lines.each_index.to_h { |index| [ rig.lines[index].name, value.call(index) ] } }
         {
           "tension_kg" => by_line.call { |index| hang.tensions[index] },
-          "slack_lines" => hang.slack.map { |index|
-            rig.lines[index].name
-          },
+          "slack_lines" => hang.slack.map { |index| rig.lines[index].name },
           "tilt_deg" => hang.pose.tilt_deg(body),
           "roll_deg" => hang.pose.roll_deg(body),
           "pitch_deg" => hang.pose.pitch_deg(body),
-          "first_segment_deg_from_horizontal" => by_line.call { |index|
-            hang.deg_from_horizontal(index)
-          },
+          "first_segment_deg_from_horizontal" => by_line.call { |index| hang.deg_from_horizontal(index) },
           "drop_hook_to_load_cg_m" => rig.hook[2] - hang.pose.centres[body][2],
           "load_cg_plumb_offset_m" => hang.off_plumb(body),
           "total_cg_plumb_offset_m" => hang.off_plumb,
           "stable" => hang.stable?,
           "stability_margin_m" => stability.margin(body),
           "tilt_deg_of_the_unstable_pose" => hang.stable? ? nil : hang.pose.tilt_deg(body),
-          "stable_and_points_below_the_cg" => hang.stable? && rig.bodies[body].points.values.all? { |point|
-            point[2] < rig.bodies[body].cg[2]
-          }
+          "all_points_below_cg" => rig.bodies[body].points.values.all? { |point| point[2] < rig.bodies[body].cg[2] }
         }
       end
 
       def worst_case_envelope(given)
         rig = rig(given)
-        envelope = Statics::Envelope.new(
-          rig,
-          body: reported(given, rig),
-          masses: given.fetch("load_mass_range_kg"),
-          every: true,
-          half_widths: given.fetch("cg_half_width_xyz_m"),
-          tolerance: given.fetch(
-            "leg_length_tolerance_fraction_p" \
-              "lus_minus"
+        envelope =
+          Statics::Envelope.new(
+            rig,
+            body: reported(given, rig),
+            masses: given.fetch("load_mass_range_kg"),
+            every: true,
+            half_widths: given.fetch("cg_half_width_xyz_m"),
+            tolerance: given.fetch("leg_length_tolerance_fraction_plus_minus")
           )
-        )
         named = ->(figures) { rig.lines.map(&:name).zip(figures).to_h }
         {
           "corners" => envelope.corners.size,
@@ -121,19 +115,20 @@ module DustLadder
       end
 
       def hitch_and_derates(given)
-        derating = Slings::Derating.new(
-          RuleSet.shipped("strict"),
-          kind: given.fetch("kind"),
-          hitch: given.fetch("hitch"),
-          hitch_factor: given.fetch("hitch_factor_before_angle").to_f,
-          deg_from_horizontal: given.fetch("leg_deg_from_horizontal"),
-          choke_deg: given["choke_angle_deg_interior"],
-          bend: given["bend_diameter_over_rope_diameter"],
-          bend_rated_at: given["bend_rated_at"],
-          temperature_row: given["temperature_row"],
-          celsius: given["temperature_degC"],
-          site_factor: given["site_factor_on_capacity"] || 1.0
-        )
+        derating =
+          Slings::Derating.new(
+            RuleSet.shipped("strict"),
+            kind: given.fetch("kind"),
+            hitch: given.fetch("hitch"),
+            hitch_factor: given.fetch("hitch_factor_before_angle").to_f,
+            deg_from_horizontal: given.fetch("leg_deg_from_horizontal"),
+            choke_deg: given["choke_angle_deg_interior"],
+            bend: given["bend_diameter_over_rope_diameter"],
+            bend_rated_at: given["bend_rated_at"],
+            temperature_row: given["temperature_row"],
+            celsius: given["temperature_degC"],
+            site_factor: given["site_factor_on_capacity"] || 1.0
+          )
         capacity = derating.capacity(given.fetch("vertical_wll_kg"))
         names = %w[hitch_factor leg_angle_factor choke_angle_factor bend_factor temperature_factor site_factor]
         {
@@ -143,26 +138,121 @@ module DustLadder
         }
       end
 
+      MEASURED = %w[angle_deg_from_bolt_axis angle_deg_from_shackle_centre_line fraction_of_the_way_to_the_tip].freeze
+
       def fittings(given)
-        rules = RuleSet.shipped(given["school"] || "strict")
-        fitting = Fittings::Fitting.new(
-          given.fetch("fitting"),
-          wll: given.fetch("wll_kg"),
-          rules: rules,
-          own: given["table_upto_factor"]
-        )
-        plane = given.find { |key, value| key.match?(PLANE) && (value.is_a?(Numeric) || value == true) }&.last
-        plane = 90.0 if plane == true
-        at = given.find { |key, value|
-          key.match?(ANGLE) && !key.match?(PLANE) && value.is_a?(Numeric)
-        } or raise ArgumentError,
-          "no angle or share of the way is given"
-        outcome = fitting.outcome(at.last, off_plane_deg: plane || 0.0)
+        fitting =
+          Fittings::Fitting.new(
+            given.fetch("fitting"),
+            wll: given.fetch("wll_kg"),
+            rules: RuleSet.shipped("strict"),
+            own: given["table_upto_factor"]
+          )
+        at = given.values_at(*MEASURED).compact
+        unless at.one? || given["fitting"] == "hoist_ring"
+          raise ArgumentError, "one of #{MEASURED.join(", ")} is needed"
+        end
+
+        outcome =
+          if given["in_plane_of_eye"] == false || given["seated_flush"] == false
+            fitting.across
+          else
+            fitting.outcome(at.first || 0.0)
+          end
+        { "factor" => outcome.factor, "capacity_kg" => outcome.capacity, "stop" => outcome.stop? }
+      end
+
+      def hook_and_blocks(given) = given["part"] == "crane_hook" ? crane_hook(given) : turning_block(given)
+
+      def crane_hook(given)
+        rules = RuleSet.shipped("strict")
+        demand = given.fetch("items").select { |item| item["hangs"] == "in_the_hook" }.sum { |item| item["mass_kg"] }
+        factor = Fittings::Bands.factor(rules[:hook_off_centre], given.fetch("fraction_of_the_way_to_the_tip").to_f)
+        capacity = factor && given.fetch("hook_wll_kg") * factor
+        leans = given.fetch("legs_deg_from_plumb")
+        included = leans.size < 2 ? 0 : leans.size == 2 ? leans.sum : 2 * leans.max
+        allowed = included <= rules[:hook_included_angle_deg] + Ladder::Verdict::SLACK
+        ring = !allowed && given["gathered_by_ring"]
+        shares = [
+          capacity && demand / capacity.to_f,
+          ring && given["ring_wll_kg"] ? demand / given["ring_wll_kg"].to_f : nil
+        ]
+        stop =
+          capacity.nil? || (!allowed && !ring) || shares.compact.any? { |share| share > 1 + Ladder::Verdict::SLACK }
         {
-          "factor" => outcome.factor,
-          "capacity_kg" => outcome.capacity,
-          "stop" => outcome.stop?,
-          **against(given["load_kg"] || given["pull_kg"], outcome.capacity)
+          "demand_kg" => demand,
+          "off_centre_factor" => factor,
+          "capacity_kg" => capacity,
+          "utilisation" => shares[0],
+          "included_deg" => included,
+          "included_allowed" => allowed,
+          "ring_utilisation" => shares[1],
+          "verdict" => stop ? "stop" : ring && shares[1].nil? ? "not_known" : "holds"
+        }
+      end
+
+      def turning_block(given)
+        load =
+          DustLadder::Rigging::BlocksCheck.load_kg(
+            given.fetch("line_tension_kg"),
+            given.fetch("deg_between_its_two_parts")
+          )
+        shares = given.fetch("wll_kg").transform_values { |kg| kg && load / kg.to_f }
+        stop = shares.values.compact.any? { |share| share > 1 + Ladder::Verdict::SLACK }
+        {
+          "block_load_kg" => load,
+          "utilisation_of" => shares,
+          "verdict" => stop ? "stop" : shares.values.any?(&:nil?) ? "not_known" : "holds"
+        }
+      end
+
+      def basket_on_round(given)
+        rules = RuleSet.shipped("strict")
+        basket =
+          Statics::RoundBasket.new(
+            drum: given.fetch("drum_diameter_m"),
+            rope: given.fetch("rope_diameter_m"),
+            height: given.fetch("hook_height_above_drum_centre_m"),
+            off: given.fetch("drum_centre_off_plumb_m"),
+            load: given.fetch("load_kg"),
+            friction: given.fetch("friction")
+          )
+        ratio = given["drum_diameter_m"] / given["rope_diameter_m"].to_f
+        bend = Slings::Derating.bend_factor(rules, ratio, given.fetch("bend_rated_at"))
+        used = bend && basket.taut? ? basket.steep_kg / (given.fetch("vertical_wll_kg") * bend) : nil
+        flat = basket.shallow_deg < rules[:angle_floor_deg_from_horizontal] - Ladder::Verdict::SLACK
+        taut = basket.taut?
+        {
+          "bend_ratio" => ratio,
+          "bend_factor" => bend,
+          "shallow_side_deg_from_horizontal" => basket.shallow_deg,
+          "steep_side_deg_from_horizontal" => basket.steep_deg,
+          "shallow_side_tension_kg" => taut ? basket.shallow_kg : nil,
+          "steep_side_tension_kg" => taut ? basket.steep_kg : nil,
+          "contact_deg" => basket.contact_deg,
+          "tension_ratio" => taut ? basket.ratio : nil,
+          "grip_limit_ratio" => basket.limit,
+          "grip_holds" => basket.holds?,
+          "length_needed_m" => basket.length,
+          "utilisation" => used,
+          "stop" => bend.nil? || flat || !basket.holds? || (!used.nil? && used > 1 + Ladder::Verdict::SLACK)
+        }
+      end
+
+      def stability_points_below(given)
+        points = given.fetch("points_xyz_m")
+        pyramid =
+          Statics::Pyramid.new(
+            *[ given.fetch("hook_xyz_m"), points.values, given.fetch("cg_xyz_m"), given.fetch("cg_half_width_xyz_m") ]
+          )
+        least = pyramid.least_level
+        {
+          "least_level_distance_m" => least.level,
+          "least_square_distance_m" => pyramid.least_square.square,
+          "corner" => least.signs,
+          "face" => least.face.map { |index| points.keys[index] },
+          "cg_box_inside" => pyramid.inside?,
+          "all_points_below_cg_at_worst" => pyramid.below?
         }
       end
 

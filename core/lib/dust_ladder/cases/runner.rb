@@ -5,23 +5,29 @@ module DustLadder
     class Runner
       # One compared key: path within expect, wanted and got, and whether they agree.
       Comparison = Struct.new(:key, :wanted, :got, :agrees, keyword_init: true)
-      Result = Struct.new(:id, :topic, :comparisons, :trouble, keyword_init: true) do
-        def right? = trouble.nil? && comparisons.all?(&:agrees)
-      end
+      Result =
+        Struct.new(:id, :topic, :comparisons, :trouble, keyword_init: true) do
+          def right? = trouble.nil? && comparisons.all?(&:agrees)
+        end
 
       # cases: list of { "id", "topic", "given", "expect", "tolerance" }.
       def initialize(cases)
-        @covered, @uncovered = cases.partition { |one| Topics.covers?(one["topic"], one["given"]) }
+        @covered, @uncovered = cases.partition { |one| Topics.covers?(one["topic"]) }
       end
 
       # Topics that the core does not compute yet, with the number of their cases.
-      def uncovered = @uncovered.map { |one| Topics.name_of(one["topic"], one["given"]) }.tally
+      def uncovered = @uncovered.map { |one| one["topic"] }.tally
       def results = @results ||= @covered.map { |one| run(one) }
       def right? = results.all?(&:right?)
 
       private
 
       def run(one)
+        faults = Format.faults(one)
+        if faults.any?
+          return Result.new(id: one["id"], topic: one["topic"], comparisons: [], trouble: faults.join("; "))
+        end
+
         got = Topics.compute(one["topic"], one["given"])
         comparisons = compare(one["expect"], got, tolerance(one), [])
         trouble = "nothing is expected: this case can prove nothing" if comparisons.empty?
@@ -42,22 +48,19 @@ module DustLadder
 
       def compare(wanted, got, tolerance, path)
         if wanted.is_a?(Hash)
-          wanted.flat_map { |key, value|
+          wanted.flat_map do |key, value|
             compare(
               value,
               got.is_a?(Hash) ? got.fetch(key, :missing) : :missing,
               tightened(tolerance, key),
               path + [ key ]
             )
-          }
+          end
         elsif wanted.is_a?(Array) && path.last != "slack_lines"
           whole = got.is_a?(Array) && got.size == wanted.size
-          return [ Comparison.new(
-            key: path.join("."),
-            wanted: wanted,
-            got: got,
-            agrees: whole
-          ) ] if !whole || wanted.empty?
+          if !whole || wanted.empty?
+            return [ Comparison.new(key: path.join("."), wanted: wanted, got: got, agrees: whole) ]
+          end
 
           wanted.each_with_index.flat_map { |value, index| compare(value, got[index], tolerance, path + [ index ]) }
         else

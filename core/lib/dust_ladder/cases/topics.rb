@@ -4,43 +4,33 @@ module DustLadder
     module Topics
       module_function
 
-      TABLE = {
-        "leg_tension_symmetric" => :leg_tension_symmetric,
-        "angle_conversion" => :angle_conversion,
-        "two_point_unequal" => :two_point_unequal,
-        "multi_leg_rating" => :multi_leg_rating,
-        "chart_lookup" => :chart_lookup,
-        "deductions" => :deductions,
-        "parts_of_line" => :parts_of_line,
-        "tower_crane" => :tower_crane,
-        "platform_and_jib" => :platform_and_jib,
-        "takeoff" => :takeoff,
-        "three_point_bridle" => :rigging,
-        "elastic_equilibrium" => :rigging,
-        "worst_case_envelope" => :rigging,
-        "hitch_and_derates" => :rigging,
-        "fittings" => :rigging
-      }.freeze
-      CHART_QUESTIONS = {
-        /\Acapacity/ => :chart_capacity,
-        /path/ => :path_minimum,
-        /radius/ => :largest_radius,
-        /boom/ => :best_boom
+      RIGGING = %w[
+        three_point_bridle
+        elastic_equilibrium
+        worst_case_envelope
+        hitch_and_derates
+        fittings
+        hook_and_blocks
+        basket_on_round
+        stability_points_below
+      ].freeze
+      QUESTIONS = {
+        "capacity" => :chart_capacity,
+        "path_minimum" => :path_minimum,
+        "largest_radius" => :largest_radius,
+        "best_boom_length" => :best_boom
       }.freeze
 
-      def covers?(topic, given) = TABLE.key?(topic) && (topic != "chart_lookup" || !chart_question(given).nil?)
-      def chart_question(given) = CHART_QUESTIONS.find { |words, _| words.match?(given["question"].to_s) }&.last
-      def name_of(topic, given) = topic == "chart_lookup" ? "chart_lookup (#{given['question']})" : topic
-      def compute(topic, given)
-        TABLE.fetch(topic) == :rigging ? Rigging.public_send(topic, given) : send(TABLE.fetch(topic), given)
-      end
+      def covers?(topic) = Format.topics.include?(topic)
+      def compute(topic, given) = RIGGING.include?(topic) ? Rigging.public_send(topic, given) : send(topic, given)
 
       def leg_tension_symmetric(given)
         length, height = leg_sides(given)
-        share = Statics::Level.symmetric_share(
-          given.fetch("load_kg"),
-          given["legs_counted_as_sharing"] || given.fetch("legs")
-        )
+        share =
+          Statics::Level.symmetric_share(
+            given.fetch("load_kg"),
+            given["legs_counted_as_sharing"] || given.fetch("legs")
+          )
         run = Math.sqrt(length**2 - height**2)
         {
           "vertical_share_kg" => share,
@@ -50,32 +40,29 @@ module DustLadder
         }
       end
 
-      # Length and height of a leg from any two of its sides, or from an angle and a side.
+      # Length and height of a leg from any two of its sides.
       def leg_sides(given)
         length, height, run = given.values_at("leg_length_m", "height_m", "horizontal_run_m")
-        if (angle = angle_in(given))
-          length, height = from_angle(angle, length, height, run)
-        else
-          height ||= Math.sqrt(length**2 - run**2)
-          length ||= Math.hypot(height, run)
+        if [ length, height, run ].compact.size < 2
+          raise ArgumentError, "two of leg_length_m, height_m, horizontal_run_m are needed"
         end
-        [ length, height ]
+
+        height ||= Math.sqrt(length**2 - run**2)
+        [ length || Math.hypot(height, run), height ]
       end
 
-      def from_angle(angle, length, height, run)
-        sine, cosine = Math.sin(angle.deg_from_horizontal * Math::PI / 180),
-Math.cos(angle.deg_from_horizontal * Math::PI / 180)
-        length ||= height ? height / sine : (run ? run / cosine : 1.0)
-        [ length, height || length * sine ]
-      end
+      CONVENTIONS = {
+        "angle_deg_from_horizontal" => :from_horizontal,
+        "angle_deg_from_plumb" => :from_plumb,
+        "angle_deg_included_symmetric_pair" => :included
+      }.freeze
 
-      # The angle in a given, whatever its convention; nil without one.
+      # The one angle of a given, whatever its convention.
       def angle_in(given)
-        conventions = { "from_horizontal" => :from_horizontal, "from_plumb" => :from_plumb, "included" => :included }
-        key = given.keys.find { |name|
-          name.match?(/\A(leg_|angle_)?(deg|angle_deg)_(from_horizontal|from_plumb|included\w*)\z/)
-        } or return
-        DustLadder::Rigging::Angle.read(given[key], conventions.find { |part, _| key.include?(part) }.last)
+        found = CONVENTIONS.keys & given.keys
+        raise ArgumentError, "one of #{CONVENTIONS.keys.join(", ")} is needed" unless found.one?
+
+        DustLadder::Rigging::Angle.read(given[found[0]], CONVENTIONS.fetch(found[0]))
       end
 
       def angles(deg_from_horizontal)
@@ -89,8 +76,9 @@ Math.cos(angle.deg_from_horizontal * Math::PI / 180)
       end
 
       def angle_conversion(given)
-        angle = angle_in(given) or raise ArgumentError, "no angle with its convention"
-        floor = given.fetch("floor_deg_from_horizontal") { RuleSet.shipped("strict")[:angle_floor_deg_from_horizontal] }
+        angle = angle_in(given)
+        floor =
+          given.fetch("floor_deg_from_horizontal") { RuleSet.shipped("strict")[:angle_floor_deg_from_horizontal] }
         angles(angle.deg_from_horizontal).merge("floor_verdict" => angle.allowed?(floor) ? "allowed" : "stop")
       end
 
@@ -101,21 +89,23 @@ Math.cos(angle.deg_from_horizontal * Math::PI / 180)
 
         shares = Statics::Level.two_point_shares(load, a, b, *heights)
         level = shares.none?(&:negative?)
-        %w[a b].zip(shares, heights, [ a, b ]).reduce({ "level_possible" => level }) { |got, (name, *leg)|
-          got.merge(level_leg(name, *leg))
-        }
+        %w[a b]
+          .zip(shares, heights, [ a, b ])
+          .reduce({ "level_possible" => level }) { |got, (name, *leg)| got.merge(level_leg(name, *leg)) }
       end
 
       def plumb_lines(load, a, b)
         shares = Statics::Level.plumb_line_shares(load, a, b)
-        %w[a b].zip(shares).reduce({}) do |got, (name, share)|
-          got.merge(
-            "vertical_share_#{name}_kg" => share,
-            "leg_tension_#{name}_kg" => share,
-            "leg_#{name}_deg_from_horizontal" => 90.0,
-            "horizontal_thrust_#{name}_kg" => 0.0
-          )
-        end
+        %w[a b]
+          .zip(shares)
+          .reduce({}) do |got, (name, share)|
+            got.merge(
+              "vertical_share_#{name}_kg" => share,
+              "leg_tension_#{name}_kg" => share,
+              "leg_#{name}_deg_from_horizontal" => 90.0,
+              "horizontal_thrust_#{name}_kg" => 0.0
+            )
+          end
       end
 
       def level_leg(name, share, height, run)
@@ -133,19 +123,22 @@ Math.cos(angle.deg_from_horizontal * Math::PI / 180)
         single = given.fetch("single_leg_wll_kg")
         capacity =
           case given.fetch("school")
-          when "uniform_load" then MULTI.uniform_load(
-            given.fetch("legs"),
-            single,
-            plumb,
-            rules[:uniform_load_bands],
-            choker: given["choked"] ? rules[:uniform_load_choker] : nil
-          )
-          when "trigonometric" then MULTI.trigonometric(
-            given.fetch("legs_effective"),
-            single * (given["choked"] ? rules[:uniform_load_choker] : 1),
-            plumb
-          )
-          else raise ArgumentError, "school #{given['school'].inspect} is not one of trigonometric, uniform_load"
+          when "uniform_load"
+            MULTI.uniform_load(
+              given.fetch("legs"),
+              single,
+              plumb,
+              rules[:uniform_load_bands],
+              choker: given["choked"] ? rules[:uniform_load_choker] : nil
+            )
+          when "trigonometric"
+            MULTI.trigonometric(
+              given.fetch("legs_effective"),
+              single * (given["choked"] ? rules[:uniform_load_choker] : 1),
+              plumb
+            )
+          else
+            raise ArgumentError, "school #{given["school"].inspect} is not one of trigonometric, uniform_load"
           end
         share = capacity && given.fetch("load_kg") / capacity
         {
@@ -156,10 +149,9 @@ Math.cos(angle.deg_from_horizontal * Math::PI / 180)
       end
       MULTI = Slings::MultiLeg
 
-      def table(chart)
+      def table(chart) =
         Cranes::Table.new(chart.fetch("radius_m"), chart.fetch("boom_length_m"), chart.fetch("capacity_kg"))
-      end
-      def chart_lookup(given) = send(chart_question(given), given)
+      def chart_lookup(given) = send(QUESTIONS.fetch(given["question"]), given)
 
       def chart_capacity(given)
         capacity = table(given.fetch("chart")).capacity(given.fetch("radius_m"), given.fetch("boom_length_m"))
@@ -179,20 +171,22 @@ Math.cos(angle.deg_from_horizontal * Math::PI / 180)
       # The boom length that holds a gross load at every station with the least of it used.
       def best_boom(given)
         chart = Cranes::Chart.all_round(table(given.fetch("chart")))
-        radii = given["radii_m"] || given["station_radii_m"] || given.fetch("stations").map { |station|
-          station.is_a?(Hash) ? station.fetch("radius_m") : station
-        }
+        radii = given.fetch("stations").map { |station| station.fetch("radius_m") }
         stations = radii.map { |radius| Cranes::Path::Station.new(radius: radius.to_f, slew: nil, boom: nil) }
         # Only the stations count here, not the way between them.
-        best = chart.booms.filter_map { |boom|
-          least = stations.map { |station| chart.capacity(station.radius, boom, nil).first }
-          [ boom, least.min ] if least.none?(&:nil?) && Ladder::Verdict.of(
-            given.fetch("gross_load_kg") / least.min.to_f, nil
-          ) == "holds"
-        }.min_by { |boom, kg| [ -kg, boom ] }
+        best =
+          chart
+            .booms
+            .filter_map do |boom|
+              least = stations.map { |station| chart.capacity(station.radius, boom, nil).first }
+              if least.none?(&:nil?) &&
+                   Ladder::Verdict.of(given.fetch("gross_load_kg") / least.min.to_f, nil) == "holds"
+                [ boom, least.min ]
+              end
+            end
+            .min_by { |boom, kg| [ -kg, boom ] }
         {
           "best_boom_length_m" => best&.first,
-          "boom_length_m" => best&.first,
           "least_gross_capacity_kg" => best&.last,
           "gross_capacity_kg" => best&.last,
           "allowed" => !best.nil?
@@ -203,17 +197,19 @@ Math.cos(angle.deg_from_horizontal * Math::PI / 180)
         crane, falls = given.fetch("crane"), given.fetch("falls")
         reason = Cranes::Tower.unavailable(crane.fetch("falls"), falls, crane["second_trolley_fitted"])
         set = crane["falls"][falls.to_s]
-        capacity = Cranes::Tower.table(set["radius_m"], crane.fetch("jib_length_m"), set["capacity_kg"], set["max_kg"]).capacity(
-          given.fetch("trolley_radius_m"), crane["jib_length_m"]
-        ) unless reason
+        capacity =
+          Cranes::Tower.table(
+            set["radius_m"],
+            crane.fetch("jib_length_m"),
+            set["capacity_kg"],
+            set["max_kg"]
+          ).capacity(given.fetch("trolley_radius_m"), crane["jib_length_m"]) unless reason
         {
           "gross_capacity_kg" => capacity,
           "available" => reason.nil?,
           "allowed" => !capacity.nil?,
-          "within_capacity" => !capacity.nil? && Ladder::Verdict.of(
-            given.fetch("gross_load_kg") / capacity.to_f,
-            nil
-          ) == "holds"
+          "within_capacity" =>
+            !capacity.nil? && Ladder::Verdict.of(given.fetch("gross_load_kg") / capacity.to_f, nil) == "holds"
         }
       end
 
@@ -221,17 +217,17 @@ Math.cos(angle.deg_from_horizontal * Math::PI / 180)
         machine, use = Cranes::PlatformJib.new(given.fetch("machine")), given.fetch("use")
         aboard = use.fetch("platform_load_kg").then { |load| load.is_a?(Hash) ? load.values.sum : load }
         lower = use["lower_boom_range_deg_from_horizontal"] || [ use.fetch("lower_boom_deg_from_horizontal") ].flatten
-        reading = machine.read(
-          lower: lower.minmax,
-          upper: use.fetch("upper_boom_range_deg_from_horizontal"),
-          radius: use.fetch("load_radius_m"),
-          aboard_kg: aboard
-        )
+        reading =
+          machine.read(
+            lower: lower.minmax,
+            upper: use.fetch("upper_boom_range_deg_from_horizontal"),
+            radius: use.fetch("load_radius_m"),
+            aboard_kg: aboard
+          )
         platform = Ladder::Verdict.of(aboard / machine.rated_kg, nil) == "holds"
-        jib = !reading.allowed_kg.nil? && Ladder::Verdict.of(
-          use.fetch("jib_load_kg") / reading.allowed_kg.to_f,
-          nil
-        ) == "holds"
+        jib =
+          !reading.allowed_kg.nil? &&
+            Ladder::Verdict.of(use.fetch("jib_load_kg") / reading.allowed_kg.to_f, nil) == "holds"
         {
           "platform_load_kg" => aboard,
           "platform_ok" => platform,
@@ -244,21 +240,27 @@ Math.cos(angle.deg_from_horizontal * Math::PI / 180)
 
       def path_minimum(given)
         tables = given.fetch("charts").transform_values { |chart| table(chart) }
-        sectors = given.fetch("sectors").map { |sector|
-          Cranes::Chart::Sector.new(
-            name: sector["name"],
-            from: sector["slew_from_deg"].to_f,
-            to: sector["slew_to_deg"].to_f,
-            table: tables.fetch(sector["chart"])
-          )
-        }
-        stations = given.fetch("stations").map { |station|
-          Cranes::Path::Station.new(
-            radius: station["radius_m"].to_f,
-            slew: station["slew_deg"].to_f,
-            boom: station["boom_length_m"].to_f
-          )
-        }
+        sectors =
+          given
+            .fetch("sectors")
+            .map do |sector|
+              Cranes::Chart::Sector.new(
+                name: sector["name"],
+                from: sector["slew_from_deg"].to_f,
+                to: sector["slew_to_deg"].to_f,
+                table: tables.fetch(sector["chart"])
+              )
+            end
+        stations =
+          given
+            .fetch("stations")
+            .map do |station|
+              Cranes::Path::Station.new(
+                radius: station["radius_m"].to_f,
+                slew: station["slew_deg"].to_f,
+                boom: station["boom_length_m"].to_f
+              )
+            end
         least = Cranes::Path.new(Cranes::Chart.new(sectors), stations).least
         {
           "least_gross_capacity_kg" => least.kg,
@@ -269,7 +271,7 @@ Math.cos(angle.deg_from_horizontal * Math::PI / 180)
       end
 
       # Rope below the tip, or the boom's length where that is not known.
-      def hanging(given) = given["rope_hanging_m"] || given.fetch("boom_length_m")
+      def hanging(given) = given.fetch("rope_hanging_m")
 
       def deductions(given)
         rope = Cranes::GrossLoad.rope_kg(given.fetch("parts_of_line"), hanging(given), given.fetch("rope_kg_per_m"))
@@ -290,25 +292,23 @@ Math.cos(angle.deg_from_horizontal * Math::PI / 180)
       def takeoff(given) = TakeOff.compute(given)
 
       def parts_of_line(given)
-        reeving = [ given.fetch("single_line_pull_kg"), given.fetch("parts_of_line"), given.fetch("lead_sheaves"),
-          given.fetch("efficiency_per_sheave") ]
+        reeving = [
+          given.fetch("single_line_pull_kg"),
+          given.fetch("parts_of_line"),
+          given.fetch("lead_sheaves"),
+          given.fetch("efficiency_per_sheave")
+        ]
         capacity = Cranes::Reeving.capacity(*reeving)
         load = given.fetch("hook_load_kg")
         {
           "reeved_capacity_kg" => capacity,
           "holds" => Ladder::Verdict.of(load / capacity.to_f, nil) == "holds",
-          "least_parts_needed" => Cranes::Reeving.least_parts(
-            reeving[0],
-            load,
-            reeving[2],
-            reeving[3],
-            given["most_p" \
-              "arts_to_try"] || 16
-          )
+          "least_parts_needed" =>
+            Cranes::Reeving.least_parts(reeving[0], load, reeving[2], reeving[3], given["most_parts_to_try"] || 16)
         }
       end
 
-      private_class_method(*singleton_methods(false) - %i[covers? name_of compute])
+      private_class_method(*singleton_methods(false) - %i[covers? compute])
     end
   end
 end

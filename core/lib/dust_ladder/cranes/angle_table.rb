@@ -1,7 +1,8 @@
 module DustLadder
   module Cranes
-    # A table whose rows are boom angles, as jib charts have them: between two angles the worse of both holds, and outside
-    # the rows nothing (handbook, section 6). It answers as Table does, by radius, through the boom's geometry.
+    # A table whose rows are boom angles, as jib charts have them: between two angles the worse of both holds, and
+    # outside the rows nothing (handbook, section 6). It answers as Table does, by radius, through the boom's
+    # geometry.
     class AngleTable
       ANGLE_TOLERANCE = 1e-6
       HALVINGS = 40
@@ -13,19 +14,19 @@ module DustLadder
         @angles = angles.map(&:to_f)
         @booms = booms.map(&:to_f)
         @geometry = geometry
-        @by_angle = @booms.each_with_index.to_h { |boom, index|
-          [ boom, Table.new(
-            @angles.map(&:-@),
-            [ 1.0 ],
-            cells.map { |row|
-              [ row[index] ]
-            },
-            tolerance: ANGLE_TOLERANCE,
-            marks: marks&.map { |row|
-              [ row[index] ]
-            }
-          ) ]
-        }
+        @by_angle =
+          @booms.each_with_index.to_h do |boom, index|
+            [
+              boom,
+              Table.new(
+                @angles.map(&:-@),
+                [ 1.0 ],
+                cells.map { |row| [ row[index] ] },
+                tolerance: ANGLE_TOLERANCE,
+                marks: marks&.map { |row| [ row[index] ] }
+              )
+            ]
+          end
         @tolerance = tolerance
         @booms_at = {}
       end
@@ -46,23 +47,21 @@ module DustLadder
       def row(radius, boom) = rows(boom).find { |row| row >= radius - @tolerance }
 
       def largest_radius(gross_kg, boom)
-        rows(boom).drop_while { |radius|
-          capacity(
-            radius,
-            boom
-          ).nil?
-        }.take_while { |radius| (capacity(radius, boom) || -1) * (1 + Ladder::Verdict::SLACK) >= gross_kg }.last
+        rows(boom)
+          .drop_while { |radius| capacity(radius, boom).nil? }
+          .take_while { |radius| (capacity(radius, boom) || -1) * (1 + Ladder::Verdict::SLACK) >= gross_kg }
+          .last
       end
 
-      # Rows are crossed where the angle is theirs: found by halving between fine steps, since boom and radius may both change.
+      # Rows are crossed where the angle is theirs: found by halving between fine steps, since boom and radius may
+      # both change.
       def crossings(from, to)
         steps = [ ((to.radius - from.radius).abs / 0.25).ceil, 1 ].max
         times = (0..steps).map { |step| step / steps.to_f }
-        times.each_cons(2).flat_map { |before, after|
-          @angles.filter_map { |angle|
-            crossing(from, to, before, after, angle)
-          }
-        } + Table.hits(from.boom, to.boom, @booms)
+        times
+          .each_cons(2)
+          .flat_map { |before, after| @angles.filter_map { |angle| crossing(from, to, before, after, angle) } } +
+          Table.hits(from.boom, to.boom, @booms)
       end
 
       private
@@ -73,9 +72,11 @@ module DustLadder
         return [] if boom < @booms.first - @tolerance || boom > @booms.last + @tolerance
 
         exact = @booms.find { |length| (length - boom).abs <= @tolerance }
-        exact ? [ @by_angle[exact] ] : @booms.each_cons(2).find { |lower, upper|
-          boom.between?(lower, upper)
-        }.map { |length| @by_angle[length] }
+        if exact
+          [ @by_angle[exact] ]
+        else
+          @booms.each_cons(2).find { |lower, upper| boom.between?(lower, upper) }.map { |length| @by_angle[length] }
+        end
       end
 
       def crossing(from, to, before, after, angle)
@@ -84,11 +85,9 @@ module DustLadder
         return if first.nil? || last.nil? || first == last
 
         low, high = before, after
-        HALVINGS.times {
-          ((low + high) / 2).then { |middle|
-            over.call(middle) == first ? low = middle : high = middle
-          }
-        }
+        HALVINGS.times do
+          ((low + high) / 2).then { |middle| over.call(middle) == first ? low = middle : high = middle }
+        end
         (low + high) / 2
       end
 

@@ -11,18 +11,19 @@ module DustLadder
       # A chart's boom at a length, m; nil where the chart does not say where its foot is.
       def self.of(data, length)
         foot, jib = data["boom_foot"], data["jib"] || {}
-        foot && new(
-          length: length,
-          foot_radius: foot["radius_m"],
-          foot_height: foot["height_m"],
-          jib: jib["length_m"] || 0.0,
-          offset: jib["offset_deg"] || 0.0,
-          depth: data["boom_depth_m"]
-        )
+        foot &&
+          new(
+            length: length,
+            foot_radius: foot["radius_m"],
+            foot_height: foot["height_m"],
+            jib: jib["length_m"] || 0.0,
+            offset: jib["offset_deg"] || 0.0,
+            depth: data["boom_depth_m"]
+          )
       end
 
-      # foot_radius: of the pin from the slewing axis, negative behind it; jib, offset: of a jib at the tip, offset below
-      # the boom's line; depth: of the boom at its thickest, or nil.
+      # foot_radius: of the pin from the slewing axis, negative behind it; jib, offset: of a jib at the tip, offset
+      # below the boom's line; depth: of the boom at its thickest, or nil.
       def initialize(length:, foot_radius:, foot_height:, jib: 0.0, offset: 0.0, depth: nil)
         @length = length.to_f
         @foot = [ foot_radius.to_f, foot_height.to_f ]
@@ -34,8 +35,8 @@ module DustLadder
         @lag = Math.atan2(below, along)
       end
 
-      # At and below this boom angle the line from foot to jib tip lies flat or points down: a radius no longer tells the
-      # angle, and nothing here is worked out for it. Degrees; 0 without a jib.
+      # At and below this boom angle the line from foot to jib tip lies flat or points down: a radius no longer tells
+      # the angle, and nothing here is worked out for it. Degrees; 0 without a jib.
       def flattest = @lag / DEGREE
 
       # Boom angle in degrees for a radius of the hook line; nil where the boom does not reach.
@@ -64,14 +65,14 @@ module DustLadder
       def line(radius)
         angle = angle_at(radius) or return
         top = [ @foot[0] + @length * Math.cos(angle * DEGREE), @foot[1] + @length * Math.sin(angle * DEGREE) ]
-        return [ @foot, top ] if @jib.zero?
+        return @foot, top if @jib.zero?
 
         turned = angle * DEGREE - @offset
         [ @foot, top, [ top[0] + @jib * Math.cos(turned), top[1] + @jib * Math.sin(turned) ] ]
       end
 
-      # Least distance from the boom's underside to a place [radius, height] that should stay outside of it, m; below zero
-      # when it is inside or on the far side. nil where the boom does not reach.
+      # Least distance from the boom's underside to a place [radius, height] that should stay outside of it, m; below
+      # zero when it is inside or on the far side. nil where the boom does not reach.
       def clearance(radius, place)
         line = line(radius) or return
         line.each_cons(2).map { |from, to| apart(from, to, place) }.min - @depth.to_f / 2

@@ -15,10 +15,9 @@ module DustLadder
 
       def examine
         crane = lift.crane
-        raise NotKnown.new(
-          "the chart does not match the machine as rigged: see Chart",
-          pointer: "/crane/as_rigged"
-        ) unless crane.chart_applies?
+        unless crane.chart_applies?
+          raise NotKnown.new("the chart does not match the machine as rigged: see Chart", pointer: "/crane/as_rigged")
+        end
 
         unavailable = crane.family.unavailable
         return stop(both(unavailable)) if unavailable
@@ -26,9 +25,9 @@ module DustLadder
         gross = lift.gross.kg
         stations = crane.path_stations
         capacities = stations.map { |station| crane.chart.capacity(station.radius, station.boom, station.slew) }
-        stations.each_with_index { |station, index|
+        stations.each_with_index do |station, index|
           show(crane.stations[index].name, station, gross, *capacities[index])
-        }
+        end
         least = crane.path.least
         # The station that has the least of the whole way; none when it lies between them.
         index = capacities.index { |kg, _| kg == least.kg }
@@ -39,12 +38,14 @@ module DustLadder
         marks(place)
         return stop(nothing_at(where, place, least.sector), subject: where) if least.kg.nil?
         outside = before_load
-        return stop(
-          both { |system|
-            "#{where}: nothing allowed at #{Figure.m(outside.radius, :up).shown(system)}, before the load is on"
-          },
-          subject: where
-        ) if outside
+        if outside
+          return stop(
+            both do |system|
+              "#{where}: nothing allowed at #{Figure.m(outside.radius, :up).shown(system)}, before the load is on"
+            end,
+            subject: where
+          )
+        end
 
         row = crane.row(place)
         judge(
@@ -52,46 +53,53 @@ module DustLadder
           Figure.kg(least.kg, :down),
           attention: rules[:attention, :crane],
           subject: where,
-          note: both { |system|
-            "#{where}: #{Figure.kg(gross, :up).bare(system)} of #{Figure.kg(least.kg, :down).shown(system)}" \
-              "#{row && crane.family.radius? ? ", row #{Figure.m(row).shown(system)}" : ''}"
-          }
+          note:
+            both do |system|
+              "#{where}: #{Figure.kg(gross, :up).bare(system)} of #{Figure.kg(least.kg, :down).shown(system)}" \
+                "#{row && crane.family.radius? ? ", row #{Figure.m(row).shown(system)}" : ""}"
+            end
         )
       end
 
-      def between(least)
-        lift.crane.stations.size > 2 ? "between #{lift.crane.stations[least.between].name} and " \
-          "#{lift.crane.stations[least.between + 1].name}" : "on the way"
-      end
+      def between(least) =
+        if lift.crane.stations.size > 2
+          "between #{lift.crane.stations[least.between].name} and #{lift.crane.stations[least.between + 1].name}"
+        else
+          "on the way"
+        end
 
       def nothing_at(where, place, sector)
         longest = lift.crane.chart.sectors_at(place.slew).find { |one| one.too_long?(place.boom) }
-        return both { |system|
-          "#{where}: at most #{Figure.m(
-            longest.longest_boom,
-            :down
-).shown(system)} of boom may be raised #{longest.name}"
-        } if longest
+        if longest
+          return both do |system|
+            "#{where}: at most #{Figure.m(longest.longest_boom, :down).shown(system)} of boom may be raised " \
+              "#{longest.name}"
+          end
+        end
 
-        both { |system|
+        both do |system|
           "#{where}: nothing allowed at #{Figure.m(place.radius, :up).shown(system)}, " \
-            "#{sector || 'in no sector of the chart'}"
-        }
+            "#{sector || "in no sector of the chart"}"
+        end
       end
 
       # A place of the chart where nothing is allowed although the load is not yet on: short of its first row.
       def before_load
         return if lift.crane.measured_loaded? || !lift.crane.family.radius?
 
-        lift.crane.unloaded_stations.find { |station|
+        lift.crane.unloaded_stations.find do |station|
           lift.crane.chart.capacity(station.radius, station.boom, station.slew).first.nil?
-        }
+        end
       end
 
       def marks(place)
-        lift.crane.chart.sectors_at(place.slew).flat_map { |sector|
-          sector.table.marks(place.radius, place.boom)
-        }.uniq.each { |mark| caution(mark, MARKS[mark]) if MARKS.key?(mark) }
+        lift
+          .crane
+          .chart
+          .sectors_at(place.slew)
+          .flat_map { |sector| sector.table.marks(place.radius, place.boom) }
+          .uniq
+          .each { |mark| caution(mark, MARKS[mark]) if MARKS.key?(mark) }
       end
 
       def show(name, station, gross, kg, sector)
@@ -102,10 +110,11 @@ module DustLadder
           utilisation: share.finite? ? share : nil,
           demand: Figure.kg(gross, :up),
           capacity: kg && Figure.kg(kg, :down),
-          note: both { |system|
-            "#{sector ? sector.name : 'outside every sector'}" \
-              "#{", at #{Figure.m(station.radius, :up).shown(system)}" if lift.crane.family.radius?}"
-          }
+          note:
+            both do |system|
+              "#{sector ? sector.name : "outside every sector"}" \
+                "#{", at #{Figure.m(station.radius, :up).shown(system)}" if lift.crane.family.radius?}"
+            end
         )
       end
 
@@ -118,10 +127,14 @@ module DustLadder
         line(
           "R",
           from[:R],
-          source: "radius at #{station.name}, #{measured ? 'measured under load' : 'unloaded'}",
+          source: "radius at #{station.name}, #{measured ? "measured under load" : "unloaded"}",
           about: "station:#{index}"
         )
-        line("g", from[:g], source: measured ? "measured under load: nothing is added" : rules.cite(:radius_allowance))
+        line(
+          "g",
+          from[:g],
+          source: measured ? "measured under load: nothing is added" : rules.cite(:radius_allowance)
+        )
         line(
           "r",
           Figure.m(place.radius, :up),
@@ -135,7 +148,10 @@ module DustLadder
 
       # What a gauge that is one degree off would miss.
       def degree(place)
-        return unless lift.crane.family.name == "mobile" && (metres = lift.crane.family.boom(place.boom).radius_per_degree(place.radius))
+        unless lift.crane.family.name == "mobile" &&
+                 (metres = lift.crane.family.boom(place.boom).radius_per_degree(place.radius))
+          return
+        end
 
         line(
           "1°",
@@ -149,8 +165,11 @@ module DustLadder
       def row_source(data)
         return "radius at the next flatter row of boom angle; of both rows the worse counts" if data["boom_angle_deg"]
 
-        data["interpolation"] == "radius" ? "next larger row; the chart permits reading between its rows" : "next " \
-          "larger row of the chart"
+        if data["interpolation"] == "radius"
+          "next larger row; the chart permits reading between its rows"
+        else
+          "next larger row of the chart"
+        end
       end
 
       def capacity_lines(place, least, gross)
@@ -169,21 +188,30 @@ module DustLadder
           "U",
           Figure.percent(gross / least.kg),
           formula: "G / C × 100",
-          from: { G: Figure.kg(gross, :up), C: Figure.kg(least.kg, :down) },
+          from: {
+            G: Figure.kg(gross, :up),
+            C: Figure.kg(least.kg, :down)
+          },
           source: "least along the whole way"
         )
         line(
           "f",
           Figure.factor(least.kg / gross, :down),
           formula: "C / G",
-          from: { C: Figure.kg(least.kg, :down), G: Figure.kg(gross, :up) },
+          from: {
+            C: Figure.kg(least.kg, :down),
+            G: Figure.kg(gross, :up)
+          },
           source: "the same as a factor"
         )
         line(
           "left",
           Figure.kg(least.kg - gross, :down),
           formula: "C − G",
-          from: { C: Figure.kg(least.kg, :down), G: Figure.kg(gross, :up) },
+          from: {
+            C: Figure.kg(least.kg, :down),
+            G: Figure.kg(gross, :up)
+          },
           source: "margin there"
         )
         return unless crane.family.radius? && lift.largest_radius
@@ -193,11 +221,15 @@ module DustLadder
           Figure.m(lift.largest_radius, :down),
           source: "largest row for this gross load, #{crane.family.boom_words}"
         )
-        line(
-          "room",
-          Figure.m(lift.room_m, :down),
-          source: "least margin in radius along the way, each place against its own sectors; below nothing it stands too far out"
-        ) if lift.room_m
+        if lift.room_m
+          line(
+            "room",
+            Figure.m(lift.room_m, :down),
+            source:
+              "least margin in radius along the way, each place against its own sectors; below nothing it " \
+              "stands too far out"
+          )
+        end
       end
     end
   end

@@ -4,19 +4,20 @@ module DustLadder
     # to both its sectors.
     class Chart
       # longest_boom: longest boom that may be raised over this side, m, or nil.
-      Sector = Struct.new(:name, :from, :to, :table, :longest_boom, keyword_init: true) do
-        def hold?(slew)
-          width = (to - from) % 360
-          width = 360.0 if width.zero?
-          offset = (slew - from) % 360
-          offset <= width + 1e-9 || offset >= 360 - 1e-9
-        end
+      Sector =
+        Struct.new(:name, :from, :to, :table, :longest_boom, keyword_init: true) do
+          def hold?(slew)
+            width = (to - from) % 360
+            width = 360.0 if width.zero?
+            offset = (slew - from) % 360
+            offset <= width + 1e-9 || offset >= 360 - 1e-9
+          end
 
-        # Is this more boom than may be raised over this side?
-        def too_long?(boom) = !longest_boom.nil? && boom > longest_boom + 1e-9
-        def capacity(radius, boom) = too_long?(boom) ? nil : table.capacity(radius, boom)
-        def largest_radius(gross, boom) = too_long?(boom) ? nil : table.largest_radius(gross, boom)
-      end
+          # Is this more boom than may be raised over this side?
+          def too_long?(boom) = !longest_boom.nil? && boom > longest_boom + 1e-9
+          def capacity(radius, boom) = too_long?(boom) ? nil : table.capacity(radius, boom)
+          def largest_radius(gross, boom) = too_long?(boom) ? nil : table.largest_radius(gross, boom)
+        end
 
       attr_reader :sectors
 
@@ -49,10 +50,16 @@ module DustLadder
       def sectors_at(slew) = slew.nil? ? sectors.first(1) : sectors.select { |sector| sector.hold?(slew) }
 
       # Does the slew matter at all?
-      def all_round?
-        @tables.size == 1 && sectors.map(&:longest_boom).uniq.size == 1 && sectors.sum { |sector|
-          ((sector.to - sector.from - 1e-9) % 360)
-        } >= 360 - 1e-6
+      def all_round? = @tables.size == 1 && sectors.map(&:longest_boom).uniq.size == 1 && no_gap?
+
+      # Do the sectors leave no slew out? Overlaps do not make up for a gap.
+      def no_gap?
+        borders = sectors.flat_map { |sector| [ sector.from % 360, sector.to % 360 ] }.uniq.sort
+        borders
+          .each_cons(2)
+          .map { |from, to| (from + to) / 2 }
+          .push((borders.last + borders.first + 360) / 2 % 360)
+          .all? { |slew| sectors_at(slew).any? }
       end
 
       # Least capacity at a place over every sector that holds it: [kg or nil, Sector or nil].
@@ -62,7 +69,7 @@ module DustLadder
         worst, where = nil
         sectors.each do |sector|
           kg = sector.capacity(radius, boom)
-          return [ nil, sector ] if kg.nil?
+          return nil, sector if kg.nil?
 
           worst, where = kg, sector if worst.nil? || kg < worst
         end
@@ -70,32 +77,34 @@ module DustLadder
       end
 
       # Shares of a straight way at which a row, a column or a border of a sector is crossed.
-      def crossings(from, to)
-        @tables.flat_map { |table|
-          table.crossings(from, to)
-        } + (from.slew ? Chart.borders(from.slew, to.slew, @angles) : [])
-      end
+      def crossings(from, to) =
+        @tables.flat_map { |table| table.crossings(from, to) } +
+          (from.slew ? Chart.borders(from.slew, to.slew, @angles) : [])
 
       # Shares of a turn, counted on past 360 or below 0, at which it meets these angles.
       def self.borders(from, to, angles)
         low, high = [ from, to ].minmax
-        met = angles.flat_map do |angle|
-          first = angle + 360 * ((low - angle) / 360.0).ceil
-          (0..((high - first) / 360.0).floor).map { |turn| first + 360 * turn }
-        end
+        met =
+          angles.flat_map do |angle|
+            first = angle + 360 * ((low - angle) / 360.0).ceil
+            (0..((high - first) / 360.0).floor).map { |turn| first + 360 * turn }
+          end
         Table.hits(from, to, met)
       end
 
       # Boom lengths of the columns, m.
       def booms = @tables.flat_map(&:booms).uniq.sort
 
-      # The boom length that holds the gross load at every station with the least of it used, shorter first where two are
-      # alike: { boom:, least_kg: }; nil when none does. stations: Path::Station, their own boom left out of account.
+      # The boom length that holds the gross load at every station with the least of it used, shorter first where two
+      # are alike: { boom:, least_kg: }; nil when none does. stations: Path::Station, their own boom left out of
+      # account.
       def best_boom(stations, gross_kg)
-        booms.filter_map { |boom|
-          least = Path.new(self, stations.map { |station| station.dup.tap { |one| one.boom = boom } }).least.kg
-          { boom: boom, least_kg: least } if least && gross_kg <= least * (1 + Ladder::Verdict::SLACK)
-        }.min_by { |found| [ -found[:least_kg], found[:boom] ] }
+        booms
+          .filter_map do |boom|
+            least = Path.new(self, stations.map { |station| station.dup.tap { |one| one.boom = boom } }).least.kg
+            { boom: boom, least_kg: least } if least && gross_kg <= least * (1 + Ladder::Verdict::SLACK)
+          end
+          .min_by { |found| [ -found[:least_kg], found[:boom] ] }
       end
     end
   end

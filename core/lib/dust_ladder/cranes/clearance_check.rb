@@ -5,20 +5,20 @@ module DustLadder
       ID = "boom"
       LABEL = "Boom clearance"
       STEP_M = 0.25
-      # A corner that might meet the boom: what it is of, how far it reaches from the plumb line, how high above the base.
+      # A corner that might meet the boom: what it is of, how far it reaches from the plumb line, how high above the
+      # base.
       Corner = Struct.new(:what, :reach, :height)
       Place = Struct.new(:name, :corner, :radius, :support, :boom, :room)
 
-      def self.applies?(lift)
+      def self.applies?(lift) =
         lift.crane.chosen? && lift.crane.family?("mobile") && !lift.crane.chart_data["boom_depth_m"].nil?
-      end
 
       private
 
       def examine
         needed = rules[:boom_clearance_m]
         places = stations.map { |name, radii, support, boom| worst(name, radii, support, boom) } + over
-        places.each { |place|
+        places.each do |place|
           part(
             name: place.name,
             verdict: verdict(place.room, needed),
@@ -26,16 +26,17 @@ module DustLadder
             demand: Figure.m(needed, :up),
             capacity: place.room.positive? ? Figure.m(place.room, :down) : nil
           )
-        }
+        end
         least = places.min_by(&:room)
         show(least, needed)
-        note = both { |system|
-          least.room.positive? ? "#{Figure.m(
-            least.room,
-            :down
-).shown(system)} between #{least.corner.what} and boom, " \
-            "#{least.name}" : "#{least.corner.what} meets the boom, #{least.name}"
-        }
+        note =
+          both do |system|
+            if least.room.positive?
+              "#{Figure.m(least.room, :down).shown(system)} between #{least.corner.what} and boom, #{least.name}"
+            else
+              "#{least.corner.what} meets the boom, #{least.name}"
+            end
+          end
         return stop(note, subject: least.name) unless least.room.positive?
 
         judge(Figure.m(needed, :up), Figure.m(least.room, :down), subject: least.name, note: note)
@@ -45,10 +46,14 @@ module DustLadder
 
       def stations
         crane = lift.crane
-        crane.stations.each_index.map { |index|
-          [ crane.stations[index].name, [ crane.radius(index), crane.loaded_radius(index) ],
-            crane.stations[index].support_height.value, crane.booms[index] ]
-        }
+        crane.stations.each_index.map do |index|
+          [
+            crane.stations[index].name,
+            [ crane.radius(index), crane.loaded_radius(index) ],
+            crane.stations[index].support_height.value,
+            crane.booms[index]
+          ]
+        end
       end
 
       # On the way the load is held over the highest thing in it, wherever that may be.
@@ -58,41 +63,50 @@ module DustLadder
         return [] unless obstacle.positive?
 
         raised = obstacle + rules[:obstacle_clearance_m]
-        stations.each_cons(2).map { |(_, from, _, boom), (_, to, _, other)|
-          steps = [ ((to[0] - from[0]).abs / STEP_M).ceil, 1 ].max
-          (0..steps).flat_map { |step|
-            [ 0, 1 ].map { |loaded|
-              worst(
-                "over the obstacle",
-                [ Path.mixed(from[loaded], to[loaded], step / steps.to_f) ],
-                raised,
-                Path.mixed(boom, other, step / steps.to_f)
-              )
-            }
-          }.min_by(&:room)
-        }.min_by(&:room).then { |place| [ place ] }
+        stations
+          .each_cons(2)
+          .map do |(_, from, _, boom), (_, to, _, other)|
+            steps = [ ((to[0] - from[0]).abs / STEP_M).ceil, 1 ].max
+            (0..steps)
+              .flat_map do |step|
+                [ 0, 1 ].map do |loaded|
+                  worst(
+                    "over the obstacle",
+                    [ Path.mixed(from[loaded], to[loaded], step / steps.to_f) ],
+                    raised,
+                    Path.mixed(boom, other, step / steps.to_f)
+                  )
+                end
+              end
+              .min_by(&:room)
+          end
+          .min_by(&:room)
+          .then { |place| [ place ] }
       end
 
       def worst(name, radii, support, boom)
-        radii.uniq.flat_map { |radius|
-          corners.map { |corner|
-            Place.new(name, corner, radius, support, boom, room(radius, boom, support, corner))
-          }
-        }.min_by(&:room)
+        radii
+          .uniq
+          .flat_map do |radius|
+            corners.map do |corner|
+              Place.new(name, corner, radius, support, boom, room(radius, boom, support, corner))
+            end
+          end
+          .min_by(&:room)
       end
 
       def room(radius, boom, support, corner)
-        lift.crane.family.boom(boom).clearance(
-          radius,
-          [ radius - corner.reach,
-            support + corner.height ]
-        ) || raise(
-          NotKnown.new(
-            "a boom of #{Figure.m(boom)} does not reach " \
-              "#{Figure.m(radius)}",
-            pointer: "/crane/boom_length"
+        # Above the tip nothing is clear of it, however far to the side.
+        over = support + corner.height - lift.crane.family.tip_height(radius, boom)
+        return -over if over.positive?
+
+        lift.crane.family.boom(boom).clearance(radius, [ radius - corner.reach, support + corner.height ]) ||
+          raise(
+            OutOfReach.new(
+              "a boom of #{Figure.m(boom)} does not reach #{Figure.m(radius)}",
+              pointer: "/crane/boom_length"
+            )
           )
-        )
       end
 
       # The load's top edge and, where there is one, the beam's ends, whichever way they are turned under the hook.
@@ -104,9 +118,11 @@ module DustLadder
         return [] unless lift.beam
 
         hook = lift.bridle.pose.hook
-        lift.bridle.beam_places.flatten(1).map { |place|
-          Corner.new("the beam", Math.hypot(place[0] - hook[0], place[1] - hook[1]), place[2])
-        }
+        lift
+          .bridle
+          .beam_places
+          .flatten(1)
+          .map { |place| Corner.new("the beam", Math.hypot(place[0] - hook[0], place[1] - hook[1]), place[2]) }
       end
 
       def show(place, needed)
@@ -130,18 +146,19 @@ module DustLadder
         line("need", Figure.m(needed, :up), source: rules.cite(:boom_clearance_m))
       end
 
-      # Square to the boom's middle line, where the corner lies beside it; past its ends and beside a jib the distance alone.
+      # Square to the boom's middle line, where the corner lies beside it; past its ends and beside a jib the distance
+      # alone.
       def square(place, from)
         foot, angle = lift.crane.chart_data["boom_foot"], lift.crane.family.boom(place.boom).angle_at(place.radius)
         formula = "(r − e − f) × sin(a) − (z − h) × cos(a) − d / 2"
         from = from.merge(f: Figure.m(foot["radius_m"]), h: Figure.m(foot["height_m"]), a: Figure.deg(angle, :near))
         sine, cosine = Math.sin(angle * Math::PI / 180), Math.cos(angle * Math::PI / 180)
-        beside = (from[:r].value - from[:e].value - from[:f].value) * sine - (from[:z].value - from[:h].value) * cosine - from[:d].value / 2
-        return line(
-          "C",
-          Figure.m(place.room, :down),
-          source: "from there to the nearest of the boom's underside"
-        ) if (beside - place.room).abs > 1e-9
+        beside =
+          (from[:r].value - from[:e].value - from[:f].value) * sine - (from[:z].value - from[:h].value) * cosine -
+            from[:d].value / 2
+        if (beside - place.room).abs > 1e-9
+          return line("C", Figure.m(place.room, :down), source: "from there to the nearest of the boom's underside")
+        end
 
         line("f", from[:f], source: "boom foot from the slewing axis, by the chart")
         line("h", from[:h], source: "boom foot above the ground, by the chart")

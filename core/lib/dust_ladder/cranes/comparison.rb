@@ -1,7 +1,8 @@
 module DustLadder
   module Cranes
-    # Which of several charts could do a plan's lift from where its crane stands: for each the best boom length and the
-    # fewest parts of line, with the figures or every reason why not. The machine is taken to be as the chart describes it.
+    # Which of several charts could do a plan's lift from where its crane stands: for each the best boom length and
+    # the fewest parts of line, with the figures or every reason why not. The machine is taken to be as the chart
+    # describes it.
     class Comparison
       include Ladder::Sentences
 
@@ -17,14 +18,17 @@ module DustLadder
       end
 
       # Rows, those that can first, the least used first.
-      def rows
-        @rows ||= @charts.map { |chart|
-          best(chart)
-        }.sort_by { |row|
-          [ -Ladder::Verdict.rank(verdict(row)), crane(row)&.utilisation || Float::INFINITY,
-            row.chart["data"]["id"] ]
-        }
-      end
+      def rows =
+        @rows ||=
+          @charts
+            .map { |chart| best(chart) }
+            .sort_by do |row|
+              [
+                -Ladder::Verdict.rank(verdict(row)),
+                crane(row)&.utilisation || Float::INFINITY,
+                row.chart["data"]["id"]
+              ]
+            end
 
       def as_json(*) = rows.map { |row| line(row) }
 
@@ -36,29 +40,34 @@ module DustLadder
       def best(chart)
         data = chart["data"]
         found = booms(data).flat_map { |boom| parts(data, boom, chart) }
-        return Row.new(
-          chart: chart,
-          rungs: [],
-          changes: changes(chart, data["boom_length_m"].max, nil),
-          why: both { |system|
-            "no boom length of it reaches #{Figure.m(farthest, :up).shown(system)}"
-          }
-        ) if found.empty?
+        if found.empty?
+          return Row.new(
+            chart: chart,
+            rungs: [],
+            changes: changes(chart, data["boom_length_m"].max, nil),
+            why: both { |system| "no boom length of it reaches #{Figure.m(farthest, :up).shown(system)}" }
+          )
+        end
 
         # What is known comes before what is not; then the better verdict, the least used, the fewest parts.
-        found.max_by { |row|
-          [ row.rungs.none? { |rung|
-            rung.verdict == "not_known"
-          } ? 1 : 0, Ladder::Verdict.rank(verdict(row)), -used(row), -(row.parts || 0) ]
-        }
+        found.max_by do |row|
+          [
+            row.rungs.none? { |rung| rung.verdict == "not_known" } ? 1 : 0,
+            Ladder::Verdict.rank(verdict(row)),
+            -used(row),
+            -(row.parts || 0)
+          ]
+        end
       end
 
       # How much the worst of a row's stops is over, or how much of the chart is used where none stops.
       def used(row)
         stops = row.rungs.select { |rung| rung.verdict == "stop" }
-        stops.empty? ? crane(row)&.utilisation || Float::INFINITY : stops.map { |rung|
-          rung.utilisation || Float::INFINITY
-        }.max
+        if stops.empty?
+          crane(row)&.utilisation || Float::INFINITY
+        else
+          stops.map { |rung| rung.utilisation || Float::INFINITY }.max
+        end
       end
 
       # Boom lengths of a chart that reach every station.
@@ -71,15 +80,17 @@ module DustLadder
       end
 
       # Loaded radius of the farthest station, m; nil while one is not known.
-      def farthest
-        @farthest ||= @lift.crane.then { |crane|
-          DustLadder.known {
-            crane.stations.map { |station|
-              station.radius.value
-            }.max.then { |radius| radius + crane.allowance(radius) }
-          }
-        }
-      end
+      def farthest =
+        @farthest ||=
+          @lift.crane.then do |crane|
+            DustLadder.known do
+              crane
+                .stations
+                .map { |station| station.radius.value }
+                .max
+                .then { |radius| radius + crane.allowance(radius) }
+            end
+          end
 
       # The fewest parts of line with which the rope holds; all sets of falls of a tower crane.
       def parts(data, boom, chart)
@@ -88,39 +99,37 @@ module DustLadder
 
         tried = (1..MOST_PARTS).map { |parts| [ parts, lift_with(chart, boom, parts) ] }
         enough = tried.map { |parts, lift| [ parts, lift, HoistCheck.new(lift).rung.verdict ] }
-        found = %w[holds tight].lazy.filter_map { |wanted|
-          enough.find { |_, _, verdict|
-            verdict == wanted
-          }
-        }.first || enough.first
+        found =
+          %w[holds tight].lazy.filter_map { |wanted| enough.find { |_, _, verdict| verdict == wanted } }.first ||
+            enough.first
         [ row(chart, boom, found[0], found[1]) ]
       end
 
       def row(chart, boom, parts, lift = lift_with(chart, boom, parts))
-        checks = Ladder::Climb::CHECKS.select { |check|
-          check.name.include?("::Cranes::") && check != IdentityCheck && check.applies?(lift)
-        }
+        checks =
+          Ladder::Climb::CHECKS.select do |check|
+            check.name.include?("::Cranes::") && check != IdentityCheck && check.applies?(lift)
+          end
         Row.new(
           chart: chart,
           boom: boom,
           parts: parts,
           lift: lift,
-          rungs: checks.map { |check|
-            check.new(lift).rung
-          },
+          rungs: checks.map { |check| check.new(lift).rung },
           changes: changes(chart, boom, parts)
         )
       end
 
       def lift_with(chart, boom, parts)
         data = chart["data"]
-        crane = @document["crane"].merge(
-          "chart" => data["id"],
-          "as_rigged" => data["identity"],
-          "boom_length" => boom ? "#{boom} m" : @document.dig("crane", "boom_length"),
-          "parts_of_line" => parts,
-          "second_trolley" => @document.dig("crane", "second_trolley") || "not fitted"
-        )
+        crane =
+          @document["crane"].merge(
+            "chart" => data["id"],
+            "as_rigged" => data["identity"],
+            "boom_length" => boom ? "#{boom} m" : @document.dig("crane", "boom_length"),
+            "parts_of_line" => parts,
+            "second_trolley" => @document.dig("crane", "second_trolley") || "not fitted"
+          )
         crane["stations"] = crane["stations"].map { |station| station.merge("boom_length" => nil) } if boom
         @lift.with_crane(
           @document.merge(
@@ -135,7 +144,9 @@ module DustLadder
         data = chart["data"]
         {
           "/crane/chart" => data["id"],
-          "/snapshots/charts" => { data["id"] => chart },
+          "/snapshots/charts" => {
+            data["id"] => chart
+          },
           "/crane/as_rigged" => {},
           "/crane/parts_of_line" => parts
         }.merge(boom ? { "/crane/boom_length" => "#{boom} m" } : {})
@@ -153,36 +164,38 @@ module DustLadder
           "utilisation" => rung&.percent&.as_json,
           "gross" => rung&.demand&.as_json,
           "capacity" => rung&.capacity&.as_json,
-          "left" => rung&.capacity && rung.demand && Figure.kg(rung.capacity.value - rung.demand.value, :down).as_json,
+          "left" =>
+            rung&.capacity && rung.demand && Figure.kg(rung.capacity.value - rung.demand.value, :down).as_json,
           "room" => room(lift, rung),
-          "reasons" => (row.why ? [ {
-            "label" => "Crane",
-            "verdict" => "stop",
-            "percent" => nil,
-            "note" => row.why.as_json
-          } ] : []) + row.rungs.select { |one|
-                        %w[stop
-                          not_known].include?(one.verdict)
-                      }.map { |one|
-                        {
-                          "label" => one.label,
-                          "verdict" => one.verdict,
-                          "percent" => one.percent&.as_json,
-                          "note" => one.note&.as_json
-                        }
-                      },
+          "reasons" =>
+            (
+              if row.why
+                [ { "label" => "Crane", "verdict" => "stop", "percent" => nil, "note" => row.why.as_json } ]
+              else
+                []
+              end
+            ) +
+              row
+                .rungs
+                .select { |one| %w[stop not_known].include?(one.verdict) }
+                .map do |one|
+                  {
+                    "label" => one.label,
+                    "verdict" => one.verdict,
+                    "percent" => one.percent&.as_json,
+                    "note" => one.note&.as_json
+                  }
+                end,
           "unchecked" => Record.new(row.chart["data"]["record"]).doubt,
           "changes" => row.changes
         }
       end
 
-      def room(lift, rung)
-        DustLadder.known {
-          rung&.capacity && lift.crane.family.radius? && lift.room_m&.then { |metres|
-            Figure.m(metres, :down).as_json
-          } || nil
-        }
-      end
+      def room(lift, rung) =
+        DustLadder.known do
+          rung&.capacity && lift.crane.family.radius? &&
+            lift.room_m&.then { |metres| Figure.m(metres, :down).as_json } || nil
+        end
     end
   end
 end

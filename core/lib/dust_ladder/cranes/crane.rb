@@ -3,6 +3,8 @@ module DustLadder
     # The crane of a plan: its chart, the machine as rigged, its stations, and what hangs from its tip.
     class Crane
       Station = Struct.new(:name, :radius, :slew, :support_height, :boom_length, :turn, keyword_init: true)
+      # What hangs from the tip beside load and rigging; hangs: "hook", "elsewhere", or nil where it is not said.
+      Hanging = Struct.new(:what, :mass, :hangs, keyword_init: true)
       Zone = Struct.new(:name, :slew_from, :slew_to, :radius_from, :radius_to, keyword_init: true)
 
       attr_reader :stations,
@@ -21,17 +23,20 @@ module DustLadder
         @rules = rules
         @data = document.dig("crane")
         @stations = @data["stations"].each_index.map { |index| station(index) }
-        @boom_length = document.length("the boom length", "crane", "boom_length")
-        @obstacle_height = document.length("the highest thing on the way", "crane", "obstacle_height")
-        @deductions = @data["deductions"].each_with_index.map { |item, index|
-          [ item["what"], document.mass("the mass of #{item['what']}", "crane", "deductions", index, "mass") ]
-        }
-        @level = document.field(:share, "how far out of level the crane stands", "crane", "level")
-        @side_pull = document.angle("the planned side pull", "crane", "side_pull")
-        @wind = document.field(:speed, "the wind", "crane", "wind")
+        @boom_length = document.size("the boom length", "crane", "boom_length")
+        @obstacle_height = document.place("the highest thing on the way", "crane", "obstacle_height")
+        @deductions =
+          @data["deductions"].each_with_index.map do |item, index|
+            mass = document.mass("the mass of #{item["what"]}", "crane", "deductions", index, "mass")
+            Hanging.new(what: item["what"], mass: mass, hangs: item["hangs"])
+          end
+        @level = document.field(:share, "how far out of level the crane stands", "crane", "level", at_least: 0)
+        @side_pull = document.angle("the planned side pull", "crane", "side_pull", at_least: 0, at_most: 90)
+        @wind = document.field(:speed, "the wind", "crane", "wind", at_least: 0)
         @zones = (@data["zones"] || []).each_index.map { |index| zone(index) }
-        @idle_hanging = document.length("what hangs of the idle line", "crane", "idle_line", "hanging") if @data["idl" \
-          "e_line"]
+        @idle_hanging = document.extent("what hangs of the idle line", "crane", "idle_line", "hanging") if @data[
+          "idle_line"
+        ]
       end
 
       # The chart's data as snapshot. Raises NotKnown when none is chosen.
@@ -52,37 +57,47 @@ module DustLadder
       def idle_line = @data["idle_line"]
       def boom_m = family.boom_at(stations.first)
       def booms = stations.map { |station| family.boom_at(station) }
-      def parts_of_line
+      def parts_of_line =
         @data["parts_of_line"] || raise(NotKnown.new("parts of line are not given", pointer: "/crane/parts_of_line"))
-      end
       def measured_loaded? = @data["radius_measured_loaded"]
 
       # A part of the chart that a mobile or tower crane's figures need. Raises NotKnown when the chart lacks it.
-      def part(name)
-        chart_data[name] || raise(NotKnown.new("the chart gives no #{name.tr('_', ' ')}", pointer: "/crane/chart"))
-      end
+      def part(name) =
+        chart_data[name] || raise(NotKnown.new("the chart gives no #{name.tr("_", " ")}", pointer: "/crane/chart"))
 
       # What a platform and jib machine's dry run showed, as Fields. Raises NotKnown when nothing is given.
       def platform
-        given = @data["platform"] or raise NotKnown.new(
-          "what the dry run showed of the booms is not given",
-          pointer: "/crane/platform"
-        )
-        @platform ||= {
-          **%w[lower_boom_from lower_boom_to upper_boom_from upper_boom_to].to_h { |name|
-            [ name.to_sym,
+        given = @data["platform"] or
+          raise NotKnown.new("what the dry run showed of the booms is not given", pointer: "/crane/platform")
+        @platform ||=
+          platform_fields(given).tap do |fields|
+            %i[lower upper].each { |boom| @document.ordered(fields[:"#{boom}_boom_from"], fields[:"#{boom}_boom_to"]) }
+          end
+      end
+
+      def platform_fields(given)
+        {
+          **%w[lower_boom_from lower_boom_to upper_boom_from upper_boom_to].to_h do |name|
+            [
+              name.to_sym,
               @document.angle(
-                "the #{name.tr('_', ' ').sub(' from', ' angle, least').sub(' to', ' angle, most')}",
+                "the #{name.tr("_", " ").sub(" from", " angle, least").sub(" to", " angle, most")}",
                 "crane",
                 "platform",
-                name
-              ) ]
-          },
-          load_radius: @document.length("the jib's load radius", "crane", "platform", "load_radius"),
-          aboard: given["aboard"].each_with_index.map { |item, index|
-            [ item["what"],
-              @document.mass("the mass of #{item['what']}", "crane", "platform", "aboard", index, "mass") ]
-          }
+                name,
+                at_least: -90,
+                at_most: 90
+              )
+            ]
+          end,
+          load_radius: @document.size("the jib's load radius", "crane", "platform", "load_radius"),
+          aboard:
+            given["aboard"].each_with_index.map do |item, index|
+              [
+                item["what"],
+                @document.mass("the mass of #{item["what"]}", "crane", "platform", "aboard", index, "mass")
+              ]
+            end
         }
       end
 
@@ -101,10 +116,12 @@ module DustLadder
       def growth(radius) = family.radius? ? allowance(radius) : 0.0
 
       # The same before it is known which family of crane it is.
-      def allowance(radius)
-        measured_loaded? ? 0.0 : [ radius * @rules[:radius_allowance, :fraction],
-          @rules[:radius_allowance, :least_m] ].max
-      end
+      def allowance(radius) =
+        if measured_loaded?
+          0.0
+        else
+          [ radius * @rules[:radius_allowance, :fraction], @rules[:radius_allowance, :least_m] ].max
+        end
 
       def radius(index) = family.radius? ? stations[index].radius.positive : 1.0
       def loaded_radius(index) = radius(index).then { |radius| radius + growth(radius) }
@@ -125,56 +142,68 @@ module DustLadder
 
       # Most rope that hangs below the tip on the way, m: with the hook at its lowest, before the boom bends.
       def most_rope_m(hook_above_base)
-        stations.each_index.map { |index|
-          family.most_rope(radius(index), booms[index], stations[index].support_height.value + hook_above_base)
-        }.max
+        stations
+          .each_index
+          .map do |index|
+            family.most_rope(radius(index), booms[index], stations[index].support_height.value + hook_above_base)
+          end
+          .max
       end
 
       private
 
       def station(index)
         name = @data["stations"][index]["name"]
-        at = ->(kind, what, key) { @document.field(kind, "#{what} at #{name}", "crane", "stations", index, key) }
+        at =
+          lambda do |kind, what, key, **bounds|
+            @document.field(kind, "#{what} at #{name}", "crane", "stations", index, key, **bounds)
+          end
         Station.new(
           name: name,
-          radius: at.(:length, "the radius", "radius"),
+          radius: at.(:length, "the radius", "radius", above: 0),
           slew: at.(:angle, "the slew", "slew"),
           support_height: at.(:length, "the support height", "support_height"),
-          boom_length: at.(:length, "the boom length", "boom_length"),
+          boom_length: at.(:length, "the boom length", "boom_length", above: 0),
           turn: @data["stations"][index]["turn"]
         )
       end
 
       def zone(index)
         name = @data["zones"][index]["name"]
-        at = ->(kind, what, key) { @document.field(kind, "#{what} of zone #{name}", "crane", "zones", index, key) }
+        at =
+          lambda do |kind, what, key, **bounds|
+            @document.field(kind, "#{what} of zone #{name}", "crane", "zones", index, key, **bounds)
+          end
         Zone.new(
           name: name,
           slew_from: at.(:angle, "the first slew", "slew_from"),
           slew_to: at.(:angle, "the last slew", "slew_to"),
-          radius_from: at.(:length, "the least radius", "radius_from"),
-          radius_to: at.(:length, "the greatest radius", "radius_to")
-        )
+          radius_from: at.(:length, "the least radius", "radius_from", at_least: 0),
+          radius_to: at.(:length, "the greatest radius", "radius_to", above: 0)
+        ).tap { |zone| @document.ordered(zone.radius_from, zone.radius_to) }
       end
 
       def plain(text) = text.strip.squeeze(" ").downcase
 
       def way
         slews = unwound_slews
-        stations.each_index.map { |index|
+        stations.each_index.map do |index|
           Path::Station.new(radius: yield(index), slew: slews[index], boom: booms[index])
-        }
+        end
       end
 
       def unwound_slews
-        return stations.map {
-          nil
-        } if chart.all_round? && zones.empty? && stations.none? { |station| station.slew.given? }
+        if chart.all_round? && zones.empty? && stations.none? { |station| station.slew.given? }
+          return stations.map { nil }
+        end
 
         slews = stations.map { |station| station.slew.value }
-        slews.each_index.drop(1).reduce(slews.first(1)) { |counted, index|
-          counted << counted.last + turned(slews[index - 1], slews[index], index)
-        }
+        slews
+          .each_index
+          .drop(1)
+          .reduce(slews.first(1)) do |counted, index|
+            counted << counted.last + turned(slews[index - 1], slews[index], index)
+          end
       end
 
       # Degrees from one station to the next, in the direction that is stated.
@@ -184,10 +213,9 @@ module DustLadder
         turn = own || @data["turn"]
         pointer = own ? "/crane/stations/#{index}/turn" : "/crane/turn"
         raise NotKnown.new("which way the crane turns is not given", pointer: "/crane/turn") if turn.nil?
-        raise NotKnown.new(
-          "it does not turn, yet the slews differ",
-          pointer: pointer
-        ) if turn == "none" && difference > 1e-9
+        if turn == "none" && difference > 1e-9
+          raise NotKnown.new("it does not turn, yet the slews differ", pointer: pointer)
+        end
 
         turn == "anticlockwise" && difference.positive? ? difference - 360 : difference
       end

@@ -1,8 +1,8 @@
 module DustLadder
   module Cranes
-    # What a screen draws of the crane: from above its sectors, zones and the way of the hook; from the side the boom and the
-    # load at each station; and how much of the chart is used along the way. nil as long as the chart is not this machine's.
-    # Plain numbers are for pixels only (m, degrees, shares); what is read as a figure is a Figure.
+    # What a screen draws of the crane: from above its sectors, zones and the way of the hook; from the side the boom
+    # and the load at each station; and how much of the chart is used along the way. nil as long as the chart is not
+    # this machine's. Plain numbers are for pixels only (m, degrees, shares); what is read as a figure is a Figure.
     class CraneView
       MOST_POINTS = 48
 
@@ -12,21 +12,20 @@ module DustLadder
       end
 
       def as_json(*)
-        return if !@crane.chosen? || @crane.family.name == "platform_jib" || !@crane.chart_applies? || !@crane.family.radius?
+        if !@crane.chosen? || @crane.family.name == "platform_jib" || !@crane.chart_applies? || !@crane.family.radius?
+          return
+        end
 
         {
           "family" => @crane.family.name,
-          "sectors" => @crane.chart.sectors.map { |sector|
-            { "name" => sector.name, "from" => sector.from, "to" => sector.to }
-          },
+          "sectors" =>
+            @crane.chart.sectors.map { |sector| { "name" => sector.name, "from" => sector.from, "to" => sector.to } },
           "farthest_m" => farthest,
           "zones" => known([]) { zones },
           "stations" => @crane.stations.each_index.filter_map { |index| known { station(index) } },
           "load" => known { box },
           "booms" => booms,
-          **known({ "way" => [], "curve" => [], "governs" => nil, "trip" => nil }) {
-            way
-          }
+          **known({ "way" => [], "curve" => [], "governs" => nil, "trip" => nil }) { way }
         }
       rescue NotKnown
         nil
@@ -40,7 +39,7 @@ module DustLadder
       def booms = @crane.family.name == "mobile" ? @crane.chart.booms : []
 
       def zones
-        @crane.zones.map { |zone|
+        @crane.zones.map do |zone|
           {
             "name" => zone.name,
             "slew_from" => zone.slew_from.value,
@@ -48,17 +47,16 @@ module DustLadder
             "radius_from" => zone.radius_from.value,
             "radius_to" => zone.radius_to.given? ? zone.radius_to.value : nil
           }
-        }
+        end
       end
 
       # Half the load's length as it is drawn beside the boom, its height, and the hook above its base.
-      def box
+      def box =
         {
           "half_m" => @lift.load.size[0] / 2,
           "height_m" => @lift.load.size[2],
           "hook_m" => @lift.bridle.hook_above_base
         }
-      end
 
       def station(index)
         station, radius = @crane.stations[index], @crane.loaded_radius(index)
@@ -70,12 +68,13 @@ module DustLadder
           "slew_deg" => station.slew.known? ? station.slew.value : nil,
           "base_m" => known { station.support_height.value },
           "boom" => known([]) { line(radius, index).map { |place| place.map { |metres| mm(metres) } } },
-          "tip_m" => known {
-            @crane.tip_height(radius, index)
-          },
-          "boom_angle" => known {
-            Figure.deg(@crane.family.boom(@crane.booms[index]).angle_at(radius) || raise(NotKnown.new("out of reach"))).as_json
-          }
+          "tip_m" => known { @crane.tip_height(radius, index) },
+          "boom_angle" =>
+            known do
+              Figure.deg(
+                @crane.family.boom(@crane.booms[index]).angle_at(radius) || raise(NotKnown.new("out of reach"))
+              ).as_json
+            end
         }
       end
 
@@ -99,9 +98,9 @@ module DustLadder
           "starts" => starts,
           "curve" => curve(path, along, gross),
           "governs" => governs(least, path, along, gross),
-          "trip" => gross && Limiter.new(@lift).trip&.then { |trip|
-            trip.as_json.merge("along" => along.(trip.between, trip.share))
-          }
+          "trip" =>
+            gross &&
+              Limiter.new(@lift).trip&.then { |trip| trip.as_json.merge("along" => along.(trip.between, trip.share)) }
         }
       end
 
@@ -109,24 +108,28 @@ module DustLadder
       def from_above(path)
         places = path.places
         step = [ (places.size / MOST_POINTS.to_f).ceil, 1 ].max
-        places.each_with_index.filter_map { |place, index|
+        places.each_with_index.filter_map do |place, index|
           [ mm(place.at.radius), (place.at.slew || 0.0).round(2) ] if (index % step).zero? || index == places.size - 1
-        }
+        end
       end
 
       # Runs of the way with one capacity: [along from, along to, share used or nil where nothing is allowed].
       def curve(path, along, gross)
         return [] unless gross
 
-        runs = path.places.each_cons(2).reduce([]) do |found, (before, after)|
-          # Between two places the worse of them is shown.
-          kg = before.kg && after.kg && [ before.kg, after.kg ].min
-          from, to = along.(before.between, before.share), along.(after.between, after.share)
-          next found unless to > from
+        runs =
+          path
+            .places
+            .each_cons(2)
+            .reduce([]) do |found, (before, after)|
+              # Between two places the worse of them is shown.
+              kg = before.kg && after.kg && [ before.kg, after.kg ].min
+              from, to = along.(before.between, before.share), along.(after.between, after.share)
+              next found unless to > from
 
-          found.last && found.last[2] == kg ? found.last[1] = to : found << [ from, to, kg ]
-          found
-        end
+              found.last && found.last[2] == kg ? found.last[1] = to : found << [ from, to, kg ]
+              found
+            end
         runs.map { |from, to, kg| [ from, to, kg&.positive? ? gross / kg : nil ] }
       end
 

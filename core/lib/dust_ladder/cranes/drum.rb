@@ -1,6 +1,7 @@
 module DustLadder
   module Cranes
-    # The rope on a hoist's drum, in layers. Metres of rope, millimetres of its diameter (handbook, section 6, parts of line).
+    # The rope on a hoist's drum, in layers. Metres of rope, millimetres of its diameter (handbook, section 6, parts
+    # of line).
     class Drum
       # The drum of a plan's crane at its lowest and highest hook; nil where the chart does not describe one.
       def self.of(lift)
@@ -9,16 +10,28 @@ module DustLadder
 
         crane = lift.crane
         low, high = lift.bridle.hook_range
-        out = crane.stations.each_index.map do |index|
-          tip, lead, support = crane.tip_height(crane.radius(index), index), crane.family.lead(crane.booms[index]),
-crane.stations[index].support_height.value
-          [ lead + crane.parts_of_line * (tip - support - low),
-            lead + crane.parts_of_line * [
-              tip - [ support,
-                crane.obstacle_height.value + lift.rules[:obstacle_clearance_m] ].max - high, 0.0
-            ].max ]
-        end
-        new(hoist["drum"], rope_m: hoist["rope_m"], most_out_m: out.map(&:first).max, least_out_m: out.map(&:last).min)
+        out =
+          crane.stations.each_index.map do |index|
+            tip, lead, support =
+              crane.tip_height(crane.radius(index), index),
+              crane.family.lead(crane.booms[index]),
+              crane.stations[index].support_height.value
+            [
+              lead + crane.parts_of_line * (tip - support - low),
+              lead +
+                crane.parts_of_line *
+                  [
+                    tip - [ support, crane.obstacle_height.value + lift.rules[:obstacle_clearance_m] ].max - high,
+                    0.0
+                  ].max
+            ]
+          end
+        new(
+          hoist["drum"],
+          rope_m: hoist["rope_m"],
+          most_out_m: out.map(&:first).max,
+          least_out_m: out.map(&:last).min
+        )
       end
 
       attr_reader :rope_m, :most_out_m
@@ -67,37 +80,40 @@ crane.stations[index].support_height.value
       private
 
       def examine
-        drum = Drum.of(lift) or raise NotKnown.new(
-          "how much rope is on the drum is not in the chart",
-          pointer: "/crane/chart"
-        )
+        drum = Drum.of(lift) or
+          raise NotKnown.new("how much rope is on the drum is not in the chart", pointer: "/crane/chart")
         least = lift.crane.part("hoist")["least_wraps"] || rules[:least_wraps]
         line("V", Figure.m(drum.rope_m, :down), source: "rope on the hoist in all, by the chart")
         line(
           "o",
           Figure.m(drum.most_out_m, :up),
-          source: "off the drum with the hook at its lowest: up the boom, and in #{lift.crane.parts_of_line} parts " \
-            "below the tip"
+          source:
+            "off the drum with the hook at its lowest: up the boom, and in #{lift.crane.parts_of_line} parts below " \
+            "the tip"
         )
         line(
           "v",
           Figure.m(drum.left_m, :down),
           formula: "V − o",
-          from: { V: Figure.m(drum.rope_m, :down), o: Figure.m(drum.most_out_m, :up) },
+          from: {
+            V: Figure.m(drum.rope_m, :down),
+            o: Figure.m(drum.most_out_m, :up)
+          },
           source: "left on the drum"
         )
-        return stop(
-          both { |system|
-            "the rope is #{Figure.m(-drum.left_m, :up).shown(system)} too short"
-          }
-        ) if drum.left_m.negative?
+        if drum.left_m.negative?
+          return stop(both { |system| "the rope is #{Figure.m(-drum.left_m, :up).shown(system)} too short" })
+        end
 
         left = drum.wraps_left
         line(
           "w",
           Figure.factor(left, :down),
           formula: left <= lift.crane.part("hoist")["drum"]["wraps_per_layer"] ? "v / a" : nil,
-          from: { v: Figure.m(drum.left_m, :down), a: Figure.m(drum.wrap_m(1), :up) },
+          from: {
+            v: Figure.m(drum.left_m, :down),
+            a: Figure.m(drum.wrap_m(1), :up)
+          },
           source: "full wraps left; one of the first layer takes #{Figure.m(drum.wrap_m(1), :up)}"
         )
         note = both { format("%.1f wraps left, at least %g", (left * 10).floor / 10.0, least) }

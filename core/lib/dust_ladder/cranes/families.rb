@@ -1,17 +1,22 @@
 module DustLadder
   module Cranes
+    # The boom is too short for a radius: known, and impossible.
+    class OutOfReach < NotKnown
+    end
+
     # What each family of crane asks of a plan, and how its chart is read (handbook, section 6.1). A family answers:
     # chart, stations' boom lengths, height of the tip, and whether rope and block hang below it.
     module Families
       # data: a chart's data. crane: the plan's Crane.
-      def self.of(data, crane)
-        { "tower" => Tower, "fixed_hoist" => FixedHoist, "platform_jib" => PlatformJib }.fetch(data["family"], Mobile).new(
-          data, crane
-        )
-      end
+      def self.of(data, crane) =
+        { "tower" => Tower, "fixed_hoist" => FixedHoist, "platform_jib" => PlatformJib }.fetch(
+          data["family"],
+          Mobile
+        ).new(data, crane)
     end
 
-    # Telescopic or lattice boom on outriggers or tracks: tables by boom length and radius, or boom angle, for each sector.
+    # Telescopic or lattice boom on outriggers or tracks: tables by boom length and radius, or boom angle, for each
+    # sector.
     class Mobile
       def initialize(data, crane)
         @data = data
@@ -27,15 +32,19 @@ module DustLadder
       # The boom length as typed; where it changes on the way, from the shortest to the longest.
       def boom_words
         lengths = @crane.booms.minmax
-        lengths[0] == lengths[1] && @crane.boom_length.given? ? "boom #{@crane.boom_length.typed}" : "boom " \
-          "#{lengths.uniq.map { |length| Figure.m(length) }.join(' to ')}"
+        if lengths[0] == lengths[1] && @crane.boom_length.given?
+          "boom #{@crane.boom_length.typed}"
+        else
+          "boom #{lengths.uniq.map { |length| Figure.m(length) }.join(" to ")}"
+        end
       end
 
       def chart
-        @chart ||= begin
-          tables = @data["tables"].to_h { |name, cells| [ name, table(cells, @data.dig("marks", name)) ] }
-          Chart.new(@data["sectors"].map { |sector| Chart.sector(sector, tables) })
-        end
+        @chart ||=
+          begin
+            tables = @data["tables"].to_h { |name, cells| [ name, table(cells, @data.dig("marks", name)) ] }
+            Chart.new(@data["sectors"].map { |sector| Chart.sector(sector, tables) })
+          end
       end
 
       # Boom length at a station: its own, or the crane's.
@@ -43,18 +52,18 @@ module DustLadder
 
       # The Boom of a length. Raises NotKnown where the chart does not say where its foot is.
       def boom(length)
-        @booms[length] ||= Boom.of(
-          @data,
-          length
-        ) || raise(NotKnown.new("the chart does not say where the boom's foot is", pointer: "/crane/chart"))
+        @booms[length] ||= Boom.of(@data, length) ||
+          raise(NotKnown.new("the chart does not say where the boom's foot is", pointer: "/crane/chart"))
       end
 
       def tip_height(radius, length)
-        boom(length).tip_height(radius) || raise(
-          NotKnown.new(
-            "a boom of #{Figure.m(length)} does not reach #{Figure.m(radius)}", pointer: @crane.boom_length.pointer
+        boom(length).tip_height(radius) ||
+          raise(
+            OutOfReach.new(
+              "a boom of #{Figure.m(length)} does not reach #{Figure.m(radius)}",
+              pointer: @crane.boom_length.pointer
+            )
           )
-        )
       end
 
       # Height of the tip as words for the working.
@@ -70,14 +79,16 @@ module DustLadder
 
       def table(cells, marks)
         tolerance = @crane.rules[:row_tolerance_m]
-        return AngleTable.new(
-          @data["boom_angle_deg"],
-          @data["boom_length_m"],
-          cells,
-          method(:boom),
-          tolerance: tolerance,
-          marks: marks
-        ) if @data["boom_angle_deg"]
+        if @data["boom_angle_deg"]
+          return AngleTable.new(
+            @data["boom_angle_deg"],
+            @data["boom_length_m"],
+            cells,
+            method(:boom),
+            tolerance: tolerance,
+            marks: marks
+          )
+        end
 
         Table.new(
           @data["radius_m"],
@@ -90,7 +101,8 @@ module DustLadder
       end
     end
 
-    # Tower crane: one row of capacities by trolley radius for each set of falls, never more than the falls' own maximum.
+    # Tower crane: one row of capacities by trolley radius for each set of falls, never more than the falls' own
+    # maximum.
     class Tower
       # radius_m, capacity_kg: as in the chart; max_kg: of the falls. Nothing is allowed short of the first row.
       def self.table(radius_m, jib_length_m, capacity_kg, max_kg, tolerance: 0.001)
@@ -106,14 +118,13 @@ module DustLadder
 
       # Why a set of falls cannot be used; nil when it can. fitted: is a second trolley?
       def self.unavailable(falls, parts, fitted)
-        set = falls[parts.to_s] or return "the chart has no row for #{parts} falls, only for " \
-          "#{falls.keys.join(' and ')}"
+        set = falls[parts.to_s] or
+          return "the chart has no row for #{parts} falls, only for #{falls.keys.join(" and ")}"
         return unless set["needs_second_trolley"]
 
-        raise NotKnown.new(
-          "whether a second trolley is fitted is not given",
-          pointer: "/crane/second_trolley"
-        ) if fitted.nil?
+        if fitted.nil?
+          raise NotKnown.new("whether a second trolley is fitted is not given", pointer: "/crane/second_trolley")
+        end
 
         "#{parts} falls need a second trolley, and none is fitted" unless fitted
       end
@@ -127,13 +138,12 @@ module DustLadder
       def hoists? = true
       def radius? = true
       def boom_words = "jib #{Figure.m(jib)}, #{@crane.parts_of_line} falls"
-      def unavailable
+      def unavailable =
         Tower.unavailable(
           tower["falls"],
           @crane.parts_of_line,
           { "fitted" => true, "not fitted" => false }[@crane.second_trolley]
         )
-      end
       def boom_at(_station) = jib.to_f
       def tip_height(_radius, _length) = tower["trolley_height_m"].to_f
       def tip_source = "the trolley, above the crane's ground"
@@ -142,18 +152,20 @@ module DustLadder
       def boom(_length) = raise(NotKnown.new("a tower crane's jib has no boom angle"))
 
       def chart
-        set = tower["falls"].fetch(@crane.parts_of_line.to_s) {
-          return Chart.all_round(Table.new([ jib ], [ jib ], [ [ nil ] ]))
-        }
-        @chart ||= Chart.all_round(
-          Tower.table(
-            set["radius_m"],
-            jib,
-            set["capacity_kg"],
-            set["max_kg"],
-            tolerance: @crane.rules[:row_tolerance_m]
+        set =
+          tower["falls"].fetch(@crane.parts_of_line.to_s) {
+            return Chart.all_round(Table.new([ jib ], [ jib ], [ [ nil ] ]))
+          }
+        @chart ||=
+          Chart.all_round(
+            Tower.table(
+              set["radius_m"],
+              jib,
+              set["capacity_kg"],
+              set["max_kg"],
+              tolerance: @crane.rules[:row_tolerance_m]
+            )
           )
-        )
       end
 
       private
@@ -181,15 +193,16 @@ module DustLadder
 
       def chart
         rows = radius? ? [ @data["reach_from_m"] || 0.0, @data["reach_to_m"] ] : [ 0.0, 1.0 ]
-        @chart ||= Chart.all_round(
-          Table.new(
-            rows,
-            [ 1.0 ],
-            [ [ @data["wll_kg"] ], [ @data["wll_kg"] ] ],
-            tolerance: @crane.rules[:row_tolerance_m]
-          ),
-          name: "wherever it runs"
-        )
+        @chart ||=
+          Chart.all_round(
+            Table.new(
+              rows,
+              [ 1.0 ],
+              [ [ @data["wll_kg"] ], [ @data["wll_kg"] ] ],
+              tolerance: @crane.rules[:row_tolerance_m]
+            ),
+            name: "wherever it runs"
+          )
       end
     end
   end

@@ -17,10 +17,12 @@ module DustLadder
         crane.chart_data
         @block = crane.family.hoists? ? crane.part("hook_block")["length_m"].to_f : 0.0
         @gap = crane.part("least_block_to_tip_m").to_f
-        # Between stations the tip's height bends downward and the hook's changes evenly: the stations are the worst of the way.
-        places = crane.stations.each_with_index.map { |station, index|
-          at(station.name, station.support_height.value, 0.0, crane.tip_height(crane.loaded_radius(index), index))
-        }
+        # Between stations the tip's height bends downward and the hook's changes evenly: the stations are the worst
+        # of the way.
+        places =
+          crane.stations.each_with_index.map do |station, index|
+            at(station.name, station.support_height.value, 0.0, crane.tip_height(crane.loaded_radius(index), index))
+          end
         places << at(
           "over the obstacle",
           crane.obstacle_height.value,
@@ -31,30 +33,32 @@ module DustLadder
         worst = places.max_by { |place| share(place) }
         work(worst)
         left = worst.available - worst.needed
-        return stop(
-          both { |system|
-            "block #{Figure.m(left.abs, :up).shown(system)} too near the tip, #{worst.name}"
-          },
-          subject: worst.name
-        ) unless worst.available.positive?
+        unless worst.available.positive?
+          return stop(
+            both { |system| "block #{Figure.m(left.abs, :up).shown(system)} too near the tip, #{worst.name}" },
+            subject: worst.name
+          )
+        end
 
-        caution(
-          "two_block",
-          both { |system|
-            "Only #{Figure.m(left, :down).shown(system)} before the block is too near the tip."
-          }
-        ) if left.between?(0, 1)
+        if left.between?(0, 1)
+          caution(
+            "two_block",
+            both { |system| "Only #{Figure.m(left, :down).shown(system)} before the block is too near the tip." }
+          )
+        end
         judge(
           Figure.m(worst.needed, :up),
           Figure.m(worst.available, :down),
           attention: rules[:attention, :height],
           subject: worst.name,
-          note: both { |system|
-            left.negative? ? "#{Figure.m(
-              -left,
-              :up
-).shown(system)} short, #{worst.name}" : "#{Figure.m(left, :down).shown(system)} left, #{worst.name}"
-          }
+          note:
+            both do |system|
+              if left.negative?
+                "#{Figure.m(-left, :up).shown(system)} short, #{worst.name}"
+              else
+                "#{Figure.m(left, :down).shown(system)} left, #{worst.name}"
+              end
+            end
         )
       end
 
@@ -89,7 +93,12 @@ module DustLadder
           source: place.name == "over the obstacle" ? "highest thing on the way" : "support at #{place.name}"
         )
         line("c", Figure.m(spare, :up), source: rules.cite(:obstacle_clearance_m)) if spare.positive?
-        line("k", Figure.m(@hook, :up), source: "hook bearing above the load's lowest corner, at worst", about: "hook")
+        line(
+          "k",
+          Figure.m(@hook, :up),
+          source: "hook bearing above the load's lowest corner, at worst",
+          about: "hook"
+        )
         operands = { z: Figure.m(support, :up), k: Figure.m(@hook, :up) }
         operands[:c] = Figure.m(spare, :up) if spare.positive?
         line(
@@ -110,14 +119,22 @@ module DustLadder
           "A",
           Figure.m(place.available, :down),
           formula: "tip − l − g",
-          from: { tip: tip, l: block, g: Figure.m(@gap, :up) },
+          from: {
+            tip: tip,
+            l: block,
+            g: Figure.m(@gap, :up)
+          },
           source: "less block length and the least block-to-tip gap"
         )
         line(
           "gap",
           Figure.m(place.tip - @block - place.needed, :down),
           formula: "tip − l − N",
-          from: { tip: tip, l: block, N: needed },
+          from: {
+            tip: tip,
+            l: block,
+            N: needed
+          },
           source: "block to tip with the hook this high; at least #{Figure.m(@gap, :up)}"
         )
       end

@@ -18,19 +18,15 @@ module DustLadder
         pull = [ drum&.least_pull || hoist["line_pull_kg"], hoist["rope_wll_kg"] ].min
         parts = lift.crane.parts_of_line
         rope = Reeving.capacity(pull, parts, hoist["lead_sheaves"], hoist["efficiency_per_sheave"])
-        outcomes = [ [ "rope", gross.on_rope_kg, rope ], [ "hook block", gross.items.select(&:on_hook).take_while { |item|
-          item.name != "hook block"
-        }.sum(&:kg), block["wll_kg"].to_f ] ]
-        outcomes.each do |name, demand, capacity|
-          share = demand / capacity
-          part(
-            name: name,
-            verdict: Ladder::Verdict.of(share, rules[:attention, :hoist]),
-            utilisation: share.finite? ? share : nil,
-            demand: Figure.kg(demand, :up),
-            capacity: Figure.kg(capacity, :down)
-          )
-        end
+        outcomes = [
+          [ "rope", gross.on_rope_kg, rope ],
+          [
+            "hook block",
+            gross.in_hook_kg,
+            block["wll_kg"].to_f
+          ]
+        ]
+        outcomes.each { |name, demand, capacity| loaded_part(name, demand, capacity, rules[:attention, :hoist]) }
         subject, demand, capacity = outcomes.max_by { |_, load, limit| load / limit }
         subject == "rope" ? rope_lines(demand, capacity, pull, parts, hoist, drum) : block_lines(demand, capacity)
         judge(
@@ -38,22 +34,23 @@ module DustLadder
           Figure.kg(capacity, :down),
           attention: rules[:attention, :hoist],
           subject: subject,
-          note: both { |system|
-            "#{Figure.kg(gross.kg, :up).shown(system)} gross; #{parts} part#{'s' if parts > 1} of line"
-          }
+          note:
+            both do |system|
+              "#{Figure.kg(gross.kg, :up).shown(system)} gross; #{parts} part#{"s" if parts > 1} of line"
+            end
         )
       end
 
       def stack(gross)
         operands = gross.items.to_h { |item| [ item.symbol.to_sym, Figure.kg(item.kg, :up) ] }
-        gross.items.each { |item|
+        gross.items.each do |item|
           line(
             item.symbol,
             Figure.kg(item.kg, :up),
             source: "#{item.name}: #{item.source}",
             about: item.name == "the load" ? "load" : "hook"
           )
-        }
+        end
         line(
           "G",
           Figure.kg(gross.kg, :up),
@@ -75,8 +72,15 @@ module DustLadder
         line(
           "P",
           operands[:P],
-          source: drum ? "line pull, the lesser of the rope and of layer #{drum.top_layer} of the drum, where the " \
-            "hook is highest" : "line pull, the lesser of drum and rope"
+          source:
+            (
+              if drum
+                "line pull, the lesser of the rope and of layer #{drum.top_layer} of the drum, where the hook is " \
+                  "highest"
+              else
+                "line pull, the lesser of drum and rope"
+              end
+            )
         )
         formula = hoist["efficiency_per_sheave"] == 1 ? "P × n" : "P × η^m × (1 − η^n) / (1 − η)"
         line(
@@ -84,7 +88,7 @@ module DustLadder
           Figure.kg(capacity, :down),
           formula: formula,
           from: operands,
-          source: "#{parts} part#{'s' if parts > 1} of line, #{hoist['lead_sheaves'].to_i} lead sheave"
+          source: "#{parts} part#{"s" if parts > 1} of line, #{hoist["lead_sheaves"].to_i} lead sheave"
         )
         enough = Reeving.least_parts(pull, demand, hoist["lead_sheaves"], hoist["efficiency_per_sheave"], MOST_PARTS)
         line("least", Figure.count(enough), source: "fewest parts of line that hold it, by the rope alone") if enough

@@ -1,7 +1,7 @@
 module DustLadder
   module Cranes
-    # Is this the chart of this very machine as it stands, and was it read against the paper? Every identity field of the
-    # chart must match, and two different people must stand for its figures.
+    # Is this the chart of this very machine as it stands, and was it read against the paper? Every identity field of
+    # the chart must match, and two different people must stand for its figures.
     class IdentityCheck < Ladder::Check
       ID = "chart"
       LABEL = "Chart"
@@ -11,14 +11,13 @@ module DustLadder
       def examine
         fields = lift.crane.identity
         fields.each do |name, value, own, verdict|
-          note = verdict == "holds" ? "both #{value}" : "chart #{value}, machine #{own.empty? ? 'not given' : own}"
+          note = verdict == "holds" ? "both #{value}" : "chart #{value}, machine #{own.empty? ? "not given" : own}"
           part(name: name, verdict: verdict, note: both(note))
         end
         caution(
           "chart_assumes",
           "The chart holds for a freely hanging load, a level machine on firm ground and no side pull. The chart in " \
-            "the cab " \
-            "governs."
+            "the cab governs."
         )
         wrong = fields.select { |field| field.last == "stop" }
         blank = fields.select { |field| field.last == "not_known" }
@@ -28,17 +27,19 @@ module DustLadder
           verdict: unchecked ? "not_known" : "holds",
           note: both(unchecked || Record.new(lift.crane.record).words)
         )
-        return stop(
-          both("#{words(wrong)} of the machine differ#{'s' if wrong.one?} from the chart"),
-          subject: words(wrong)
-        ) if wrong.any?
-
-        blank.each { |name, *|
-          @missing << Ladder::Missing.new(
-            what: "#{name.tr('_', ' ')} of the machine is not given",
-            pointer: "/crane/as_rigged/#{name.gsub('~', '~0').gsub('/', '~1')}"
+        if wrong.any?
+          return stop(
+            both("#{words(wrong)} of the machine differ#{"s" if wrong.one?} from the chart"),
+            subject: words(wrong)
           )
-        }
+        end
+
+        blank.each do |name, *|
+          @missing << Ladder::Missing.new(
+            what: "#{name.tr("_", " ")} of the machine is not given",
+            pointer: "/crane/as_rigged/#{name.gsub("~", "~0").gsub("/", "~1")}"
+          )
+        end
         return answer("not_known", note: both("#{words(blank)} of the machine not given")) if blank.any?
 
         raise NotKnown.new(unchecked, pointer: "/crane/chart") if unchecked
@@ -68,7 +69,7 @@ module DustLadder
 
       # Is this whoever entered it?
       def same?(name) = plain(name) == plain(entered_by)
-      def words = "version #{@data['version'].to_i}: entered by #{entered_by}, checked by #{checked_by}"
+      def words = "version #{@data["version"].to_i}: entered by #{entered_by}, checked by #{checked_by}"
 
       private
 

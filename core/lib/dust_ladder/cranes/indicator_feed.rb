@@ -56,12 +56,13 @@ module DustLadder
         RANGES.each do |name, range|
           next if name == "rated_kg" && data[name].nil?
 
-          return "the indicator gives no sound #{name.sub(
-            /_\w+\z/,
-            ''
-)}" unless data[name].is_a?(Numeric) && data[name].to_f.finite? && range.cover?(data[name])
+          unless data[name].is_a?(Numeric) && data[name].to_f.finite? && range.cover?(data[name])
+            return "the indicator gives no sound #{name.sub(/_\w+\z/, "")}"
+          end
         end
-        return "the indicator gives no sound slew" unless data["slew_deg"].nil? || data["slew_deg"].is_a?(Numeric) && data["slew_deg"].to_f.finite?
+        unless data["slew_deg"].nil? || data["slew_deg"].is_a?(Numeric) && data["slew_deg"].to_f.finite?
+          return "the indicator gives no sound slew"
+        end
         return "the indicator gives no sound state" unless STATES.include?(data["state"])
         return "the indicator does not count its readings" unless data["seq"].is_a?(Integer)
 
@@ -71,12 +72,11 @@ module DustLadder
       def jump(data)
         return "the indicator counts backward" unless data["seq"] > @before["seq"].to_i
 
-        MOST_JUMP.each { |name, most|
-          return "the indicator's #{name.sub(
-            /_\w+\z/,
-            ''
-)} jumps" if data[name].is_a?(Numeric) && @before[name].is_a?(Numeric) && (data[name] - @before[name]).abs > most
-        }
+        MOST_JUMP.each do |name, most|
+          if data[name].is_a?(Numeric) && @before[name].is_a?(Numeric) && (data[name] - @before[name]).abs > most
+            return "the indicator's #{name.sub(/_\w+\z/, "")} jumps"
+          end
+        end
         nil
       end
     end

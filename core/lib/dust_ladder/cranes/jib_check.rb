@@ -17,10 +17,9 @@ module DustLadder
 
       def aboard = lift.crane.platform[:aboard].map { |what, mass| [ what, mass.not_negative ] }
       def applies!
-        raise NotKnown.new(
-          "the chart does not match the machine as rigged: see Chart",
-          pointer: "/crane/as_rigged"
-        ) unless lift.crane.chart_applies?
+        unless lift.crane.chart_applies?
+          raise NotKnown.new("the chart does not match the machine as rigged: see Chart", pointer: "/crane/as_rigged")
+        end
       end
     end
 
@@ -41,25 +40,26 @@ module DustLadder
         reading = machine.read(lower: lower, upper: upper, radius: radius, aboard_kg: aboard.sum(&:last))
         gross = lift.gross.kg
         line("r", Figure.m(radius, :up), source: "load radius of the jib")
-        return stop(
-          both { |system|
-            "nothing allowed: lower boom #{span(lower)}, upper boom #{span(upper)}, at #{Figure.m(
-              radius,
-              :up
-).shown(system)}"
-          }
-        ) if reading.allowed_kg.nil?
+        if reading.allowed_kg.nil?
+          return stop(
+            both do |system|
+              "nothing allowed: lower boom #{span(lower)}, upper boom #{span(upper)}, at " \
+                "#{Figure.m(radius, :up).shown(system)}"
+            end
+          )
+        end
 
         work(reading, machine)
-        line("G", Figure.kg(gross, :up), source: "load and its rigging: #{lift.gross.items.map(&:name).join(', ')}")
+        line("G", Figure.kg(gross, :up), source: "load and its rigging: #{lift.gross.items.map(&:name).join(", ")}")
         judge(
           Figure.kg(gross, :up),
           Figure.kg(reading.allowed_kg, :down),
           attention: rules[:attention, :crane],
-          note: both { |system|
-            "#{Figure.kg(gross, :up).bare(system)} of #{Figure.kg(reading.allowed_kg, :down).shown(system)}, zone " \
-              "#{reading.zones.join(' and ')}, column #{Figure.m(reading.column).shown(system)}"
-          }
+          note:
+            both do |system|
+              "#{Figure.kg(gross, :up).bare(system)} of #{Figure.kg(reading.allowed_kg, :down).shown(system)}, zone " \
+                "#{reading.zones.join(" and ")}, column #{Figure.m(reading.column).shown(system)}"
+            end
         )
       end
 
@@ -70,10 +70,10 @@ module DustLadder
         line(
           "c",
           Figure.kg(reading.chart_kg, :down),
-          source: "least of zone #{reading.zones.join(' and ')} and of " \
-          "the bands #{reading.bands.map { |band|
-            span(band)
-          }.join(', ')} of the upper boom, all that the dry run touched"
+          source:
+            "least of zone #{reading.zones.join(" and ")} and of the bands #{reading.bands.map { |band|
+              span(band)
+            }.join(", ")} of the upper boom, all that the dry run touched"
         )
         from = {
           c: Figure.kg(reading.chart_kg, :down),
@@ -84,16 +84,22 @@ module DustLadder
         line(
           "k",
           from[:k],
-          source: machine.credit_share.zero? ? "the chart credits nothing of it to the jib" : "share of it that the " \
-            "chart " \
-            "credits to the jib"
+          source:
+            (
+              if machine.credit_share.zero?
+                "the chart credits nothing of it to the jib"
+              else
+                "share of it that the chart credits to the jib"
+              end
+            )
         )
-        credited = line(
-          "s",
-          Figure.kg(reading.chart_kg + machine.credit_share * reading.unused_kg, :down),
-          formula: "c + k × u",
-          from: from
-        )
+        credited =
+          line(
+            "s",
+            Figure.kg(reading.chart_kg + machine.credit_share * reading.unused_kg, :down),
+            formula: "c + k × u",
+            from: from
+          )
         line("cap", Figure.kg(reading.cap_kg, :down), source: "most that the jib may carry in this column")
         line(
           "C",
@@ -115,33 +121,32 @@ module DustLadder
 
       def examine
         applies!
-        raise NotKnown.new(
-          "who and what is in the platform is not given",
-          pointer: "/crane/platform/aboard"
-        ) if aboard.empty?
+        if aboard.empty?
+          raise NotKnown.new("who and what is in the platform is not given", pointer: "/crane/platform/aboard")
+        end
 
-        operands = aboard.each_with_index.to_h { |(what, kg), index|
-          [ :"p#{index + 1}",
-            Figure.kg(kg, :up) ].tap { |symbol, figure|
-            line(symbol.to_s, figure, source: what)
-          }
-        }
-        total = line(
-          "P",
-          Figure.kg(operands.values.sum(&:value), :up),
-          formula: operands.keys.join(" + "),
-          from: operands,
-          source: "everyone and everything in the platform"
-        )
+        operands =
+          aboard.each_with_index.to_h do |(what, kg), index|
+            [ :"p#{index + 1}", Figure.kg(kg, :up) ].tap { |symbol, figure| line(symbol.to_s, figure, source: what) }
+          end
+        total =
+          line(
+            "P",
+            Figure.kg(operands.values.sum(&:value), :up),
+            formula: operands.keys.join(" + "),
+            from: operands,
+            source: "everyone and everything in the platform"
+          )
         rated = lift.crane.family.rated_kg
         line("C", Figure.kg(rated, :down), source: "#{lift.crane.chart_title}: rating of the platform")
         judge(
           Figure.kg(total, :up),
           Figure.kg(rated, :down),
           attention: rules[:attention, :crane],
-          note: both { |system|
-            "#{Figure.kg(total, :up).bare(system)} of #{Figure.kg(rated, :down).shown(system)} in the platform"
-          }
+          note:
+            both do |system|
+              "#{Figure.kg(total, :up).bare(system)} of #{Figure.kg(rated, :down).shown(system)} in the platform"
+            end
         )
       end
     end

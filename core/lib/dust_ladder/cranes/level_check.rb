@@ -23,10 +23,11 @@ module DustLadder
         judge(
           Figure.percent(out, digits: 2),
           Figure.percent(most, digits: 2),
-          note: both { |system|
-            "#{Figure.percent(out, digits: 2).shown(system)} out of level, at most " \
-              "#{Figure.percent(most, digits: 2).shown(system)}"
-          }
+          note:
+            both do |system|
+              "#{Figure.percent(out, digits: 2).shown(system)} out of level, at most " \
+                "#{Figure.percent(most, digits: 2).shown(system)}"
+            end
         )
       end
     end

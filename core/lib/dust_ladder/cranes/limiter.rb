@@ -1,20 +1,21 @@
 module DustLadder
   module Cranes
-    # Where along its way a crane's limiter would stop a plan: at its cut-out share of the rated capacity, where nothing is
-    # rated, or at a zone. A limiter is a last help: its limit is no reserve to plan with (handbook, section 6.1).
+    # Where along its way a crane's limiter would stop a plan: at its cut-out share of the rated capacity, where
+    # nothing is rated, or at a zone. A limiter is a last help: its limit is no reserve to plan with (handbook,
+    # section 6.1).
     class Limiter
       # between: leg of the way; share: of that leg; at: Path::Station; why: words.
-      Trip = Struct.new(:between, :share, :at, :why, keyword_init: true) do
-        def as_json(*)
-          {
-            "between" => between,
-            "share" => share,
-            "radius" => Figure.m(at.radius).as_json,
-            "slew" => at.slew && Figure.deg(at.slew % 360, :near).as_json,
-            "why" => why
-          }
+      Trip =
+        Struct.new(:between, :share, :at, :why, keyword_init: true) do
+          def as_json(*) =
+            {
+              "between" => between,
+              "share" => share,
+              "radius" => Figure.m(at.radius).as_json,
+              "slew" => at.slew && Figure.deg(at.slew % 360, :near).as_json,
+              "why" => why
+            }
         end
-      end
 
       # cut_out: share of the rated capacity at which motion stops.
       def initialize(lift, cut_out: 1.0)
@@ -46,12 +47,9 @@ module DustLadder
 
       # The last place that is still good, between one that is and one that is not.
       def stopped(good, bad, why, gross)
-        return Trip.new(
-          between: bad.between,
-          share: bad.share,
-          at: bad.at,
-          why: why
-        ) if good.nil? || good.between != bad.between
+        if good.nil? || good.between != bad.between
+          return Trip.new(between: bad.between, share: bad.share, at: bad.at, why: why)
+        end
 
         from, to = @lift.crane.path_stations[bad.between, 2]
         low, high = good.share, bad.share
@@ -65,11 +63,15 @@ module DustLadder
       HALVINGS = 24
 
       def zones
-        Zone.all(@lift).filter_map { |zone|
-          zone.entered(@lift.crane.path_stations)&.then { |between, share, at|
-            Trip.new(between: between, share: share, at: at, why: "zone #{zone.name}")
-          }
-        }
+        Zone
+          .all(@lift)
+          .filter_map do |zone|
+            zone
+              .entered(@lift.crane.path_stations)
+              &.then do |between, share, at|
+                Trip.new(between: between, share: share, at: at, why: "zone #{zone.name}")
+              end
+          end
       end
     end
   end

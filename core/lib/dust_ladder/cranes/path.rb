@@ -60,24 +60,26 @@ module DustLadder
 
       # [Least, sectors].
       def walk
-        @walk ||= begin
-          worst, touched = nil, {}.compare_by_identity
-          places.each do |place|
-            place.sectors.each { |sector| touched[sector] = true }
-            worst = place if worst.nil? || (worst.kg && (place.kg.nil? || place.kg < worst.kg))
+        @walk ||=
+          begin
+            worst, touched = nil, {}.compare_by_identity
+            places.each do |place|
+              place.sectors.each { |sector| touched[sector] = true }
+              worst = place if worst.nil? || (worst.kg && (place.kg.nil? || place.kg < worst.kg))
+            end
+            [ Least.new(kg: worst.kg, sector: worst.sector&.name, between: worst.between, at: worst.at), touched.keys ]
           end
-          [ Least.new(kg: worst.kg, sector: worst.sector&.name, between: worst.between, at: worst.at), touched.keys ]
-        end
       end
 
       def look
         return [ place(0, 0.0, @stations.first) ] if @stations.size == 1
 
-        @stations.each_cons(2).with_index.flat_map { |(from, to), between|
-          times(from, to).map { |share|
-            place(between, share, Path.between(from, to, share))
-          }
-        }
+        @stations
+          .each_cons(2)
+          .with_index
+          .flat_map do |(from, to), between|
+            times(from, to).map { |share| place(between, share, Path.between(from, to, share)) }
+          end
       end
 
       def place(between, share, station)
@@ -88,15 +90,18 @@ module DustLadder
       # Fine steps, whatever is crossed, and the middles between them.
       def times(from, to)
         # On either side of what is crossed too: which side a figure changes on is then seen to a hair.
-        marks = [ 0.0, 1.0, *@chart.crossings(from, to).flat_map { |share|
-          [ share - HAIR, share, share + HAIR ]
-        } ].uniq.select { |share| share.between?(0.0, 1.0) }.sort
+        marks =
+          [ 0.0, 1.0, *@chart.crossings(from, to).flat_map { |share| [ share - HAIR, share, share + HAIR ] } ].uniq
+            .select { |share| share.between?(0.0, 1.0) }
+            .sort
         (marks + marks.each_cons(2).map { |before, after| (before + after) / 2 } + fine(from, to)).uniq.sort
       end
 
       def fine(from, to)
-        steps = [ (to.radius - from.radius).abs / FINE_RADIUS_M,
-          from.slew ? (to.slew - from.slew).abs / FINE_SLEW_DEG : 0.0 ].max.ceil
+        steps = [
+          (to.radius - from.radius).abs / FINE_RADIUS_M,
+          from.slew ? (to.slew - from.slew).abs / FINE_SLEW_DEG : 0.0
+        ].max.ceil
         (1...steps).map { |step| step / steps.to_f }
       end
     end

@@ -1,7 +1,7 @@
 module DustLadder
   module Cranes
-    # A line crew's machine: a platform with its own rating, and a small jib whose chart goes by zone of the lower boom's
-    # angle, bands of the upper boom's angle and load radius (handbook, section 6.1, family 3).
+    # A line crew's machine: a platform with its own rating, and a small jib whose chart goes by zone of the lower
+    # boom's angle, bands of the upper boom's angle and load radius (handbook, section 6.1, family 3).
     class PlatformJib
       # allowed_kg nil: not allowed. column: the load radius that was read, m. bands: those that count.
       Reading = Struct.new(:zones, :bands, :column, :chart_kg, :cap_kg, :unused_kg, :allowed_kg, keyword_init: true)
@@ -22,31 +22,32 @@ module DustLadder
       def chart = raise(NotKnown.new("a platform machine's chart is not read by radius and boom"))
       def boom(_length) = raise(NotKnown.new("a platform machine's booms are not drawn here"))
 
-      # lower, upper: ranges of angle from horizontal, [least, most], as the dry run showed. radius: of the jib's load, m.
-      # aboard_kg: everyone and everything in the platform. Every zone and band that is touched counts, the least governs.
+      # lower, upper: ranges of angle from horizontal, [least, most], as the dry run showed. radius: of the jib's
+      # load, m. aboard_kg: everyone and everything in the platform. Every zone and band that is touched counts, the
+      # least governs.
       def read(lower:, upper:, radius:, aboard_kg:)
         unused = [ rated_kg - aboard_kg, 0.0 ].max
-        zones = @data["zones"].select { |zone|
-          touch?([ zone["lower_boom_from_deg"], zone["lower_boom_to_deg"] ], lower)
-        }
-        bands = @data["upper_boom_bands_deg"].each_index.select { |index|
-          touch?(@data["upper_boom_bands_deg"][index], upper)
-        }
+        zones =
+          @data["zones"].select { |zone| touch?([ zone["lower_boom_from_deg"], zone["lower_boom_to_deg"] ], lower) }
+        bands =
+          @data["upper_boom_bands_deg"].each_index.select do |index|
+            touch?(@data["upper_boom_bands_deg"][index], upper)
+          end
         column = @data["load_radius_m"].index { |row| row >= radius - @tolerance }
-        reading = Reading.new(
-          zones: zones.map { |zone| zone["name"] },
-          bands: bands.map { |index|
-            @data["upper_boom_bands_deg"][index]
-          },
-          column: column && @data["load_radius_m"][column],
-          unused_kg: unused
-        )
-        return reading unless column && radius.positive? && within?(
-          @data["zones"].map { |zone|
-            [ zone["lower_boom_from_deg"], zone["lower_boom_to_deg"] ]
-          },
-          lower
-        ) && within?(@data["upper_boom_bands_deg"], upper)
+        reading =
+          Reading.new(
+            zones: zones.map { |zone| zone["name"] },
+            bands: bands.map { |index| @data["upper_boom_bands_deg"][index] },
+            column: column && @data["load_radius_m"][column],
+            unused_kg: unused
+          )
+        unless column && radius.positive? &&
+                 within?(
+                   @data["zones"].map { |zone| [ zone["lower_boom_from_deg"], zone["lower_boom_to_deg"] ] },
+                   lower
+                 ) && within?(@data["upper_boom_bands_deg"], upper)
+          return reading
+        end
 
         cells = zones.flat_map { |zone| bands.map { |band| @data["jib_kg"].fetch(zone["name"])[band][column] } }
         reading.cap_kg = @data["jib_cap_kg"][column]

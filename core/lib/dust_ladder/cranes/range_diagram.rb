@@ -1,7 +1,7 @@
 module DustLadder
   module Cranes
-    # A chart seen from the side: where the tip may be, boom by boom, and how much is allowed there, in bands; and what it
-    # answers either way round: radius for a weight, weight for a radius. Radius and height in m, for pixels.
+    # A chart seen from the side: where the tip may be, boom by boom, and how much is allowed there, in bands; and
+    # what it answers either way round: radius for a weight, weight for a radius. Radius and height in m, for pixels.
     class RangeDiagram
       SAMPLES = [ 0.0, 0.5, 1.0 ].freeze
       NICE = [ 1.0, 2.0, 5.0 ].freeze
@@ -35,14 +35,15 @@ module DustLadder
           "title" => @data["title"],
           "bands" => bands,
           "hangs" => hangs && Figure.kg(hangs, :up).as_json,
-          "tables" => tables.map { |name, sector, family|
-            { "name" => name, **sides(sector.table, family), "arcs" => arcs(sector, family) }
-          }
+          "tables" =>
+            tables.map do |name, sector, family|
+              { "name" => name, **sides(sector.table, family), "arcs" => arcs(sector, family) }
+            end
         }
       end
 
-      # gross: kg or nil; radius: m or nil. For each table, boom by boom: the largest radius for the weight, the capacity at
-      # the radius.
+      # gross: kg or nil; radius: m or nil. For each table, boom by boom: the largest radius for the weight, the
+      # capacity at the radius.
       def answers(gross: nil, radius: nil)
         tables.map do |name, sector, _|
           { "name" => name, "booms" => sector.table.booms.map { |boom| answer(sector, boom, gross, radius) } }
@@ -64,25 +65,24 @@ module DustLadder
       end
 
       # What hangs before any load does: the block and the chart's own list; rope comes on top.
-      def hangs
+      def hangs =
         @data["hook_block"] && @data["hook_block"]["mass_kg"] + (@data["deductions"] || []).sum { |item| item["kg"] }
-      end
 
       # [name, Sector, family] of each table.
       def tables
         @tables ||=
           case @data["family"]
-          when "platform_jib" then []
+          when "platform_jib"
+            []
           when "tower"
-            @data["tower"]["falls"].keys.sort_by(&:to_i).map do |falls|
-              family = Families.of(
-                @data,
-                Alone.new(@data, @crane.rules).tap { |crane|
-                  crane.parts_of_line = falls.to_i
-                }
-              )
-              [ "#{falls} falls", family.chart.sectors.first, family ]
-            end
+            @data["tower"]["falls"]
+              .keys
+              .sort_by(&:to_i)
+              .map do |falls|
+                family =
+                  Families.of(@data, Alone.new(@data, @crane.rules).tap { |crane| crane.parts_of_line = falls.to_i })
+                [ "#{falls} falls", family.chart.sectors.first, family ]
+              end
           else
             family = Families.of(@data, @crane)
             family.chart.sectors.map { |sector| [ sector.name, sector, family ] }
@@ -97,48 +97,50 @@ module DustLadder
         return { "cells" => [] } unless drawable?(family)
         return { "cells" => under(table, rows.values.first, table.booms.first, family) } if table.booms.size == 1
 
-        cells = table.booms.each_cons(2).flat_map do |lower, upper|
-          (1...rows[lower].size).filter_map do |index|
-            kg = table.capacity(middle(rows, lower, upper, index), (lower + upper) / 2) or next
-            below, above = [ lower, upper ].map { |boom| edge(rows[boom][index - 1], rows[boom][index], boom, family) }
-            [ *below, *above.reverse ].then { |outline|
-              { "kg" => kg, "band" => band(kg), "outline" => outline } if below.size > 1 && above.size > 1
-            }
-          end
-        end
+        cells =
+          table
+            .booms
+            .each_cons(2)
+            .flat_map do |lower, upper|
+              (1...rows[lower].size).filter_map do |index|
+                kg = table.capacity(middle(rows, lower, upper, index), (lower + upper) / 2) or next
+                below, above =
+                  [ lower, upper ].map { |boom| edge(rows[boom][index - 1], rows[boom][index], boom, family) }
+                [ *below, *above.reverse ].then do |outline|
+                  { "kg" => kg, "band" => band(kg), "outline" => outline } if below.size > 1 && above.size > 1
+                end
+              end
+            end
         { "cells" => cells }
       end
 
       def drawable?(family) = family.name == "mobile" ? !@data["boom_foot"].nil? : true
       def middle(rows, lower, upper, index) = [ lower, upper ].flat_map { |boom| rows[boom][index - 1, 2] }.sum / 4
 
-      def edge(from, to, boom, family)
-        SAMPLES.filter_map { |share|
-          Path.mixed(
-            from,
-            to,
-            share
-          ).then { |radius|
-            tip(radius, boom, family)&.then { |height|
-              [ radius, height ]
-            }
-          }
-        }
-      end
+      def edge(from, to, boom, family) =
+        SAMPLES.filter_map do |share|
+          Path.mixed(from, to, share).then { |radius| tip(radius, boom, family)&.then { |height| [ radius, height ] } }
+        end
 
       # A single boom, trolley or hoist: what is allowed, as a strip below where its tip may be.
       def under(table, rows, boom, family)
-        rows.each_cons(2).filter_map do |from, to|
-          kg = table.capacity((from + to) / 2, boom) or next
-          top = edge(from, to, boom, family)
-          {
-            "kg" => kg,
-            "band" => band(kg),
-            "outline" => top + top.reverse.map { |radius, height|
-              [ radius, [ height - (family.name == "mobile" ? UNDER_M : height), 0.0 ].max ]
-            }
-          } if top.size > 1
-        end
+        rows
+          .each_cons(2)
+          .filter_map do |from, to|
+            kg = table.capacity((from + to) / 2, boom) or next
+            top = edge(from, to, boom, family)
+            if top.size > 1
+              {
+                "kg" => kg,
+                "band" => band(kg),
+                "outline" =>
+                  top +
+                    top.reverse.map do |radius, height|
+                      [ radius, [ height - (family.name == "mobile" ? UNDER_M : height), 0.0 ].max ]
+                    end
+              }
+            end
+          end
       end
 
       def arcs(sector, family)
@@ -161,17 +163,17 @@ module DustLadder
 
       # Even steps of capacity, kg, rising.
       def bands
-        @bands ||= begin
-          all = tables.flat_map { |_, sector, _|
-            sector.table.booms.flat_map { |boom|
-              sector.table.rows(boom).filter_map { |radius|
-                sector.capacity(radius, boom)
-              }
-            }
-          }
-          steps = (0..8).flat_map { |power| NICE.map { |nice| nice * 10**power } }
-          all.empty? ? [] : steps.select { |step| step > all.min && step < all.max }.last(MOST_BANDS)
-        end
+        @bands ||=
+          begin
+            all =
+              tables.flat_map do |_, sector, _|
+                sector.table.booms.flat_map do |boom|
+                  sector.table.rows(boom).filter_map { |radius| sector.capacity(radius, boom) }
+                end
+              end
+            steps = (0..8).flat_map { |power| NICE.map { |nice| nice * 10**power } }
+            all.empty? ? [] : steps.select { |step| step > all.min && step < all.max }.last(MOST_BANDS)
+          end
       end
 
       def band(kg) = bands.count { |step| kg >= step }

@@ -5,9 +5,8 @@ module DustLadder
       ID = "side_pull"
       LABEL = "Side pull"
 
-      def self.applies?(lift)
+      def self.applies?(lift) =
         lift.crane.chosen? && lift.crane.chart_data.key?("limits") || lift.crane.side_pull.given?
-      end
 
       private
 
@@ -15,18 +14,21 @@ module DustLadder
         off = lift.crane.side_pull.not_negative
         hoist = lift.crane.family?("fixed_hoist")
         limit = rules[:side_pull_deg, hoist ? :fixed_hoist : :stop]
-        caution(
-          "side_pull",
-          both { |system|
-            "#{Figure.deg(off, :up).shown(system)} out of plumb: move the crane or the load until the line hangs plumb."
-          }
-        ) if off > rules[:side_pull_deg,
-          :caution]
+        if off > rules[:side_pull_deg, :caution]
+          caution(
+            "side_pull",
+            both do |system|
+              "#{Figure.deg(off, :up).shown(system)} out of plumb: move the crane or the load until the line " \
+                "hangs plumb."
+            end
+          )
+        end
         line("a", Figure.deg(off, :up), source: "planned pull, from plumb")
         line("m", Figure.deg(limit), source: rules.cite(:side_pull_deg))
-        note = both { |system|
-          "#{Figure.deg(off, :up).shown(system)} from plumb, stops at #{Figure.deg(limit).shown(system)}"
-        }
+        note =
+          both do |system|
+            "#{Figure.deg(off, :up).shown(system)} from plumb, stops at #{Figure.deg(limit).shown(system)}"
+          end
         # A crane's line stops at the very limit; a hoist's may reach it.
         return stop(note) if !hoist && off >= limit - Ladder::Verdict::SLACK
 

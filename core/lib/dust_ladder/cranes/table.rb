@@ -14,23 +14,21 @@ module DustLadder
         @tolerance = tolerance
         raise ArgumentError, "#{cells.size} rows for #{radii.size} radii" unless cells.size == radii.size
 
-        cells.each_with_index { |row, index|
-          raise ArgumentError,
-            "row #{index} has #{row.size} cells for #{booms.size} boom lengths" unless row.size == booms.size
-        }
-        @columns = @booms.each_index.map { |index|
-          Column.new(
-            @radii,
-            cells.map { |row|
-              row[index]
-            },
-            tolerance,
-            interpolate,
-            marks&.map { |row|
-              row[index]
-            }
-          )
-        }
+        cells.each_with_index do |row, index|
+          unless row.size == booms.size
+            raise ArgumentError, "row #{index} has #{row.size} cells for #{booms.size} boom lengths"
+          end
+        end
+        @columns =
+          @booms.each_index.map do |index|
+            Column.new(
+              @radii,
+              cells.map { |row| row[index] },
+              tolerance,
+              interpolate,
+              marks&.map { |row| row[index] }
+            )
+          end
         @columns_at = {}
       end
 
@@ -52,9 +50,10 @@ module DustLadder
         first = columns.map(&:first)
         return if columns.empty? || first.any?(&:nil?)
 
-        run = @radii.drop_while { |radius|
-          radius < first.max
-        }.take_while { |radius| (least(columns, radius) || -1) * (1 + Ladder::Verdict::SLACK) >= gross_kg }
+        run =
+          @radii
+            .drop_while { |radius| radius < first.max }
+            .take_while { |radius| (least(columns, radius) || -1) * (1 + Ladder::Verdict::SLACK) >= gross_kg }
         run.last
       end
 
@@ -65,7 +64,9 @@ module DustLadder
       def self.hits(from, to, values)
         return [] if from == to
 
-        values.filter_map { |value| ((value - from) / (to - from)).then { |share| share if share.between?(0.0, 1.0) } }
+        values.filter_map do |value|
+          ((value - from) / (to - from)).then { |share| share if share.between?(0.0, 1.0) }
+        end
       end
 
       private
@@ -117,7 +118,8 @@ module DustLadder
           return if smaller.nil? || larger.nil?
           return [ smaller, larger ].min unless @interpolate
 
-          smaller + (larger - smaller) * ((key - @keys[index - 1]) / (@keys[index] - @keys[index - 1])).clamp(0.0, 1.0)
+          smaller +
+            (larger - smaller) * ((key - @keys[index - 1]) / (@keys[index] - @keys[index - 1])).clamp(0.0, 1.0)
         end
 
         def marks(key)

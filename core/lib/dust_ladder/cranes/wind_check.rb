@@ -18,16 +18,16 @@ module DustLadder
         caution(
           "wind_reads",
           "Wind is measured at the height of the tip, in gusts. The operator stops sooner whenever the load will not " \
-            "stay " \
-            "where it is wanted."
+            "stay where it is wanted."
         )
         judge(
           Figure.speed(gust, :up),
           Figure.speed(allowed, :down),
           attention: rules[:attention, :crane],
-          note: both { |system|
-            "#{Figure.speed(gust, :up).shown(system)}, at most #{Figure.speed(allowed, :down).shown(system)}"
-          }
+          note:
+            both do |system|
+              "#{Figure.speed(gust, :up).shown(system)}, at most #{Figure.speed(allowed, :down).shown(system)}"
+            end
         )
       end
 
@@ -40,14 +40,18 @@ module DustLadder
           m: Figure.kg(lift.load.least_kg, :down),
           k: Figure.factor(rules[:wind, :drag])
         }
-        area = line(
-          "A",
-          Figure.new([ length, width ].max * height, :m2, :up),
-          formula: "l × h",
-          from: { l: Figure.m([ length, width ].max, :up), h: Figure.m(height, :up) },
-          source: "the larger upright face of the load's box",
-          about: "load"
-        )
+        area =
+          line(
+            "A",
+            Figure.new([ length, width ].max * height, :m2, :up),
+            formula: "l × h",
+            from: {
+              l: Figure.m([ length, width ].max, :up),
+              h: Figure.m(height, :up)
+            },
+            source: "the larger upright face of the load's box",
+            about: "load"
+          )
         line("m", from[:m], source: "the low end of its weight, without block and rigging", about: "load")
         line("k", from[:k], source: rules.cite(:wind))
         limit = chart * Math.sqrt(from[:q].value * from[:m].value / 1000 / (from[:k].value * area))

@@ -2,13 +2,14 @@ module DustLadder
   module Cranes
     # Where the load must not go: a sector of slew and a band of radius about the crane's slewing axis.
     class Zone
-      # A way is looked at this often, and the zone is taken this much larger on every side, so that nothing is stepped over.
+      # A way is looked at this often, and the zone is taken this much larger on every side, so that nothing is
+      # stepped over.
       STEP_M = 0.1
 
       attr_reader :name
 
-      # slews in degrees, clockwise from the first to the last; radii in m, the greater nil for no end. reach: of the load
-      # from its plumb line, m.
+      # slews in degrees, clockwise from the first to the last; radii in m, the greater nil for no end. reach: of the
+      # load from its plumb line, m.
       def initialize(name:, slew_from:, slew_to:, radius_from:, radius_to:, reach: 0.0)
         @name = name
         @from = slew_from
@@ -30,13 +31,15 @@ module DustLadder
 
       # The first Path::Place of a way at which the load would be in it: [leg of the way, share of it, Station], or nil.
       def entered(stations)
-        stations.each_cons(2).with_index do |(from, to), between|
-          steps = [ (Path.length(from, to) / STEP_M).ceil, (to.slew - from.slew).abs.ceil, 1 ].max
-          (0..steps).each do |step|
-            station = Path.between(from, to, step / steps.to_f)
-            return [ between, step / steps.to_f, station ] if hold?(station.radius, station.slew, STEP_M / 2)
+        stations
+          .each_cons(2)
+          .with_index do |(from, to), between|
+            steps = [ (Path.length(from, to) / STEP_M).ceil, (to.slew - from.slew).abs.ceil, 1 ].max
+            (0..steps).each do |step|
+              station = Path.between(from, to, step / steps.to_f)
+              return between, step / steps.to_f, station if hold?(station.radius, station.slew, STEP_M / 2)
+            end
           end
-        end
         nil
       end
 
@@ -69,34 +72,34 @@ module DustLadder
 
       def examine
         crane = lift.crane
-        entries = Zone.all(lift).map { |zone|
-          [ zone, zone.entered(crane.path_stations) || zone.entered(crane.unloaded_stations) ]
-        }
-        entries.each { |zone, entry|
+        entries =
+          Zone
+            .all(lift)
+            .map { |zone| [ zone, zone.entered(crane.path_stations) || zone.entered(crane.unloaded_stations) ] }
+        entries.each do |zone, entry|
           part(name: zone.name, verdict: entry ? "stop" : "holds", note: entry && said(entry))
-        }
+        end
         caution(
           "zones",
           "A limiter that stops motion at a zone is a last help, not a plan: the operator and the signal person know " \
-            "the zones " \
-            "before the lift."
+            "the zones before the lift."
         )
         wrong = entries.find { |_, entry| entry }
-        return stop(
-          both { |system|
-            "the load enters #{wrong[0].name}: #{said(wrong[1])[system]}"
-          },
-          subject: wrong[0].name
-        ) if wrong
+        if wrong
+          return stop(
+            both { |system| "the load enters #{wrong[0].name}: #{said(wrong[1])[system]}" },
+            subject: wrong[0].name
+          )
+        end
 
-        answer("holds", note: both("clear of #{entries.size} zone#{'s' if entries.size > 1}, load and all"))
+        answer("holds", note: both("clear of #{entries.size} zone#{"s" if entries.size > 1}, load and all"))
       end
 
       def said((between, _, station))
-        both { |system|
+        both do |system|
           "between #{lift.crane.stations[between].name} and #{lift.crane.stations[between + 1].name}, at " \
             "#{Figure.m(station.radius).shown(system)} and #{Figure.deg(station.slew % 360, :near).shown(system)}"
-        }
+        end
       end
     end
   end

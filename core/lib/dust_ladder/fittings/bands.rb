@@ -9,8 +9,9 @@ module DustLadder
 
       # The factor at a value, or nil past the last band. Raises ArgumentError for what is not a figure.
       def factor(table, value)
-        raise ArgumentError,
-          "#{value.inspect} is not an angle or a share" unless value.is_a?(Numeric) && value.to_f.finite? && value >= -SLACK
+        unless value.is_a?(Numeric) && value.to_f.finite? && value >= -SLACK
+          raise ArgumentError, "#{value.inspect} is not an angle or a share"
+        end
 
         table.find { |upto, _| value <= upto + SLACK }&.last
       end

@@ -9,15 +9,13 @@ module DustLadder
       # hook's body where the link sits.
       def misfit(inside_length:, inside_width:, hook_depth:, hook_width:, rules:)
         room = rules[:master_link_room]
-        return "the hook is too wide for the link: #{Figure.m(
-          hook_width,
-          :up
-)} in #{Figure.m(inside_width, :down)}" if hook_width * (1 + room) > inside_width + 1e-12
+        if hook_width * (1 + room) > inside_width + 1e-12
+          return "the hook is too wide for the link: #{Figure.m(hook_width, :up)} in #{Figure.m(inside_width, :down)}"
+        end
 
-        "the hook is too deep for the link: #{Figure.m(
-          hook_depth,
-          :up
-)} in #{Figure.m(inside_length, :down)}" if hook_depth * (1 + room) > inside_length + 1e-12
+        if hook_depth * (1 + room) > inside_length + 1e-12
+          "the hook is too deep for the link: #{Figure.m(hook_depth, :up)} in #{Figure.m(inside_length, :down)}"
+        end
       end
     end
   end

@@ -9,7 +9,7 @@ module DustLadder
       NAMES = { "," => "commas", ";" => "semicolons", "\t" => "tabs", "|" => "upright bars" }.freeze
       # What a spreadsheet would take for a formula, and what only looks like one.
       RISKY = /\A[=+\-−@\t\r]/
-      PLAIN = /\A[+\-−]?\d[\d.,\s\/]*[a-z°'"²³%\/]*[\d²³]?\z/i
+      PLAIN = %r{\A[+\-−]?\d[\d.,\s/]*[a-z°'"²³%/]*[\d²³]?\z}i
 
       attr_reader :io, :delimiter, :notices
 
@@ -18,10 +18,13 @@ module DustLadder
 
       # What is wrong with a file that is no CSV.
       def self.fault(error)
-        "line #{error.line_number}: " \
-          "#{error.message.match?(/unclosed|size/i) ? 'a quote is opened here and not closed' : 'the quotes here do ' \
-            'not fit ' \
-            'together'}; expected quotes in pairs"
+        what =
+          if error.message.match?(/unclosed|size/i)
+            "a quote is opened here and not closed"
+          else
+            "the quotes here do not fit together"
+          end
+        "line #{error.line_number}: #{what}; expected quotes in pairs"
       end
 
       def initialize(bytes)
@@ -36,29 +39,19 @@ module DustLadder
 
       def decoded(bytes)
         text = bytes.dup.force_encoding(Encoding::UTF_8)
-        if bytes.byteslice(
-          0,
-          2
-        )&.b == "\xFF\xFE".b then text = bytes.dup.force_encoding(Encoding::UTF_16LE).encode(
-          Encoding::UTF_8,
-          invalid: :replace,
-          undef: :replace
-        )
-        elsif bytes.byteslice(
-          0,
-          2
-        )&.b == "\xFE\xFF".b then text = bytes.dup.force_encoding(Encoding::UTF_16BE).encode(
-          Encoding::UTF_8,
-          invalid: :replace,
-          undef: :replace
-        )
+        if bytes.byteslice(0, 2)&.b == "\xFF\xFE".b
+          text =
+            bytes.dup.force_encoding(Encoding::UTF_16LE).encode(Encoding::UTF_8, invalid: :replace, undef: :replace)
+        elsif bytes.byteslice(0, 2)&.b == "\xFE\xFF".b
+          text =
+            bytes.dup.force_encoding(Encoding::UTF_16BE).encode(Encoding::UTF_8, invalid: :replace, undef: :replace)
         elsif !text.valid_encoding?
           @notices << "the file is not UTF-8; it was read as Windows Western"
-          text = bytes.dup.force_encoding(Encoding::Windows_1252).encode(
-            Encoding::UTF_8,
-            invalid: :replace,
-            undef: :replace
-          )
+          text =
+            bytes
+              .dup
+              .force_encoding(Encoding::Windows_1252)
+              .encode(Encoding::UTF_8, invalid: :replace, undef: :replace)
         end
         StringIO.new(text.delete_prefix("\ufeff").delete("\u0000").gsub(/\r\n?/, "\n"))
       end

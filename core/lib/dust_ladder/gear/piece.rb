@@ -5,15 +5,53 @@ module DustLadder
     # A piece of the gear store as its keeper writes it, every field a text; and what the plan format makes of it. What
     # cannot be read is told with the field, and nothing of it is lost.
     class Piece
-      Problem = Struct.new(:field, :typed, :message, :expected, keyword_init: true) do
-        def as_json(*) = { "field" => field, "typed" => typed, "message" => message, "expected" => expected }
-      end
-      SLINGS = %w[alloy_chain wire_rope polyester_round polyester_web nylon_web unclear].freeze
+      Problem =
+        Struct.new(:field, :typed, :message, :expected, keyword_init: true) do
+          def as_json(*) = { "field" => field, "typed" => typed, "message" => message, "expected" => expected }
+        end
+      SLINGS = %w[alloy_chain wire_rope polyester_round polyester_web nylon_web high_modulus_round mesh fibre_rope
+        unclear].freeze
       BEAMS = { "spreader" => "spreader", "lifting_beam" => "lifting" }.freeze
       STATES = %w[ready out quarantined scrapped].freeze
       STORE = %w[state examined due place note].freeze
-      FIELDS = %w[number kind size legs reach mass ends legible vertical choker basket bands link_pitch diameter
-        span_ratings depth holes eyes end_rating compression bending least_angle].freeze + STORE
+      FIELDS =
+        %w[
+          number
+          kind
+          size
+          legs
+          reach
+          mass
+          ends
+          legible
+          vertical
+          choker
+          basket
+          bands
+          link_pitch
+          diameter
+          grade
+          core
+          construction
+          splice
+          coating
+          stretch
+          span_ratings
+          depth
+          holes
+          eyes
+          end_rating
+          compression
+          bending
+          least_angle
+        ].freeze + STORE
+      # Fields that are chosen from a list; empty is not known.
+      CHOICES = {
+        "grade" => %w[80 100 120 transport],
+        "core" => %w[steel fibre],
+        "splice" => %w[hand mechanical]
+      }.freeze
+      IN_WORDS = %w[construction coating].freeze
       # By field: the kind of quantity, and the key it has in the plan format.
       OF_SLING = {
         "reach" => [ :length, "reach_m" ],
@@ -53,13 +91,15 @@ module DustLadder
 
       # A piece's fields from data of the plan format, as a keeper would write them.
       def self.fields_of(data)
-        quantity = ->(value, unit) { value.nil? ? "" : "#{format('%.4f', value).sub(/\.?0+\z/, '')} #{unit}" }
+        quantity = ->(value, unit) { value.nil? ? "" : "#{format("%.4f", value).sub(/\.?0+\z/, "")} #{unit}" }
         base = {
           "number" => data["number"],
           "kind" => BEAMS.key(data["kind"]) || data["kind"],
           "size" => data["size"],
           "mass" => quantity.(data["mass_kg"], "kg"),
-          "state" => "ready"
+          "state" => data["state"] || "ready",
+          "due" => data["due"].to_s,
+          "examined" => data["examined"].to_s
         }
         return base.merge(beam_fields(data, quantity)) unless data["tag"]
 
@@ -71,12 +111,13 @@ module DustLadder
           "diameter" => quantity.(data["diameter_m"], "m"),
           "ends" => data["ends"].to_s,
           "legible" => tag["legible"] ? "yes" : "no",
-          "bands" => tag["multi_leg"].map { |band|
-            "#{band['upto_deg_from_plumb']}°: #{quantity.(band['kg'], 'kg')}"
-          }.join("; "),
-          **OF_TAG.to_h { |field, key|
-            [ field, quantity.(tag[key], "kg") ]
-          }
+          "bands" =>
+            tag["multi_leg"]
+              .map { |band| "#{band["upto_deg_from_plumb"]}°: #{quantity.(band["kg"], "kg")}" }
+              .join("; "),
+          **OF_TAG.to_h { |field, key| [ field, quantity.(tag[key], "kg") ] },
+          **(CHOICES.keys + IN_WORDS).to_h { |field| [ field, data[field].to_s ] },
+          "stretch" => quantity.(data["stretch_at_wll"] && data["stretch_at_wll"] * 100, "%")
         )
       end
 
@@ -84,14 +125,13 @@ module DustLadder
         list = ->(places) { places.map { |at| quantity.(at, "m") }.join("; ") }
         {
           "depth" => quantity.(data["depth_m"], "m"),
-          "span_ratings" => data["spans"].map { |one|
-            "#{quantity.(one['span_m'], 'm')}: #{quantity.(one['kg'], 'kg')}"
-          }.join("; "),
+          "span_ratings" =>
+            data["spans"].map { |one| "#{quantity.(one["span_m"], "m")}: #{quantity.(one["kg"], "kg")}" }.join("; "),
           "holes" => list.(data["holes_m"]),
           "eyes" => list.(data["eyes_m"]),
           "end_rating" => quantity.(data["end_kg"], "kg"),
           "compression" => quantity.(data["compression_kg"], "kg"),
-          "least_angle" => data["least_deg_from_horizontal"] ? "#{data['least_deg_from_horizontal']}°" : ""
+          "least_angle" => data["least_deg_from_horizontal"] ? "#{data["least_deg_from_horizontal"]}°" : ""
         }
       end
       private_class_method :beam_fields
@@ -105,7 +145,7 @@ module DustLadder
       # Days as "2026-12-14", or nil.
       def due = @due
       # What a plan keeps of a piece that was chosen from, with what the store knows beside.
-      def self.snapshot(chosen) = PlanFile::Digest.snapshot(chosen.except("state", "due", "place"))
+      def self.snapshot(chosen) = PlanFile::Digest.snapshot(chosen.except("place"))
 
       private
 
@@ -115,50 +155,52 @@ module DustLadder
       end
 
       def read
-        fields.each { |name, text|
+        fields.each do |name, text|
           problem(name, "this is #{text.length} letters", "#{LONGEST} at most") if text.length > LONGEST
-        }
+        end
         fields["kind"] = kind_named(fields["kind"])
-        problem(
-          "number",
-          "a piece needs its number",
-          "what is stamped or tagged on it, 80 letters at most"
-        ) unless fields["number"].length.between?(
-          1, 80
-        )
+        unless fields["number"].length.between?(1, 80)
+          problem("number", "a piece needs its number", "what is stamped or tagged on it, 80 letters at most")
+        end
         fields["state"] = fields["state"].downcase.then { |state| state.empty? ? "ready" : state }
-        problem("state", "“#{fields['state']}” is not a state", STATES.join(", ")) unless STATES.include?(
-          fields["sta" \
-            "te"]
-        )
+        unless STATES.include?(fields["state"])
+          problem("state", "“#{fields["state"]}” is not a state", STATES.join(", "))
+        end
         dates
-        return problem(
-          "kind",
-          fields["kind"].empty? ? "what kind it is is not given" : "“#{fields['kind']}” is not a kind",
-          [ *SLINGS, *BEAMS.keys ].join(", ").tr("_", " ")
-        ) unless beam? || SLINGS.include?(fields["kind"])
+        unless beam? || SLINGS.include?(fields["kind"])
+          return problem(
+            "kind",
+            fields["kind"].empty? ? "what kind it is is not given" : "“#{fields["kind"]}” is not a kind",
+            [ *SLINGS, *BEAMS.keys ].join(", ").tr("_", " ")
+          )
+        end
 
         @data = beam? ? beam : sling
       end
 
-      def kind_named(text)
-        text.downcase.tr(" -", "__").delete_suffix("_sling").then { |kind|
-          { "chain" => "alloy_chain", "round" => "polyester_round", "spreader_beam" => "spreader", "rope" => "wire_rope", "wire" => "wire_rope" }.fetch(
-            kind, kind
-          )
-        }
-      end
+      def kind_named(text) =
+        text
+          .downcase
+          .tr(" -", "__")
+          .delete_suffix("_sling")
+          .then do |kind|
+            {
+              "chain" => "alloy_chain",
+              "round" => "polyester_round",
+              "spreader_beam" => "spreader",
+              "rope" => "wire_rope",
+              "wire" => "wire_rope"
+            }.fetch(kind, kind)
+          end
 
       # The day it is due: as given, or by the interval from the last examination.
       def dates
         examined, given = %w[examined due].map { |name| day(name) }
         months = RuleSet.shipped("strict")[:examination_months]
         @due = (given || (examined && (examined >> months.to_i)))&.iso8601
-        problem(
-          "due",
-          "it falls before the last examination",
-          "a day after #{fields['examined']}"
-        ) if examined && given && given < examined
+        if examined && given && given < examined
+          problem("due", "it falls before the last examination", "a day after #{fields["examined"]}")
+        end
       end
 
       def day(name)
@@ -169,11 +211,21 @@ module DustLadder
 
       def quantity(field, kind, required: false, above: true)
         text = fields[field]
-        return required ? problem(
-          field,
-          "it is not given",
-          "a #{kind == :mass ? 'mass, such as 3 t' : kind == :angle ? 'angle, such as 45°' : 'length, such as 4 m'}"
-        ) : nil if text.empty?
+        if text.empty?
+          return (
+            if required
+              problem(
+                field,
+                "it is not given",
+                "a " \
+                  "#{kind == :mass ? "mass, such as 3 t" : kind == :angle ? "angle, such as 45°" : "length, such as " \
+                    "4 m"}"
+              )
+            else
+              nil
+            end
+          )
+        end
 
         value = Quantity::Reader.read(text, kind)
         above && !value.positive? ? problem(field, "it must be more than nothing", "more than 0") : value
@@ -183,29 +235,28 @@ module DustLadder
 
       def sling
         legs = Integer(fields["legs"].empty? ? "1" : fields["legs"], exception: false)
-        problem("legs", "“#{fields['legs']}” is not a number of legs", "1, 2, 3 or 4") unless (1..4).cover?(legs)
-        known = WORDS.fetch(fields["legible"].downcase) {
-          problem(
-            "legible",
-            "“#{fields['legible']}” is neither yes nor no",
-            "yes where the tag can be read, no where it cannot"
-          )
-        }
+        problem("legs", "“#{fields["legs"]}” is not a number of legs", "1, 2, 3 or 4") unless (1..4).cover?(legs)
+        known =
+          WORDS.fetch(fields["legible"].downcase) do
+            problem(
+              "legible",
+              "“#{fields["legible"]}” is neither yes nor no",
+              "yes where the tag can be read, no where it cannot"
+            )
+          end
         sizes = OF_SLING.to_h { |field, (kind, key)| [ key, quantity(field, kind, required: field == "reach") ] }
         tag = {
           "legible" => known,
-          **OF_TAG.to_h { |field, key|
-            [ key, quantity(field, :mass) ]
-          },
+          **OF_TAG.to_h { |field, key| [ key, quantity(field, :mass) ] },
           "multi_leg" => bands
         }
-        problem(
-          "vertical",
-          "the tag can be read but no rating is given",
-          "a rating for at least one hitch, or legible: no"
-        ) if known && tag.values_at(*OF_TAG.values).none? && OF_TAG.keys.all? { |field|
-               fields[field].empty?
-             }
+        if known && tag.values_at(*OF_TAG.values).none? && OF_TAG.keys.all? { |field| fields[field].empty? }
+          problem(
+            "vertical",
+            "the tag can be read but no rating is given",
+            "a rating for at least one hitch, or legible: no"
+          )
+        end
         made = {
           "number" => fields["number"],
           "kind" => fields["kind"],
@@ -218,32 +269,62 @@ module DustLadder
         }
         made["diameter_m"] = sizes["diameter_m"] if sizes["diameter_m"]
         made["ends"] = fields["ends"] unless fields["ends"].empty?
-        made
+        made.merge(makeup)
+      end
+
+      # What it is made of, as far as it is known, and how it stands.
+      def makeup
+        chosen = CHOICES.keys.to_h { |field| [ field, choice(field) ] }
+        words = IN_WORDS.to_h { |field| [ field, fields[field].empty? ? nil : fields[field] ] }
+        chosen.merge(words, "stretch_at_wll" => quantity("stretch", :share), **standing).compact
+      end
+
+      def choice(field)
+        text = fields[field].downcase.sub(/\A(?:grade|gr\.?)\s*/, "")
+        return if text.empty? || text == "unknown"
+        return text if CHOICES.fetch(field).include?(text)
+
+        problem(
+          field,
+          "“#{fields[field]}” is not one of its kinds",
+          "#{CHOICES.fetch(field).join(", ")}, or empty where it is not known"
+        )
+      end
+
+      def standing
+        {
+          "state" => fields["state"],
+          "due" => @due,
+          "examined" => fields["examined"].then { |day|
+            day.empty? ? nil : day
+          }
+        }.compact
       end
 
       # "45°: 5.6 t; 60°: 4 t", degrees from plumb.
       def bands
-        pairs("bands", :angle, "bands from plumb, such as 45°: 5600 kg; 60°: 4000 kg").map { |deg, kg|
+        pairs("bands", :angle, "bands from plumb, such as 45°: 5600 kg; 60°: 4000 kg").map do |deg, kg|
           { "upto_deg_from_plumb" => deg, "kg" => kg }
-        }
+        end
       end
 
       def beam
         sizes = OF_BEAM.to_h { |field, (kind, key)| [ key, quantity(field, kind, required: field == "depth") ] }
-        spans = pairs("span_ratings", :length, "ratings by span, such as 3.0 m: 6 t; 3.6 m: 5 t").map { |span, kg|
-          { "span_m" => span, "kg" => kg }
-        }
-        problem(
-          "span_ratings",
-          "no rating is given",
-          "ratings by span, such as 3.0 m: 6 t; 3.6 m: 5 t"
-        ) if spans.empty? && fields["span_ratings"].empty?
+        spans =
+          pairs("span_ratings", :length, "ratings by span, such as 3.0 m: 6 t; 3.6 m: 5 t").map do |span, kg|
+            { "span_m" => span, "kg" => kg }
+          end
+        if spans.empty? && fields["span_ratings"].empty?
+          problem("span_ratings", "no rating is given", "ratings by span, such as 3.0 m: 6 t; 3.6 m: 5 t")
+        end
         holes, eyes = %w[holes eyes].map { |field| list(field) }
-        problem(
-          "holes",
-          "a lifting beam hangs its legs from holes: none are given",
-          "places from its middle, such as -1.5 m; 1.5 m"
-        ) if fields["kind"] == "lifting_beam" && fields["holes"].empty?
+        if fields["kind"] == "lifting_beam" && fields["holes"].empty?
+          problem(
+            "holes",
+            "a lifting beam hangs its legs from holes: none are given",
+            "places from its middle, such as -1.5 m; 1.5 m"
+          )
+        end
         {
           "number" => fields["number"],
           "kind" => BEAMS.fetch(fields["kind"]),
@@ -254,7 +335,7 @@ module DustLadder
           "eyes_m" => eyes,
           "bending_kg_m" => nil,
           **sizes.slice("end_kg", "compression_kg", "least_deg_from_horizontal")
-        }
+        }.merge(standing)
       end
 
       def parts(field) = fields[field].split(/[;|]/).map(&:strip).reject(&:empty?)
@@ -264,7 +345,11 @@ module DustLadder
           at, kg = text.split(":", 2)
           next problem(field, "“#{text}” is not a pair", expected) unless kg
 
-          [ Quantity::Reader.read(at, kind), Quantity::Reader.read(kg, :mass) ]
+          pair = [ Quantity::Reader.read(at, kind), Quantity::Reader.read(kg, :mass) ]
+          next problem(field, "“#{text}” must be more than nothing", expected) unless pair.all?(&:positive?)
+          next problem(field, "“#{text}” is no angle from plumb", expected) if kind == :angle && pair[0] > 90
+
+          pair
         end
       rescue Quantity::Unreadable => error
         problem(field, error.message, expected)

@@ -2,71 +2,71 @@ module DustLadder
   module Gear
     # The gear store as a CSV table, written and read: one piece a line, every cell as its keeper writes it.
     class StoreSheet
-      HEADINGS = {
-        "number" => %w[number no no. id tag mark piece],
-        "kind" => %w[kind type material],
-        "size" => %w[size description],
-        "legs" => %w[legs],
-        "reach" => [ "reach", "length", "effective length" ],
-        "mass" => %w[mass weight],
-        "vertical" => [ "vertical", "wll", "rating", "straight" ],
-        "choker" => %w[choker choke],
-        "basket" => %w[basket],
-        "legible" => [ "legible", "tag legible" ],
-        "link_pitch" => [ "link pitch", "pitch" ],
-        "diameter" => [ "diameter", "rope diameter" ],
-        "examined" => [ "examined", "last examined", "last examination" ],
-        "due" => [ "due", "due date", "next examination" ],
-        "place" => %w[place location rack where],
-        "state" => %w[state status],
-        "note" => %w[note notes remarks],
-        "ends" => [ "ends", "end fittings" ]
-      }.flat_map { |field, words| words.map { |word| [ word, field ] } }.to_h.merge(Piece::FIELDS.to_h { |field|
-                                                                                      [ field.tr("_", " "), field ]
-                                                                                    }).freeze
+      HEADINGS =
+        {
+          "number" => %w[number no no. id tag mark piece],
+          "kind" => %w[kind type material],
+          "size" => %w[size description],
+          "legs" => %w[legs],
+          "reach" => [ "reach", "length", "effective length" ],
+          "mass" => %w[mass weight],
+          "vertical" => %w[vertical wll rating straight],
+          "choker" => %w[choker choke],
+          "basket" => %w[basket],
+          "legible" => [ "legible", "tag legible" ],
+          "link_pitch" => [ "link pitch", "pitch" ],
+          "diameter" => [ "diameter", "rope diameter" ],
+          "examined" => [ "examined", "last examined", "last examination" ],
+          "due" => [ "due", "due date", "next examination" ],
+          "place" => %w[place location rack where],
+          "state" => %w[state status],
+          "note" => %w[note notes remarks],
+          "ends" => [ "ends", "end fittings" ]
+        }.flat_map { |field, words| words.map { |word| [ word, field ] } }
+          .to_h
+          .merge(Piece::FIELDS.to_h { |field| [ field.tr("_", " "), field ] })
+          .freeze
       UNIT = /\A(?<name>.*?)[\s_]*[(\[,][\s_]*(?<unit>mm|cm|m|ft|in|kg|t|lb)[)\]]?\z/i
       BARE = /\A[+-]?\d[\d,]*(?:\.\d+)?\z/
       MOST = 5000
 
       # pieces: fields of each, { name => text }. Returns CSV text, UTF-8 with its mark.
       def self.write(pieces)
-        "\ufeff#{CSV.generate { |csv|
-          csv << Piece::FIELDS; pieces.each { |fields|
-            csv << Piece::FIELDS.map { |field|
-              CsvText.harmless(fields[field].to_s)
-            }
-          }
-        }}"
+        text =
+          CSV.generate do |csv|
+            csv << Piece::FIELDS
+            pieces.each { |fields| csv << Piece::FIELDS.map { |field| CsvText.harmless(fields[field].to_s) } }
+          end
+        "\ufeff#{text}"
       end
 
-      # bytes: the file as it came. known: fields of the pieces that the store has already, by number; what a file does not
-      # tell of them stays as it is.
+      # bytes: the file as it came. known: fields of the pieces that the store has already, by number; what a file
+      # does not tell of them stays as it is.
       def initialize(bytes, known: {})
         @text = CsvText.new(bytes)
         @known = known
       end
 
-      # { "notices", "columns", "rows": [{ "line", "fields", "problems", "known", "changed" }], "fault" }. Nothing is taken
-      # here.
+      # { "notices", "columns", "rows": [{ "line", "fields", "problems", "known", "changed" }], "fault" }. Nothing is
+      # taken here.
       def read
         table = CSV.new(@text.io, col_sep: @text.delimiter, liberal_parsing: true, field_size_limit: 5000)
         headings = headings_of(table.shift || [])
-        return answer(
-          [],
-          "the first line has no headings that are known here; expected at least number and kind, such as " \
-            "#{Piece::FIELDS.first(6).join(', ')}"
-        ) if headings.count { |field, _, _|
-               field
-             } < 2
+        if headings.count { |field, _, _| field } < 2
+          return answer(
+            [],
+            "the first line has no headings that are known here; expected at least number and kind, such as " \
+              "#{Piece::FIELDS.first(6).join(", ")}"
+          )
+        end
 
         @columns = headings
         rows = []
         while (cells = table.shift)
           rows << row(cells, table.lineno) unless cells.all? { |cell| cell.to_s.strip.empty? }
-          return answer(
-            rows,
-            "there are more than #{MOST} rows; expected #{MOST} at most: divide the file"
-          ) if rows.size > MOST
+          if rows.size > MOST
+            return answer(rows, "there are more than #{MOST} rows; expected #{MOST} at most: divide the file")
+          end
         end
         answer(
           twice(rows),
@@ -81,13 +81,10 @@ module DustLadder
       def answer(rows, fault)
         {
           "notices" => [ *@text.notices, "the cells are parted by #{@text.delimiter_name}" ],
-          "columns" => (@columns || []).map { |field, unit, text|
-            { "text" => text, "field" => field, "unit" => unit }
-          },
+          "columns" =>
+            (@columns || []).map { |field, unit, text| { "text" => text, "field" => field, "unit" => unit } },
           "rows" => rows,
-          "faulty" => rows.count { |row|
-            row["problems"].any?
-          },
+          "faulty" => rows.count { |row| row["problems"].any? },
           "fault" => fault
         }
       end
@@ -114,27 +111,27 @@ module DustLadder
           "fields" => piece.fields,
           "problems" => piece.problems.map(&:as_json),
           "known" => !before.nil?,
-          "changed" => before ? piece.fields.reject { |name, text|
-            text == before[name].to_s
-          }.keys : []
+          "changed" => before ? piece.fields.reject { |name, text| text == before[name].to_s }.keys : []
         }
       end
 
       # The same number twice in one file: neither can be told from the other.
       def twice(rows)
-        rows.group_by { |row| row["fields"]["number"] }.each_value do |some|
-          next if some.size < 2 || some.first["fields"]["number"].empty?
+        rows
+          .group_by { |row| row["fields"]["number"] }
+          .each_value do |some|
+            next if some.size < 2 || some.first["fields"]["number"].empty?
 
-          lines = some.map { |row| row["line"] }
-          some.each { |row|
-            row["problems"] << {
-              "field" => "number",
-              "typed" => row["fields"]["number"],
-              "message" => "this number stands on lines #{lines.join(' and ')}",
-              "expected" => "each piece once"
-            }
-          }
-        end
+            lines = some.map { |row| row["line"] }
+            some.each do |row|
+              row["problems"] << {
+                "field" => "number",
+                "typed" => row["fields"]["number"],
+                "message" => "this number stands on lines #{lines.join(" and ")}",
+                "expected" => "each piece once"
+              }
+            end
+          end
         rows
       end
     end

@@ -41,9 +41,11 @@ module DustLadder
 
       def rung
         examine
+      rescue Cranes::OutOfReach => error
+        stop(both(error.what), subject: "boom")
       rescue NotKnown => error
         @missing << Missing.new(what: error.what, pointer: error.pointer)
-        answer("not_known", note: both(error.what), pending: error.is_a?(Rigging::SpaceBridle::Pending))
+        answer("not_known", note: both(error.what), pending: error.is_a?(Rigging::Bridle::Pending))
       end
 
       private
@@ -55,6 +57,18 @@ module DustLadder
       end
 
       def part(...) = @parts << Part.new(...)
+
+      # A part that carries a mass held against what it may: kg both, the one rounded up, the other down.
+      def loaded_part(name, kg, limit, attention)
+        share = kg / limit
+        part(
+          name: name,
+          verdict: Verdict.of(share, attention),
+          utilisation: share.finite? ? share : nil,
+          demand: Figure.kg(kg, :up),
+          capacity: Figure.kg(limit, :down)
+        )
+      end
 
       # demand and capacity are Figures of one unit; the verdict uses their unrounded values.
       def judge(demand, capacity, attention: nil, subject: nil, note: nil, at_least: "holds")

@@ -7,6 +7,7 @@ module DustLadder
         Rigging::LevelCheck,
         Rigging::AngleCheck,
         Rigging::PointsCheck,
+        Rigging::ThrustCheck,
         Fittings::FittingsCheck,
         Slings::InnerLoopCheck,
         Slings::SharingCheck,
@@ -14,6 +15,8 @@ module DustLadder
         Slings::GripCheck,
         Rigging::BeamCheck,
         Slings::UpperSlingsCheck,
+        Rigging::BlocksCheck,
+        Cranes::HookCheck,
         Cranes::HoistCheck,
         Cranes::DrumCheck,
         Cranes::HeightCheck,
@@ -25,12 +28,22 @@ module DustLadder
         Cranes::JibCheck,
         Cranes::LevelCheck,
         Cranes::WindCheck,
-        Cranes::ZonesCheck
+        Cranes::ZonesCheck,
+        Gear::GearCheck
       ].freeze
 
       # What a lift needs looked at that no rung here does yet. Shown with every verdict.
       NOT_CHECKED = [
-        "lifting points", "fittings", "edges", "heat", "crane level", "side pull", "ground", "wind", "power lines", "gear dates", "crew"
+        "lifting points",
+        "fittings",
+        "edges",
+        "heat",
+        "crane level",
+        "side pull",
+        "ground",
+        "wind",
+        "power lines",
+        "crew"
       ].freeze
       LOOKED_AT = {
         "crane level" => Cranes::LevelCheck,
@@ -45,15 +58,12 @@ module DustLadder
 
       # What no rung looks at in this plan.
       def self.not_checked(lift)
-        NOT_CHECKED - (lift.load.rated.any? ? [ "lifting points" ] : []) - (lift.surroundings ? %w[edges
-          heat] : []) - LOOKED_AT.filter_map { |name, check|
-                          name if check.applies?(lift)
-                        }
+        NOT_CHECKED - (lift.load.rated.any? ? [ "lifting points" ] : []) - (lift.surroundings ? %w[edges heat] : []) -
+          LOOKED_AT.filter_map { |name, check| name if check.applies?(lift) }
       end
 
-      def ladder
+      def ladder =
         Answer.new(@lift, CHECKS.select { |check| check.applies?(@lift) }.map { |check| check.new(@lift).rung })
-      end
     end
   end
 end

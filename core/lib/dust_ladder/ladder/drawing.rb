@@ -15,9 +15,7 @@ module DustLadder
           "size" => load.size,
           "cg" => load.cg,
           "cg_half_width" => load.cg_half_width,
-          "points" => load.points.map { |point|
-            { "name" => point.name, "at" => point.at }
-          },
+          "points" => load.points.map { |point| { "name" => point.name, "at" => point.at } },
           "rated" => rated(load),
           "solids" => solids(load),
           **hanging
@@ -47,12 +45,11 @@ module DustLadder
         {
           "hook" => pose.hook,
           "up" => pose.up,
-          "legs" => bridle.names.each_index.map { |index|
-            leg(bridle, index)
-          },
+          "legs" => bridle.names.each_index.map { |index| leg(bridle, index) },
           "uppers" => uppers(bridle),
           "beam" => beam(bridle),
           "hook_height" => Figure.m(bridle.hook_above_base).as_json,
+          "hook_set" => bridle.hook_set&.then { |set| Figure.m(set).as_json },
           "cg_plumb" => Figure.m(pose.hook_from_cg.sum { |side| side * side }**0.5).as_json,
           "tilt" => tilt(pose)
         }
@@ -64,18 +61,18 @@ module DustLadder
           "uppers" => [],
           "beam" => nil,
           "hook_height" => nil,
+          "hook_set" => nil,
           "cg_plumb" => nil,
           "tilt" => nil
         }
       end
 
       # How far off level, and what that is from end to end of the load.
-      def tilt(pose)
+      def tilt(pose) =
         {
           "deg" => Figure.deg(pose.tilt_deg, :up).as_json,
           "end_to_end" => Figure.m(@lift.load.size[0] * Math.sin(pose.tilt_deg * Math::PI / 180), :up).as_json
         }
-      end
 
       def leg(bridle, index)
         leg = bridle.pose.legs[index]
@@ -89,9 +86,7 @@ module DustLadder
           "slack" => bridle.slack_now?(index),
           "nominal" => (part&.nominal || figure { Figure.kg(bridle.nominal[index].tension, :up) })&.as_json,
           "share" => figure { Figure.kg(bridle.nominal[index].share, :up) }&.as_json,
-          "thrust" => figure {
-            Figure.kg(bridle.thrust(index), :up)
-          }&.as_json
+          "thrust" => figure { Figure.kg(bridle.thrust(index), :up) }&.as_json
         )
       end
 
@@ -115,8 +110,8 @@ module DustLadder
         }
       end
 
-      # Level distances of a place from the plumb line, in the two elevations: along the level nearest to the load's x, and
-      # to its y.
+      # Level distances of a place from the plumb line, in the two elevations: along the level nearest to the load's
+      # x, and to its y.
       def off(pose, place)
         from = place.zip(pose.hook).map { |one, other| one - other }
         [ 0, 1 ].map do |axis|
@@ -126,26 +121,37 @@ module DustLadder
         end
       end
 
-      def included(bridle, leg)
-        bridle.by_hand? && bridle.pose.legs.size == 2 ? bridle.pose.legs.sum { |one|
-          90 - one.deg_from_horizontal
-        } : 2 * (90 - leg.deg_from_horizontal)
-      end
+      def included(bridle, leg) =
+        if bridle.by_hand? && bridle.pose.legs.size == 2
+          bridle.pose.legs.sum { |one| 90 - one.deg_from_horizontal }
+        else
+          2 * (90 - leg.deg_from_horizontal)
+        end
 
       def uppers(bridle)
-        bridle.pose.strands.drop(bridle.points.size).each_with_index.map do |leg, index|
-          pull = bridle.upper_nominal(index)
-          strand(leg, bridle.strand_names[bridle.points.size + index], @uppers&.parts&.at(index), 2 * (90 - leg.deg_from_horizontal)).merge(
-            "rest" => Figure.m(bridle.upper_lengths[index]).as_json,
-            "top" => bridle.pose.hook,
-            "bottom" => bridle.beam_places[1][index],
-            "off" => off(bridle.pose, bridle.beam_places[1][index]),
-            "nominal" => Figure.kg(pull.tension, :up).as_json,
-            "share" => Figure.kg(pull.share, :up).as_json,
-            "thrust" => Figure.kg(pull.tension * leg.run / leg.length, :up).as_json,
-            "slack" => pull.tension <= 0.0
-          )
-        end
+        bridle
+          .pose
+          .strands
+          .drop(bridle.points.size)
+          .each_with_index
+          .map do |leg, index|
+            pull = bridle.upper_nominal(index)
+            strand(
+              leg,
+              bridle.strand_names[bridle.points.size + index],
+              @uppers&.parts&.at(index),
+              2 * (90 - leg.deg_from_horizontal)
+            ).merge(
+              "rest" => Figure.m(bridle.upper_lengths[index]).as_json,
+              "top" => bridle.pose.hook,
+              "bottom" => bridle.beam_places[1][index],
+              "off" => off(bridle.pose, bridle.beam_places[1][index]),
+              "nominal" => Figure.kg(pull.tension, :up).as_json,
+              "share" => Figure.kg(pull.share, :up).as_json,
+              "thrust" => Figure.kg(pull.tension * leg.run / leg.length, :up).as_json,
+              "slack" => pull.tension <= 0.0
+            )
+          end
       end
 
       def beam(bridle)
@@ -157,9 +163,7 @@ module DustLadder
           "kind" => @lift.beam.kind,
           "holes" => holes,
           "eyes" => eyes,
-          "used" => @lift.legs.filter_map { |leg|
-            leg["hole"]
-          }.uniq
+          "used" => @lift.legs.filter_map { |leg| leg["hole"] }.uniq
         }
       end
 

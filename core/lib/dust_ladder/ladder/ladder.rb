@@ -23,35 +23,52 @@ module DustLadder
       # The rungs that govern: of the worst verdict, those with the highest utilisation; a stop without a
       # figure outranks one with; of the not known, the lowest, since what stands above it waits for it.
       def governing
-        @governing ||= begin
-          worst = rungs.select { |rung| rung.verdict == verdict }
-          if verdict == "not_known"
-            worst.first(1)
-          else
-            top = worst.map { |rung| weight(rung) }.max
-            worst.select { |rung| weight(rung) == top || (weight(rung) - top).abs <= Verdict::SLACK }
+        @governing ||=
+          begin
+            worst = rungs.select { |rung| rung.verdict == verdict }
+            if verdict == "not_known"
+              worst.first(1)
+            else
+              top = worst.map { |rung| weight(rung) }.max
+              worst.select { |rung| weight(rung) == top || (weight(rung) - top).abs <= Verdict::SLACK }
+            end
           end
-        end
       end
 
       # The verdict in one sentence: the thing, then the figure. system: :metric or :us.
       def headline(system = :metric)
-        return "Not known: #{governing.first.note[system.to_s]}" if verdict == "not_known"
+        return unknown_headline(system) if verdict == "not_known"
 
-        "#{Verdict.words(verdict).capitalize}: #{governing.map { |rung| in_words(rung, system) }.join(' and ')}"
+        "#{Verdict.words(verdict).capitalize}: #{governing.map { |rung| in_words(rung, system) }.join(" and ")}"
       end
+
+      # What is not known, and then how what is known stands.
+      def unknown_headline(system)
+        unknown, known = rungs.partition { |rung| rung.verdict == "not_known" }
+        more = unknown.size > 1 ? " and #{unknown.size - 1} more" : ""
+        said = "Not known: #{governing.first.note[system.to_s]}#{more}"
+        worst = known.select(&:utilisation).min_by { |rung| [ Verdict.rank(rung.verdict), -rung.utilisation ] }
+        worst ? "#{said}. What is known #{known_word(worst)}, #{worst.label.downcase} at #{worst.percent}" : said
+      end
+
+      def known_word(rung) = rung.verdict == "tight" ? "is tight" : "holds"
 
       def headlines = { "metric" => headline(:metric), "us" => headline(:us) }
 
       # What comes next after the governing rung, worst first.
       def afterwards
-        rest = (rungs - governing).sort_by { |rung|
-          [ Verdict.rank(rung.verdict), -weight(rung) ]
-        }.reject { |rung| rung.verdict == "holds" }
-        rest.empty? ? "" : "Then: " \
-          "#{rest.first(2).map { |rung|
-            "#{rung.label.downcase} #{rung.percent || Verdict.words(rung.verdict)}"
-          }.join(', ')}"
+        rest =
+          (rungs - governing)
+            .sort_by { |rung| [ Verdict.rank(rung.verdict), -weight(rung) ] }
+            .reject { |rung| rung.verdict == "holds" }
+        if rest.empty?
+          ""
+        else
+          "Then: " \
+            "#{rest.first(2).map { |rung|
+              "#{rung.label.downcase} #{rung.percent || Verdict.words(rung.verdict)}"
+            }.join(", ")}"
+        end
       end
 
       def as_json(*)
@@ -68,13 +85,7 @@ module DustLadder
           "readings" => lift.document.readings,
           "problems" => lift.document.problems,
           "drawing" => Drawing.new(lift, rung("slings"), rung("upper")).as_json,
-          "reach" => Reach.new(
-            lift,
-            rung(
-              "cra" \
-                "ne"
-            )
-          ).as_json,
+          "reach" => Reach.new(lift, rung("crane")).as_json,
           "crane" => Cranes::CraneView.new(lift).as_json,
           "take_off" => nil
         }
@@ -88,11 +99,15 @@ module DustLadder
       def in_words(rung, system)
         label, subject = rung.label.downcase, rung.subject
         return "#{label}, #{rung.note[system.to_s]}" unless rung.utilisation
-        return "#{subject} #{Figure.deg(90 - rung.demand.value)} from horizontal" if rung.id == "angle" && rung.verdict == "stop" && subject
+        if rung.id == "angle" && rung.verdict == "stop" && subject
+          return "#{subject} #{Figure.deg(90 - rung.demand.value)} from horizontal"
+        end
 
-        return "#{label} #{subject} at #{rung.percent}" if rung.id == "crane" && subject&.match?(/\A(on the way|between )/)
+        if rung.id == "crane" && subject&.match?(/\A(on the way|between )/)
+          return "#{label} #{subject} at #{rung.percent}"
+        end
 
-        "#{WHERE.fetch(rung.id, '%<label>s').then { |words|
+        "#{WHERE.fetch(rung.id, "%<label>s").then { |words|
           subject ? format(words, label: label, subject: subject) : label
         }} at #{rung.percent}"
       end

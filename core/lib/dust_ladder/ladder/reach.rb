@@ -19,9 +19,7 @@ module DustLadder
           "steps" => steps(sectors),
           "gross" => gross&.as_json,
           "end" => largest_radius,
-          "stations" => @crane.stations.each_index.filter_map { |index|
-            station(index)
-          }
+          "stations" => @crane.stations.each_index.filter_map { |index| station(index) }
         }
       rescue NotKnown
         nil
@@ -40,10 +38,12 @@ module DustLadder
       def steps(sectors)
         boom = @crane.boom_m
         radii = sectors.first.table.rows(boom)
-        radii.each_cons(2).map do |from, to|
-          capacities = sectors.map { |sector| sector.capacity((from + to) / 2, boom) }
-          { "from_m" => from, "to_m" => to, "kg" => capacities.any?(&:nil?) ? nil : capacities.min }
-        end
+        radii
+          .each_cons(2)
+          .map do |from, to|
+            capacities = sectors.map { |sector| sector.capacity((from + to) / 2, boom) }
+            { "from_m" => from, "to_m" => to, "kg" => capacities.any?(&:nil?) ? nil : capacities.min }
+          end
       end
 
       def gross

@@ -1,76 +1,77 @@
 module DustLadder
   module Ladder
     # A caution beside a rung: a sentence that a rigger should read there, with no bearing on the verdict.
-    Caution = Struct.new(:id, :text, :about, keyword_init: true) do
-      # text: a Sentence, or words without figures.
-      def self.of(id, text, about)
-        new(id: id, text: text.is_a?(Sentence) ? text : Sentence.new(text, nil), about: about)
-      end
+    Caution =
+      Struct.new(:id, :text, :about, keyword_init: true) do
+        # text: a Sentence, or words without figures.
+        def self.of(id, text, about) =
+          new(id: id, text: text.is_a?(Sentence) ? text : Sentence.new(text, nil), about: about)
 
-      def as_json(*) = { "id" => id, "text" => text.as_json, "about" => about }
-    end
+        def as_json(*) = { "id" => id, "text" => text.as_json, "about" => about }
+      end
 
     # What a rung still needs before it can say anything, and where to give it (a JSON pointer).
-    Missing = Struct.new(:what, :pointer, keyword_init: true) do
-      def as_json(*) = { "what" => what, "pointer" => pointer }
-    end
+    Missing =
+      Struct.new(:what, :pointer, keyword_init: true) { def as_json(*) = { "what" => what, "pointer" => pointer } }
 
     # One part of a rung that carries its own figure: a leg, a station.
-    Part = Struct.new(:name, :verdict, :utilisation, :demand, :capacity, :nominal, :note, keyword_init: true) do
-      def as_json(*)
-        {
-          "name" => name,
-          "verdict" => verdict,
-          "utilisation" => utilisation&.finite? ? Figure.percent(utilisation).as_json : nil,
-          "demand" => demand&.as_json,
-          "capacity" => capacity&.as_json,
-          "nominal" => nominal&.as_json,
-          "note" => note&.as_json
-        }
+    Part =
+      Struct.new(:name, :verdict, :utilisation, :demand, :capacity, :nominal, :note, keyword_init: true) do
+        def as_json(*)
+          {
+            "name" => name,
+            "verdict" => verdict,
+            "utilisation" => utilisation&.finite? ? Figure.percent(utilisation).as_json : nil,
+            "demand" => demand&.as_json,
+            "capacity" => capacity&.as_json,
+            "nominal" => nominal&.as_json,
+            "note" => note&.as_json
+          }
+        end
       end
-    end
 
     # One check's answer. utilisation and attention are fractions or nil.
     # note: the thing, then the figure, a Sentence.
-    Rung = Struct.new(
-      :id,
-      :label,
-      :verdict,
-      :subject,
-      :utilisation,
-      :attention,
-      :demand,
-      :capacity,
-      :note,
-      :parts,
-      :arithmetic,
-      :cautions,
-      :missing,
-      :pending,
-      keyword_init: true
-    ) do
-      # Every line of arithmetic, in the order it was worked.
-      def working = arithmetic.lines
-      def percent = utilisation && Figure.percent(utilisation)
+    Rung =
+      Struct.new(
+        :id,
+        :label,
+        :verdict,
+        :subject,
+        :utilisation,
+        :attention,
+        :demand,
+        :capacity,
+        :note,
+        :parts,
+        :arithmetic,
+        :cautions,
+        :missing,
+        :pending,
+        keyword_init: true
+      ) do
+        # Every line of arithmetic, in the order it was worked.
+        def working = arithmetic.lines
+        def percent = utilisation && Figure.percent(utilisation)
 
-      def as_json(*)
-        {
-          "id" => id,
-          "label" => label,
-          "verdict" => verdict,
-          "subject" => subject,
-          "utilisation" => percent&.as_json,
-          "attention" => attention,
-          "demand" => demand&.as_json,
-          "capacity" => capacity&.as_json,
-          "note" => note&.as_json,
-          "parts" => parts.map(&:as_json),
-          "working" => working.map(&:as_json),
-          "cautions" => cautions.map(&:as_json),
-          "missing" => missing.map(&:as_json),
-          "pending" => pending
-        }
+        def as_json(*)
+          {
+            "id" => id,
+            "label" => label,
+            "verdict" => verdict,
+            "subject" => subject,
+            "utilisation" => percent&.as_json,
+            "attention" => attention,
+            "demand" => demand&.as_json,
+            "capacity" => capacity&.as_json,
+            "note" => note&.as_json,
+            "parts" => parts.map(&:as_json),
+            "working" => working.map(&:as_json),
+            "cautions" => cautions.map(&:as_json),
+            "missing" => missing.map(&:as_json),
+            "pending" => pending
+          }
+        end
       end
-    end
   end
 end

@@ -12,31 +12,55 @@ module DustLadder
         @answers ||= [ @document["rules"], *RuleSet::SHIPPED ].uniq.to_h { |id| [ id, DustLadder.check(under(id)) ] }
       end
 
-      # One row a rung: what each school says of it, and whether they differ.
+      # One row a rung, and one for each figure that a school gives for all legs together: what each says of it, and
+      # whether they differ.
       def as_json(*)
         ids = answers.keys
-        rungs = answers.values.first.rungs.map(&:id).map do |rung|
-          said = answers.transform_values { |answer|
-            answer.rung(rung).then { |one|
-              { "verdict" => one.verdict, "utilisation" => one.percent&.as_json, "note" => one.note&.as_json }
-            }
-          }
-          {
-            "rung" => rung,
-            "label" => answers.values.first.rung(rung).label,
-            "said" => said,
-            "differs" => said.values.uniq.size > 1
-          }
-        end
         {
-          "schools" => ids.map { |id|
-            { "id" => id, "verdict" => answers[id].verdict, "headline" => answers[id].headlines }
-          },
-          "rungs" => rungs
+          "schools" =>
+            ids.map { |id| { "id" => id, "verdict" => answers[id].verdict, "headline" => answers[id].headlines } },
+          "rungs" => answers.values.first.rungs.flat_map { |rung| [ row(rung), *own_parts(rung) ] }
         }
       end
 
+      WHOLE = /\A(?:both|all) legs/
+
       private
+
+      def row(rung)
+        row_of(rung.id, rung.label, answers.transform_values { |answer| answer.rung(rung.id) })
+      end
+
+      # What only some schools give: all legs by the tag, and by uniform load.
+      def own_parts(rung)
+        found =
+          answers.transform_values do |answer|
+            answer.rung(rung.id)&.parts.to_a.select { |part| part.name.match?(WHOLE) }
+          end
+        found
+          .values
+          .flatten
+          .map(&:name)
+          .uniq
+          .map do |name|
+            row_of(
+              "#{rung.id}: #{name}",
+              "#{rung.label}, #{name}",
+              found.transform_values { |parts| parts.find { |part| part.name == name } }
+            )
+          end
+      end
+
+      # by_school: { id => what has a verdict, a utilisation and a note, or nil }.
+      def row_of(id, label, by_school)
+        said =
+          by_school.transform_values do |one|
+            one && { "verdict" => one.verdict, "utilisation" => share(one), "note" => one.note&.as_json }
+          end
+        { "rung" => id, "label" => label, "said" => said, "differs" => said.values.uniq.size > 1 }
+      end
+
+      def share(one) = one.utilisation&.finite? ? Figure.percent(one.utilisation).as_json : nil
 
       def under(id)
         return @document if id == @document["rules"]

@@ -4,29 +4,32 @@ module DustLadder
     # headings such as "x (mm)", and says of every row what it comes to and what is wrong with it.
     class CsvSheet
       FIELDS = (Row::FIELDS + %w[group]).freeze
-      HEADINGS = {
-        "name" => %w[part name item description what mark],
-        "shape" => %w[shape kind type form profile],
-        "size" => %w[size dimensions dims section],
-        "lies" => [ "lies", "lies along", "orientation", "direction" ],
-        "material" => %w[material grade],
-        "quantity" => [ "quantity", "qty", "no", "no.", "number", "count", "pcs", "off" ],
-        "x" => [ "x", "x along" ],
-        "y" => [ "y", "y across" ],
-        "z" => [ "z", "z up" ],
-        "to" => [ "to", "measured to" ],
-        "basis" => [ "basis", "known by" ],
-        "fluid" => %w[fluid],
-        "note" => %w[note notes remark remarks comment],
-        "group" => %w[group assembly]
-      }.flat_map { |field, words| words.map { |word| [ word, field ] } }.to_h.freeze
+      HEADINGS =
+        {
+          "name" => %w[part name item description what mark],
+          "shape" => %w[shape kind type form profile],
+          "size" => %w[size dimensions dims section],
+          "lies" => [ "lies", "lies along", "orientation", "direction" ],
+          "material" => %w[material grade],
+          "quantity" => %w[quantity qty no no. number count pcs off],
+          "x" => [ "x", "x along" ],
+          "y" => [ "y", "y across" ],
+          "z" => [ "z", "z up" ],
+          "to" => [ "to", "measured to" ],
+          "basis" => [ "basis", "known by" ],
+          "fluid" => %w[fluid],
+          "note" => %w[note notes remark remarks comment],
+          "group" => %w[group assembly]
+        }.flat_map { |field, words| words.map { |word| [ word, field ] } }.to_h.freeze
       MASS = [ "mass", "weight", "mass each", "weight each", "kg each", "unit mass", "unit weight" ].freeze
-      MEASURES = Shape::ALL.values.flat_map { |shape|
-        shape.variants.flat_map { |variant|
-          variant.measures.map(&:name)
-        }
-      }.uniq.freeze
-      UNIT = /\A(?<name>.*?)[\s_]*[(\[,\s_](?<unit>mm|cm|m|ft|in|kg|t|lb|lbs|kg\/m|kg\/m2|kg\/m²|lb\/ft|m2|m²|m3|m³|l|deg|%)[)\]]?\z/i
+      MEASURES =
+        Shape::ALL
+          .values
+          .flat_map { |shape| shape.variants.flat_map { |variant| variant.measures.map(&:name) } }
+          .uniq
+          .freeze
+      UNIT_NAMES = %r{mm|cm|m|ft|in|kg|t|lb|lbs|kg/m|kg/m2|kg/m²|lb/ft|m2|m²|m3|m³|l|deg|%}i
+      UNIT = /\A(?<name>.*?)[\s_]*[(\[,\s_](?<unit>#{UNIT_NAMES})[)\]]?\z/i
       BARE = /\A[+-−]?\d[\d,]*(?:\.\d+)?\z/
       LONGEST_CELL = 200
       LONGEST_FIELD = 5000
@@ -37,20 +40,15 @@ module DustLadder
 
       # take_off: a plan's, { "parts", "groups" }. Returns the CSV text, UTF-8 with its mark; groups' rows first.
       def self.write(take_off)
-        rows = take_off["groups"].flat_map { |group|
-          group["parts"].map { |row|
-            row.merge("group" => group["title"])
-          }
-        } + take_off["parts"]
-        "\ufeff#{CSV.generate { |csv|
-          csv << FIELDS.map { |field|
-            field == 'name' ? 'part' : field
-          }; rows.each { |row|
-               csv << FIELDS.map { |field|
-                 Gear::CsvText.harmless(row[field].to_s)
-               }
-             }
-        }}"
+        rows =
+          take_off["groups"].flat_map { |group| group["parts"].map { |row| row.merge("group" => group["title"]) } } +
+            take_off["parts"]
+        text =
+          CSV.generate do |csv|
+            csv << FIELDS.map { |field| field == "name" ? "part" : field }
+            rows.each { |row| csv << FIELDS.map { |field| Gear::CsvText.harmless(row[field].to_s) } }
+          end
+        "\ufeff#{text}"
       end
 
       # bytes: the file as it came. decimal_comma: are decimals written with a comma? groups: titles of groups that
@@ -96,7 +94,9 @@ module DustLadder
 
       def done(count, faulty, fault)
         fault ||= "there are no rows in this file; expected a line of headings and a row for each part" if count.zero?
-        fault ||= "there are #{count} rows, and a take-off holds #{TakeOff::MOST_ROWS} at most: divide the file" if count > TakeOff::MOST_ROWS
+        fault ||=
+          "there are #{count} rows, and a take-off holds #{TakeOff::MOST_ROWS} at most: divide the file" if count >
+          TakeOff::MOST_ROWS
         { "rows" => count, "faulty" => faulty, "fault" => fault, "commas" => @commas }
       end
 
@@ -108,15 +108,15 @@ module DustLadder
         if first && @headings.count(&:field) < 2
           @headings = FIELDS.map { |field| Heading.new(field, field, nil) }
           @unheaded = first
-          @notices << "there is no line of headings: the columns are taken as #{FIELDS.first(9).join(', ')}"
+          @notices << "there is no line of headings: the columns are taken as #{FIELDS.first(9).join(", ")}"
         end
         @notices << "the cells are parted by #{@text.delimiter_name}"
-        yield({
-          "columns" => @headings.map { |head|
-            { "text" => head.text, "field" => head.field, "unit" => head.unit }
-          },
-          "notices" => @notices
-        })
+        yield(
+          {
+            "columns" => @headings.map { |head| { "text" => head.text, "field" => head.field, "unit" => head.unit } },
+            "notices" => @notices
+          }
+        )
       end
 
       def heading(text)
@@ -124,11 +124,11 @@ module DustLadder
         return Heading.new(text, field_of(word), nil) if field_of(word)
 
         match = UNIT.match(word)
-        match && field_of(match[:name].strip) ? Heading.new(
-          text,
-          field_of(match[:name].strip),
-          match[:unit]
-        ) : Heading.new(text, nil, nil)
+        if match && field_of(match[:name].strip)
+          Heading.new(text, field_of(match[:name].strip), match[:unit])
+        else
+          Heading.new(text, nil, nil)
+        end
       end
 
       def field_of(word)
@@ -154,22 +154,21 @@ module DustLadder
       end
 
       def read_row(texts)
-        return Row.new(
-          texts.merge("shape" => "known item", "size" => "1 kg", "material" => ""),
-          @materials
-        ) if @groups.include?(texts["shape"].strip.downcase)
+        if @groups.include?(texts["shape"].strip.downcase)
+          return Row.new(texts.merge("shape" => "known item", "size" => "1 kg", "material" => ""), @materials)
+        end
 
-        @groups << texts["group"].strip.downcase unless texts["group"].strip.empty? || @groups.include?(texts["group"].strip.downcase)
+        unless texts["group"].strip.empty? || @groups.include?(texts["group"].strip.downcase)
+          @groups << texts["group"].strip.downcase
+        end
         Row.new(texts, @materials)
       end
 
       def cell_text(cell, heading)
         text = Gear::CsvText.as_meant(cell.to_s.gsub(/[[:cntrl:][:space:]]+/, " ").strip)
         @commas += 1 if text.match?(/\A[+-]?\d+(?:\.\d{3})*,\d/)
-        text = text.delete(".").tr(
-          ",",
-          "."
-        ) if @decimal_comma && text.match?(/\A[+-]?\d{1,3}(?:\.\d{3})*,\d+|\A[+-]?\d+,\d+/)
+        text = text.delete(".").tr(",", ".") if @decimal_comma &&
+          text.match?(/\A[+-]?\d{1,3}(?:\.\d{3})*,\d+|\A[+-]?\d+,\d+/)
         heading.unit && text.match?(BARE) ? "#{text} #{heading.unit}" : text
       end
 
@@ -178,12 +177,19 @@ module DustLadder
         if given["shape"].to_s.empty? && !given["mass"].to_s.empty?
           given["shape"], given["size"] = "known item", given["mass"]
         elsif given["size"].to_s.empty? && (shape = Shape.named(given["shape"].to_s))
-          variant = shape.variants.sort_by { |one| -one.measures.size }.find { |one|
-            one.measures.all? { |measure|
-              !given[measure.name].to_s.empty? || (measure.name == "mass of one" && !given["mass"].to_s.empty?)
-            }
-          }
-          given["size"] = variant.measures.map { |measure| given[measure.name] || given["mass"] }.join(" x ") if variant
+          variant =
+            shape
+              .variants
+              .sort_by { |one| -one.measures.size }
+              .find do |one|
+                one.measures.all? do |measure|
+                  !given[measure.name].to_s.empty? || (measure.name == "mass of one" && !given["mass"].to_s.empty?)
+                end
+              end
+          given["size"] = variant
+            .measures
+            .map { |measure| given[measure.name] || given["mass"] }
+            .join(" x ") if variant
         end
       end
 
@@ -191,17 +197,22 @@ module DustLadder
         return if count > SHOWN_ROWS
 
         group = line.row && @groups.include?(line.cells["shape"].strip.downcase)
-        problems = line.row ? line.row.problems.map(&:as_json) : [ {
-          "field" => "size",
-          "typed" => "",
-          "message" => "a cell has more than #{LONGEST_CELL} letters",
-          "expected" => "#{LONGEST_CELL} at most"
-        } ]
+        problems =
+          if line.row
+            line.row.problems.map(&:as_json)
+          else
+            [
+              {
+                "field" => "size",
+                "typed" => "",
+                "message" => "a cell has more than #{LONGEST_CELL} letters",
+                "expected" => "#{LONGEST_CELL} at most"
+              }
+            ]
+          end
         {
           "line" => line.number,
-          "cells" => line.cells.transform_values { |text|
-            text[0, LONGEST_CELL]
-          },
+          "cells" => line.cells.transform_values { |text| text[0, LONGEST_CELL] },
           "mass" => !group && line.row&.kg ? Figure.kg(line.row.kg, digits: 1).as_json : nil,
           "problems" => problems
         }

@@ -11,8 +11,9 @@ module DustLadder
       # a round tank on its side? Returns a Level: the share of the volume, and by how much the fluid's centre
       # lies below the tank's middle, m. Raises ArgumentError.
       def level(fill, upright, lying: false)
-        raise ArgumentError,
-          "the fluid stands deeper than the tank is high" if fill[:depth] && fill[:depth] > upright + 1e-9
+        if fill[:depth] && fill[:depth] > upright + 1e-9
+          raise ArgumentError, "the fluid stands deeper than the tank is high"
+        end
 
         share = fill[:share]
         return round_level(fill, upright / 2) if lying

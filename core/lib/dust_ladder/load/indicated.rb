@@ -1,8 +1,8 @@
 module DustLadder
   module Load
     # What the load weighs if the crane's indicator reads so much with this rigging on the hook, and the change that
-    # takes it as the weight. Only for a plan that holds with a bounded weight: lifting to find out a weight that
-    # nobody could bound is not allowed (handbook, section 2).
+    # takes it as the weight. Only for a plan with a bounded weight: lifting to find out a weight that nobody could
+    # bound is not allowed; a wide box of the CG is no bar, but a reason for a trial (handbook, sections 2 and 15).
     class Indicated
       include Ladder::Sentences
 
@@ -22,8 +22,9 @@ module DustLadder
         @reading = Quantity::Reader.read(@typed, :mass)
         @working = Ladder::Working.new
         @bare = work_out
-        raise NotKnown,
-          "the reading is no more than the rigging, block and rope alone: there would be no load" unless @bare.positive?
+        unless @bare.positive?
+          raise NotKnown, "the reading is no more than the rigging, block and rope alone: there would be no load"
+        end
       end
 
       def bare_kg = @bare
@@ -46,7 +47,9 @@ module DustLadder
           "basis" => "weighed",
           "source" => "crane indicator read #{@typed}"
         }
-        { "/load/weight" => now.merge(taken).merge("history" => ((now["history"] || []) + [ earlier ]).last(MOST_KEPT)) }
+        {
+          "/load/weight" => now.merge(taken).merge("history" => ((now["history"] || []) + [ earlier ]).last(MOST_KEPT))
+        }
       end
 
       def as_json(*)
@@ -64,31 +67,38 @@ module DustLadder
       def whole(kg) = "#{(kg - 1e-6).ceil} kg"
 
       def bounded
-        raise NotKnown, "what the reading shows must be one of #{SHOWS.join(', ')}" unless SHOWS.include?(@shows)
+        raise NotKnown, "what the reading shows must be one of #{SHOWS.join(", ")}" unless SHOWS.include?(@shows)
 
-        ladder = Ladder::Climb.new(@lift).ladder
-        return if %w[holds tight].include?(ladder.verdict)
-
-        raise NotKnown,
-          "a weight may be found by lifting only when the plan holds with a bounded one first; now it is " \
-            "#{Ladder::Verdict.words(ladder.verdict)}: #{ladder.governing.first.note['metric']}"
+        @lift.load.planned_kg
+      rescue NotKnown => error
+        raise NotKnown.new(
+          "a weight may be found by lifting only when a bounded one was known first: #{error.what}",
+          pointer: error.pointer
+        )
       end
 
       def work_out
-        off = @lift.gross.items.select { |item|
-          item.on_hook && item.symbol != "W" && (@shows == "with_block" || item.symbol.start_with?("s"))
-        }
+        off =
+          @lift.gross.items.select do |item|
+            item.symbol != "W" && (item.hangs == :in_hook || (@shows == "with_block" && item.hangs == :above_hook))
+          end
         @working.line(
           "X",
           Figure.kg(@reading),
-          source: "crane indicator, #{@shows == 'with_block' ? 'block and rope in the reading' : 'block and rope not ' \
-            'in the ' \
-            'reading'}"
+          source:
+            "crane indicator, #{
+              if @shows == "with_block"
+                "block and rope in the reading"
+              else
+                "block and rope not in " \
+                  "the reading"
+              end
+            }"
         )
         figures = off.to_h { |item| [ item.symbol.to_sym, Figure.kg(item.kg, digits: 1) ] }
-        off.each { |item|
+        off.each do |item|
           @working.line(item.symbol, figures[item.symbol.to_sym], source: "#{item.name}, #{item.source}")
-        }
+        end
         bare = @reading - off.sum(&:kg)
         @working.line(
           "B",
@@ -104,16 +114,18 @@ module DustLadder
         load = @lift.load
         over = @lift.rules[:indicated_over_planned]
         found = []
-        found << both { |system|
-          "This is more than #{Figure.percent(over).shown(system)} over the planned " \
-            "#{Figure.kg(load.planned_kg, :up).shown(system)}: down again, and find out why before another try."
-        } if @bare > load.planned_kg * (1 + over)
-        found << both { |system|
-          "This is less than the load could weigh, #{Figure.kg(
-            load.least_kg,
-            :down
-).shown(system)}: is it wholly off its supports, and the reading steady?"
-        } if @bare < load.least_kg
+        if @bare > load.planned_kg * (1 + over)
+          found << both do |system|
+            "This is more than #{Figure.percent(over).shown(system)} over the planned " \
+              "#{Figure.kg(load.planned_kg, :up).shown(system)}: down again, and find out why before another try."
+          end
+        end
+        if @bare < load.least_kg
+          found << both do |system|
+            "This is less than the load could weigh, #{Figure.kg(load.least_kg, :down).shown(system)}: is it " \
+              "wholly off its supports, and the reading steady?"
+          end
+        end
         found << both("The CG stays as it was: an indicator tells the weight alone. Look at the tilt.")
         found
       end

@@ -6,8 +6,9 @@ module DustLadder
       AXES = { "x" => 0, "y" => 1, "z" => 2 }.freeze
       WRITTEN = /\A(?<u>[+-]?[xyz])\s*(?<v>[+-]?[xyz])?(?<turns>(?:\s*,?\s*[^,]+? about [xyz])*)\z/
       TURN = /([^,]+?) about ([xyz])/
-      EXPECTED = "the axis its length is along, such as x, y or z; two for its length and width, such as xz; and a " \
-        "turn, such as x, 30° about y".freeze
+      EXPECTED =
+        "the axis its length is along, such as x, y or z; two for its length and width, such as xz; and a turn, such " \
+          "as x, 30° about y".freeze
       # Where v points when only u is written: w (the height of a section) stays up if it can.
       SECOND = { "+x" => "+y", "-x" => "-y", "+y" => "-x", "-y" => "+x", "+z" => "+x", "-z" => "+y" }.freeze
 
@@ -16,18 +17,15 @@ module DustLadder
 
       # Raises Quantity::Unreadable.
       def self.read(text)
-        match = WRITTEN.match(
-          text.strip.downcase.tr(
-            "−–",
-            "--"
-          )
-        ) or refuse(text, "“#{text}” does not tell how a part lies")
+        match = WRITTEN.match(text.strip.downcase.tr("−–", "--")) or
+          refuse(text, "“#{text}” does not tell how a part lies")
         u, v = [ match[:u], match[:v] ].map { |axis| axis && (axis.length == 1 ? "+#{axis}" : axis) }
         refuse(text, "length and width cannot both be along #{u[1]}") if v && v[1] == u[1]
 
-        turns = match[:turns].scan(TURN).map { |angle, axis|
-          [ Quantity::Reader.read(angle.sub(/\A[\s,]+/, ""), :angle), AXES.fetch(axis) ]
-        }
+        turns =
+          match[:turns]
+            .scan(TURN)
+            .map { |angle, axis| [ Quantity::Reader.read(angle.sub(/\A[\s,]+/, ""), :angle), AXES.fetch(axis) ] }
         new(unit(u), unit(v || SECOND.fetch(u)), turns)
       end
 
@@ -39,11 +37,10 @@ module DustLadder
       def initialize(u, v, turns = [])
         w = [ u[1] * v[2] - u[2] * v[1], u[2] * v[0] - u[0] * v[2], u[0] * v[1] - u[1] * v[0] ]
         @square = turns.all? { |degrees, _| (degrees % 360).zero? }
-        @columns = [ u, v, w ].map { |column|
-          @square ? column : turns.reduce(column) { |vector, (degrees, axis)|
-                               turned(vector, degrees, axis)
-                             }
-        }
+        @columns =
+          [ u, v, w ].map do |column|
+            @square ? column : turns.reduce(column) { |vector, (degrees, axis)| turned(vector, degrees, axis) }
+          end
       end
 
       # Every own axis is along a load axis.
@@ -59,9 +56,9 @@ module DustLadder
 
       # How far a box of an extent along u, v, w reaches along the load axes.
       def reach(extent)
-        [ 0, 1, 2 ].map { |axis|
+        [ 0, 1, 2 ].map do |axis|
           columns[0][axis].abs * extent[0] + columns[1][axis].abs * extent[1] + columns[2][axis].abs * extent[2]
-        }
+        end
       end
 
       # What lay like `inner` in something that itself lies like this.

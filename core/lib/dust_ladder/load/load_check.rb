@@ -11,17 +11,77 @@ module DustLadder
       def examine
         load = lift.load
         work_out_weight(load)
-        load.cg.zip(%w[x y z]) { |place, axis|
-          line(
-            "G#{axis}",
-            Figure.m(place),
-            source: "centre of gravity, from the take-off",
-            about: "cg"
-          )
-        } if load.from_take_off?(:cg)
+        if load.from_take_off?(:cg)
+          load
+            .cg
+            .zip(%w[x y z]) do |place, axis|
+              line("G#{axis}", Figure.m(place), source: "centre of gravity, from the take-off", about: "cg")
+            end
+        end
         Sanity.new(load, rules).cautions.each { |id, text, about| caution(id, text, about: about) }
+        off_the_load(load)
         return single_point(load) if load.points.size == 1
+        return among(load) if load.points.size > 2
 
+        between(load)
+      end
+
+      OFF_M = 0.05
+
+      # A point that is not on the load is on something else, which the plan must say.
+      def off_the_load(load)
+        load.points.each_with_index do |point, index|
+          out = point.at.zip(load.size).map { |place, side| [ -place, place - side, 0.0 ].max }.max
+          next unless out > OFF_M
+
+          on = load.point_on(index)
+          if on.empty?
+            far = Figure.m(out, :up)
+            raise NotKnown.new(
+              "point #{point.name} lies #{far} off the load: what it is on is not given",
+              pointer: "/load/points/#{index}/on"
+            )
+          end
+          caution(
+            "off_the_load",
+            both { |system|
+              "Point #{point.name} lies #{Figure.m(out, :up).shown(system)} off the load, on #{on}: that must hold too."
+            },
+            about: "points"
+          )
+        end
+      end
+
+      # Three or four points: how far the CG may be towards the nearest edge of the area that they hold, from its
+      # middle, wherever it is in its box. Whatever their order.
+      def among(load)
+        hull = Hull.new(load.points.map { |point| point.at.first(2) })
+        raise NotKnown.new(
+          "the points stand in one line in plan: they hold no area",
+          pointer: "/load/points/2/y"
+        ) if hull.flat?
+
+        widths = load.cg_half_width
+        corners = [ -1, 1 ].product([ -1, 1 ]).map { |x, y| [ load.cg[0] + x * widths[0], load.cg[1] + y * widths[1] ] }
+        worst = corners.max_by { |corner| hull.share(corner) }
+        off, reach = hull.reach(worst)
+        box_lines(load)
+        line("off", Figure.m(off, :up), source: "CG at worst from the middle of the points, level", about: "cg")
+        line(
+          "reach",
+          Figure.m(reach, :down),
+          source: "from there to the edge between the points, the same way",
+          about: "points"
+        )
+        judge(Figure.m(off, :up), Figure.m(reach, :down), note: off_note(off, reach))
+      end
+
+      def off_note(off, reach)
+        off, reach = Figure.m(off, :up), Figure.m(reach, :down)
+        both { |system| "#{planned.shown(system)}; CG #{off.bare(system)} of #{reach.shown(system)} off" }
+      end
+
+      def between(load)
         a, b = load.points.map(&:at)
         run = [ b[0] - a[0], b[1] - a[1] ]
         spread = Math.hypot(*run)
@@ -29,20 +89,14 @@ module DustLadder
 
         along = run.map { |part| part / spread }
         off = ((load.cg[0] - a[0]) * along[0] + (load.cg[1] - a[1]) * along[1] - spread / 2).abs
-        line("s", Figure.m(spread), source: "points #{load.points.map(&:name).join(' to ')}, level", about: "points")
+        line("s", Figure.m(spread), source: "points #{load.points.map(&:name).join(" to ")}, level", about: "points")
         line("o", Figure.m(off), source: "CG off the middle of the points", about: "cg")
         widths = load.cg_half_width
         box = along[0].abs * widths[0] + along[1].abs * widths[1]
         box_lines(load)
         from = %w[ex ey].zip(widths).to_h { |name, width| [ name.to_sym, Figure.m(width, :up) ] }
-        line(
-          "e",
-          Figure.m(box, :up),
-          formula: "ex × cx + ey × cy",
-          from: from.merge(cx: Figure.factor(along[0].abs), cy: Figure.factor(along[1].abs)),
-          source: "along the points",
-          about: "cg"
-        )
+        from.merge!(cx: Figure.factor(along[0].abs), cy: Figure.factor(along[1].abs))
+        line("e", Figure.m(box, :up), formula: "ex × cx + ey × cy", from: from, source: "along the points", about: "cg")
         demand = line(
           "off",
           Figure.m(off + box, :up),
@@ -51,16 +105,7 @@ module DustLadder
           about: "cg"
         )
         capacity = line("half", Figure.m(spread / 2, :down), formula: "s / 2", from: { s: Figure.m(spread) })
-        judge(
-          Figure.m(demand, :up),
-          Figure.m(capacity, :down),
-          note: both { |system|
-            "#{planned.shown(system)}; CG #{Figure.m(
-              demand,
-              :up
-).bare(system)} of #{Figure.m(capacity, :down).shown(system)} off"
-          }
-        )
+        judge(Figure.m(demand, :up), Figure.m(capacity, :down), note: off_note(demand, capacity))
       end
 
       def work_out_weight(load)
@@ -76,19 +121,21 @@ module DustLadder
           "W",
           Figure.kg(bare * (1 + share), :up),
           formula: "B × (1 + k)",
-          from: { B: Figure.kg(bare, :up), k: Figure.factor(share) },
+          from: {
+            B: Figure.kg(bare, :up),
+            k: Figure.factor(share)
+          },
           source: "#{basis}, marked up",
           about: "load"
         )
         estimated if basis == "estimated"
       end
 
-      def estimated
+      def estimated =
         caution(
           "estimated",
           "An estimated weight is a bounded guess: weigh it, or have it certified, before a lift near any limit."
         )
-      end
 
       # The heaviest rows by name, the rest in one, and their sum.
       def take_off(sheet)
@@ -96,21 +143,22 @@ module DustLadder
         shown = sheet.largest(MOST_ROWS).select { |index| sheet.rows[index].kg.positive? }
         terms = shown.each_with_index.to_h { |index, at| [ "m#{at + 1}", sheet.rows[index] ] }
         figures = terms.to_h { |symbol, row| [ symbol.to_sym, Figure.kg(row.kg, digits: 1) ] }
-        terms.each { |symbol, row|
+        terms.each do |symbol, row|
           line(
             symbol,
             figures[symbol.to_sym],
             source: "#{row.name}#{", #{row.count} of it" unless row.count == 1}",
             about: "load"
           )
-        }
+        end
         rest = bare - terms.each_value.sum(&:kg)
         unless sheet.parts.size == terms.size
           figures[:r] = Figure.kg(rest, digits: 1)
           line(
             "r",
             figures[:r],
-            source: sheet.parts.size - terms.size == 1 ? "the other row" : "the other #{sheet.parts.size - terms.size} rows"
+            source:
+              sheet.parts.size - terms.size == 1 ? "the other row" : "the other #{sheet.parts.size - terms.size} rows"
           )
         end
         line(
@@ -129,7 +177,10 @@ module DustLadder
           "W",
           Figure.kg(sheet.planned_kg, :up),
           formula: "B + a",
-          from: { B: Figure.kg(bare, :up, digits: 1), a: added },
+          from: {
+            B: Figure.kg(bare, :up, digits: 1),
+            a: added
+          },
           source: "marked up",
           about: "load"
         )
@@ -139,35 +190,51 @@ module DustLadder
 
       # Half-widths of the CG's box along and across the load.
       def box_lines(load)
-        load.cg_spread.first(2).zip(%w[x y]) do |spread, axis|
-          width = Figure.m(spread.half_width, :up)
-          reach = Figure.m(spread.reach, :up)
-          if spread.typed then line(
-            "e#{axis}",
-            width,
-            formula: "g + f",
-            from: { g: Figure.m(spread.typed, :up), f: reach },
-            source: "half-width as typed; f, #{OPEN}",
-            about: "cg"
-          )
-          elsif spread.reach.positive? then line(
-            "e#{axis}",
-            width,
-            formula: "L × s + f",
-            from: { L: Figure.m(spread.side), s: Figure.factor(spread.share), f: reach },
-            source: "#{rules.cite(:cg_half_width)}; f, #{OPEN}",
-            about: "cg"
-          )
-          else line(
-            "e#{axis}",
-            width,
-            formula: "L × s",
-            from: { L: Figure.m(spread.side), s: Figure.factor(spread.share) },
-            source: rules.cite(:cg_half_width),
-            about: "cg"
-          )
+        load
+          .cg_spread
+          .first(2)
+          .zip(%w[x y]) do |spread, axis|
+            width = Figure.m(spread.half_width, :up)
+            reach = Figure.m(spread.reach, :up)
+            if spread.typed
+              line(
+                "e#{axis}",
+                width,
+                formula: "g + f",
+                from: {
+                  g: Figure.m(spread.typed, :up),
+                  f: reach
+                },
+                source: "half-width as typed; f, #{OPEN}",
+                about: "cg"
+              )
+            elsif spread.reach.positive?
+              line(
+                "e#{axis}",
+                width,
+                formula: "L × s + f",
+                from: {
+                  L: Figure.m(spread.side),
+                  s: Figure.factor(spread.share),
+                  f: reach
+                },
+                source: "#{rules.cite(:cg_half_width)}; f, #{OPEN}",
+                about: "cg"
+              )
+            else
+              line(
+                "e#{axis}",
+                width,
+                formula: "L × s",
+                from: {
+                  L: Figure.m(spread.side),
+                  s: Figure.factor(spread.share)
+                },
+                source: rules.cite(:cg_half_width),
+                about: "cg"
+              )
+            end
           end
-        end
       end
       OPEN = "what the take-off leaves open: ranges of material, poorly known rows, fluids that move".freeze
 

@@ -1,29 +1,33 @@
 module DustLadder
   module Load
     # What a part is made of: densities in kg/m3, what is reckoned with and the range that the kind leaves open.
-    Material = Struct.new(:name, :density, :low, :high, :source, keyword_init: true) do
-      def ranged? = low < density || high > density
-      def as_json(*) = { "name" => name, "density" => density, "low" => low, "high" => high }
-    end
+    Material =
+      Struct.new(:name, :density, :low, :high, :source, keyword_init: true) do
+        def as_json(*) = { "name" => name, "density" => density, "low" => low, "high" => high }
+      end
 
     # The materials that ship with the tool, and a plan's own.
     class Materials
       DATA = YAML.safe_load_file(File.expand_path("materials.yml", __dir__)).freeze
-      SHIPPED = DATA.map { |name, data|
-        density = data["density"].to_f
-        Material.new(
-          name: name,
-          density: density,
-          low: (data["low"] || density).to_f,
-          high: (data["high"] || density).to_f,
-          source: data["low"] ? "#{name}, #{data['low']} to #{data['high']} kg/m³" : name
-        ).freeze
-      }.freeze
-      BY_WORD = SHIPPED.reverse.flat_map { |material|
-        [ *DATA[material.name]["words"], material.name ].map { |word|
-          [ word, material ]
-        }
-      }.to_h.freeze
+      SHIPPED =
+        DATA
+          .map do |name, data|
+            density = data["density"].to_f
+            Material.new(
+              name: name,
+              density: density,
+              low: (data["low"] || density).to_f,
+              high: (data["high"] || density).to_f,
+              source: data["low"] ? "#{name}, #{data["low"]} to #{data["high"]} kg/m³" : name
+            ).freeze
+          end
+          .freeze
+      BY_WORD =
+        SHIPPED
+          .reverse
+          .flat_map { |material| [ *DATA[material.name]["words"], material.name ].map { |word| [ word, material ] } }
+          .to_h
+          .freeze
       EXPECTED = "a material, such as steel or reinforced concrete, or a density, such as 7850 kg/m3".freeze
 
       # own: a plan's own materials, each { "name", "density", "low", "high", "source" } as typed.
@@ -36,10 +40,17 @@ module DustLadder
         word = text.strip.downcase
         return own(@own[word]) if @own.key?(word)
 
-        BY_WORD[word] || (word.match?(/\A[\d.]/) ? typed(text) : refuse(
-          text,
-          "“#{text}” is not a material that is known here#{Load.meant(word, [ *@own.keys, *BY_WORD.keys ])}"
-        ))
+        BY_WORD[word] ||
+          (
+            if word.match?(/\A[\d.]/)
+              typed(text)
+            else
+              refuse(
+                text,
+                "“#{text}” is not a material that is known here#{Load.meant(word, [ *@own.keys, *BY_WORD.keys ])}"
+              )
+            end
+          )
       end
 
       private
@@ -50,14 +61,14 @@ module DustLadder
       end
 
       def own(data)
-        density, low, high = %w[density low high].map { |name|
-          data[name].to_s.strip.empty? ? nil : positive(data[name], Quantity::Reader.read(data[name], :density))
-        }
-        refuse(data["name"], "the density of #{data['name']} is not given") unless density
-        refuse(
-          data["name"],
-          "the range of #{data['name']} does not hold its density"
-        ) unless (low || density) <= density && density <= (high || density)
+        density, low, high =
+          %w[density low high].map do |name|
+            data[name].to_s.strip.empty? ? nil : positive(data[name], Quantity::Reader.read(data[name], :density))
+          end
+        refuse(data["name"], "the density of #{data["name"]} is not given") unless density
+        unless (low || density) <= density && density <= (high || density)
+          refuse(data["name"], "the range of #{data["name"]} does not hold its density")
+        end
         Material.new(
           name: data["name"],
           density: density,

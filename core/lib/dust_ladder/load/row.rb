@@ -5,25 +5,25 @@ module DustLadder
     Leaf = Struct.new(:kg, :low, :high, :at, :slack, :basis)
 
     # What is drawn of a part: a form filling a box of an extent along its own axes, round a middle, m.
-    Solid = Struct.new(:form, :middle, :extent, :lie, :measures, :cut, keyword_init: true) do
-      def reach = lie.reach(extent)
-      def low = @low ||= middle.zip(reach).map { |place, far| place - far / 2 }
-      def high = @high ||= middle.zip(reach).map { |place, far| place + far / 2 }
-      def as_json(*)
-        {
-          "form" => form,
-          "middle" => short(middle),
-          "extent" => short(extent),
-          "lie" => lie.straight? ? nil : short(lie.columns.flatten),
-          "measures" => measures,
-          "cut" => cut
-        }
+    Solid =
+      Struct.new(:form, :middle, :extent, :lie, :measures, :cut, keyword_init: true) do
+        def reach = lie.reach(extent)
+        def low = @low ||= middle.zip(reach).map { |place, far| place - far / 2 }
+        def high = @high ||= middle.zip(reach).map { |place, far| place + far / 2 }
+        def as_json(*) =
+          {
+            "form" => form,
+            "middle" => short(middle),
+            "extent" => short(extent),
+            "lie" => lie.straight? ? nil : short(lie.columns.flatten),
+            "measures" => measures,
+            "cut" => cut
+          }
+
+        private
+
+        def short(numbers) = numbers.map { |number| number.round(6) }
       end
-
-      private
-
-      def short(numbers) = numbers.map { |number| number.round(6) }
-    end
 
     # One row of a take-off as it was typed, read. Whatever cannot be read is a problem of its field and leaves the
     # mass, or the place, not known; nothing is put in its stead.
@@ -32,21 +32,19 @@ module DustLadder
       SAID = %w[name shape size].freeze
       BASES = %w[weighed certified calculated estimated].freeze
       COUNT = /\A([-−+]?)\s*(\d{1,6})(?:\.0+)?\s*(?:off|no\.?|pcs?\.?|pieces?|ea\.?)?\z/i
-      TO = {
-        "centre" => %w[centre center centroid cg],
-        "corner" => [ "corner", "near corner" ],
-        "origin" => %w[origin zero]
-      }.flat_map { |id, words|
-        words.map { |word|
-          [ word, id ]
-        }
-      }.to_h.freeze
+      TO =
+        {
+          "centre" => %w[centre center centroid cg],
+          "corner" => [ "corner", "near corner" ],
+          "origin" => %w[origin zero]
+        }.flat_map { |id, words| words.map { |word| [ word, id ] } }.to_h.freeze
       FLUID = { "" => true, "free" => true, "held" => false }.freeze
       AXES = %w[x y z].freeze
       MOST_KG = 20_000_000.0
-      Problem = Struct.new(:field, :typed, :message, :expected) do
-        def as_json(*) = { "field" => field, "typed" => typed, "message" => message, "expected" => expected }
-      end
+      Problem =
+        Struct.new(:field, :typed, :message, :expected) do
+          def as_json(*) = { "field" => field, "typed" => typed, "message" => message, "expected" => expected }
+        end
 
       attr_reader :typed,
         :problems,
@@ -73,10 +71,11 @@ module DustLadder
         @leaves = @solids = [].freeze
         read_common
         read_own
-        @unknown_mass = @problems.find { |problem|
-          %w[shape size material quantity basis
-            fluid].include?(problem.field) || (problem.field == "lies" && @shape&.fluid?)
-        }
+        @unknown_mass =
+          @problems.find do |problem|
+            %w[shape size material quantity basis fluid].include?(problem.field) ||
+              (problem.field == "lies" && @shape&.fluid?)
+          end
         @unknown_place = @problems.find { |problem| %w[x y z to lies].include?(problem.field) }
         settle unless @unknown_mass
       end
@@ -129,19 +128,19 @@ module DustLadder
         @count = read_count
         word = text("basis").downcase
         @basis = word.empty? ? "calculated" : word
-        problem(
-          "basis",
-          "“#{text('basis')}” is not a way to know a weight",
-          "one of #{BASES.join(', ')}, or nothing for calculated"
-        ) unless BASES.include?(@basis)
+        unless BASES.include?(@basis)
+          problem(
+            "basis",
+            "“#{text("basis")}” is not a way to know a weight",
+            "one of #{BASES.join(", ")}, or nothing for calculated"
+          )
+        end
         @lie = reading("lies") { text("lies").empty? ? standing : Lie.read(text("lies")) }
         word = text("to").downcase
         @to = word.empty? ? usual_to : TO[word]
-        problem(
-          "to",
-          "“#{text('to')}” does not tell what x, y and z are measured to",
-          "centre or corner"
-        ) if @to.nil? || (@to == "origin" && !group?)
+        if @to.nil? || (@to == "origin" && !group?)
+          problem("to", "“#{text("to")}” does not tell what x, y and z are measured to", "centre or corner")
+        end
         @place = read_place
       end
 
@@ -153,27 +152,30 @@ module DustLadder
         return 1 if text("quantity").empty?
 
         match = COUNT.match(text("quantity"))
-        return problem(
-          "quantity",
-          "“#{text('quantity')}” is not a number of pieces",
-          "a whole number, below zero for a cut-out"
-        ) && nil unless match
-        return problem(
-          "quantity",
-          "none of it: take the row out",
-          "a whole number, below zero for a cut-out"
-        ) && nil if match[2].to_i.zero?
+        unless match
+          return problem(
+            "quantity",
+            "“#{text("quantity")}” is not a number of pieces",
+            "a whole number, below zero for a cut-out"
+          ) && nil
+        end
+        if match[2].to_i.zero?
+          return problem("quantity", "none of it: take the row out", "a whole number, below zero for a cut-out") && nil
+        end
 
         match[2].to_i * (match[1].match?(/[-−]/) ? -1 : 1)
       end
 
       # [x, y, z] in m, or nil when one of them is not given or cannot be read.
       def read_place
-        places = AXES.map { |axis|
-          text(axis).empty? ? nil : reading(axis) {
-            text(axis) == "0" ? 0.0 : Quantity::Reader.read(text(axis), :length)
-          }
-        }
+        places =
+          AXES.map do |axis|
+            if text(axis).empty?
+              nil
+            else
+              reading(axis) { text(axis) == "0" ? 0.0 : Quantity::Reader.read(text(axis), :length) }
+            end
+          end
         places unless places.include?(nil)
       end
 
@@ -183,39 +185,32 @@ module DustLadder
       end
 
       def read_own
-        return problem(
-          "shape",
-          "no shape is given",
-          "a shape, such as plate, angle or box, or known item"
-        ) if text("shape").empty?
+        if text("shape").empty?
+          return problem("shape", "no shape is given", "a shape, such as plate, angle or box, or known item")
+        end
 
-        @shape = Shape.named(text("shape")) or return problem(
-          "shape",
-          "“#{text('shape')}” is not a shape that is known here" \
-            "#{Load.meant(text('shape').downcase, Shape::BY_WORD.keys)}",
-          "a " \
-            "shape, such as plate, angle or box, or known item"
-        )
+        @shape = Shape.named(text("shape")) or
+          return problem(
+            "shape",
+            "“#{text("shape")}” is not a shape that is known " \
+              "here#{Load.meant(text("shape").downcase, Shape::BY_WORD.keys)}",
+            "a shape, such as plate, angle or box, or known item"
+          )
         @size = reading("size") { Size.read(text("size"), @shape) }
         @material = reading("material") { read_material } unless @shape.by_mass?
-        problem(
-          "fluid",
-          "“#{text('fluid')}” does not tell whether the fluid can move",
-          "free or held"
-        ) unless FLUID.key?(text("fluid").downcase)
-        problem(
-          "quantity",
-          "a fluid cannot be cut out",
-          "a whole number above zero"
-        ) if @shape.fluid? && @count.to_i.negative?
+        unless FLUID.key?(text("fluid").downcase)
+          problem("fluid", "“#{text("fluid")}” does not tell whether the fluid can move", "free or held")
+        end
+        if @shape.fluid? && @count.to_i.negative?
+          problem("quantity", "a fluid cannot be cut out", "a whole number above zero")
+        end
         solve if @size && problems.none? { |one| one.field == "size" }
       end
 
       def read_material
-        raise Quantity::Unreadable.new("no material is given", typed: "", expected: Materials::EXPECTED) if text(
-          "mat" \
-            "erial"
-        ).empty?
+        if text("material").empty?
+          raise Quantity::Unreadable.new("no material is given", typed: "", expected: Materials::EXPECTED)
+        end
 
         @materials.find(text("material"))
       end
@@ -224,7 +219,14 @@ module DustLadder
       def solve
         values = @shape.fluid? ? tank_values : @size.values
         @result = @size.variant.solve(values)
-        @steps = @size.variant.measures.map(&:symbol).zip(values).to_h.merge(@size.variant.steps.map(&:symbol).zip(@result.steps).to_h)
+        @steps =
+          @size
+            .variant
+            .measures
+            .map(&:symbol)
+            .zip(values)
+            .to_h
+            .merge(@size.variant.steps.map(&:symbol).zip(@result.steps).to_h)
       rescue ArgumentError => error
         problem("size", error.message, @shape.hints.join(", or "))
       end
@@ -232,11 +234,9 @@ module DustLadder
       def tank_values
         *sides, fill = @size.values
         if @lie
-          problem(
-            "lies",
-            "a tank must stand square for its fluid to be reckoned",
-            "one or two axes and no turn"
-          ) unless @lie.square?
+          unless @lie.square?
+            problem("lies", "a tank must stand square for its fluid to be reckoned", "one or two axes and no turn")
+          end
           extent = @shape.form == "round" ? [ sides[1], sides[0], sides[0] ] : sides
           reach = @lie.reach(extent)
           lying = @shape.form == "round" && @lie.columns[0][2].abs < 0.5
@@ -257,14 +257,16 @@ module DustLadder
         share = material && { low: material.low / material.density, high: material.high / material.density }
         ends = [ 1.0, *share&.values ].map { |one| @each_kg * @count * one }.minmax
         @leaves = [ Leaf.new(@each_kg * @count, *ends, centre, @slack, @basis) ].freeze
-        @solids = [ Solid.new(
-          form: shape.form,
-          middle: middle,
-          extent: @result.extent,
-          lie: lie,
-          measures: profile,
-          cut: @count.negative?
-        ) ].freeze if middle
+        @solids = [
+          Solid.new(
+            form: shape.form,
+            middle: middle,
+            extent: @result.extent,
+            lie: lie,
+            measures: profile,
+            cut: @count.negative?
+          )
+        ].freeze if middle
       end
 
       def absurd
@@ -277,9 +279,12 @@ module DustLadder
         offset = lie.place(@result.offset)
         offset = [ offset[0], offset[1], offset[2] - @level.drop ] if @level
         middle =
-          if to == "corner" then place.zip(lie.reach(@result.extent)).map { |low, far| low + far / 2 }
-          elsif @level then place
-          else place.zip(offset).map { |at, off| at - off }
+          if to == "corner"
+            place.zip(lie.reach(@result.extent)).map { |low, far| low + far / 2 }
+          elsif @level
+            place
+          else
+            place.zip(offset).map { |at, off| at - off }
           end
         [ middle, [ middle[0] + offset[0], middle[1] + offset[1], middle[2] + offset[2] ] ]
       end
@@ -287,14 +292,19 @@ module DustLadder
       # What a drawing needs beside the box: flange and web, or the smaller end of a cone.
       def profile
         case shape.form
-        when "angle", "box_tube" then { "t" => steps["t"] }
-        when "channel", "i_section" then { "t" => steps["t"], "s" => steps["s"] }
-        when "cone" then {
-          "top" => (steps["d"] || 0.0) / steps.values_at("D", "d").compact.max,
-          "base" => steps["D"] / steps.values_at("D", "d").compact.max
-        }
-        when "bend" then { "R" => steps["R"], "deg" => steps["φ"] }
-        else @level ? { "fill" => @level.share } : {}
+        when "angle", "box_tube"
+          { "t" => steps["t"] }
+        when "channel", "i_section"
+          { "t" => steps["t"], "s" => steps["s"] }
+        when "cone"
+          {
+            "top" => (steps["d"] || 0.0) / steps.values_at("D", "d").compact.max,
+            "base" => steps["D"] / steps.values_at("D", "d").compact.max
+          }
+        when "bend"
+          { "R" => steps["R"], "deg" => steps["φ"] }
+        else
+          @level ? { "fill" => @level.share } : {}
         end
       end
 
@@ -305,19 +315,21 @@ module DustLadder
         [ 0, 1, 2 ].map { |axis| leaves.sum { |leaf| leaf.kg * leaf.at[axis] } / total } unless total.zero?
       end
 
-      def figure(symbol, unit = Variant.unit(symbol))
+      def figure(symbol, unit = Variant.unit(symbol)) =
         Figure.new(steps.fetch(symbol), unit, :near, unit == :kg ? 1 : 0)
-      end
 
       def write(working)
-        size.variant.measures.zip(size.typed) do |measure, typed|
-          working.line(
-            measure.symbol,
-            measure.kind == :fill ? Figure.percent(steps[measure.symbol]) : measured(measure),
-            source: "#{measure.name}, written #{typed}"
-          )
-        end
-        size.variant.steps.each { |step|
+        size
+          .variant
+          .measures
+          .zip(size.typed) do |measure, typed|
+            working.line(
+              measure.symbol,
+              measure.kind == :fill ? Figure.percent(steps[measure.symbol]) : measured(measure),
+              source: "#{measure.name}, written #{typed}"
+            )
+          end
+        size.variant.steps.each do |step|
           working.line(
             step.symbol,
             figure(step.symbol, step.unit),
@@ -325,24 +337,23 @@ module DustLadder
             from: operands(step.formula),
             source: nil
           )
-        }
+        end
         density = material && Figure.new(material.density, :kg_per_m3)
         working.line("ρ", density, source: material.source) if material
         each = Figure.kg(each_kg, digits: 2)
-        working.line(
-          "m1",
-          each,
-          formula: "V × ρ",
-          from: { V: figure("V"), ρ: density },
-          source: "one of it"
-        ) if material
+        if material
+          working.line("m1", each, formula: "V × ρ", from: { V: figure("V"), ρ: density }, source: "one of it")
+        end
         return if count == 1
 
         working.line(
           "M",
           Figure.kg(kg, digits: 2),
           formula: material ? "m1 × n" : "m × n",
-          from: { (material ? :m1 : :m) => each, n: Figure.count(count) },
+          from: {
+            (material ? :m1 : :m) => each,
+            :n => Figure.count(count)
+          },
           source: count.negative? ? "#{count.abs} cut out" : "#{count} of it"
         )
       end
@@ -361,24 +372,27 @@ module DustLadder
 
       def operands(formula)
         own = size.variant.measures.to_h { |measure| [ measure.symbol, measure ] }
-        formula.scan(Ladder::NAME).uniq.select { |name| steps.key?(name) }.to_h { |name|
-          [ name.to_sym,
-            own[name] ? (own[name].kind == :fill ? Figure.factor(steps[name]) : measured(own[name])) : figure(name) ]
-        }
+        formula
+          .scan(Ladder::NAME)
+          .uniq
+          .select { |name| steps.key?(name) }
+          .to_h do |name|
+            [
+              name.to_sym,
+              own[name] ? (own[name].kind == :fill ? Figure.factor(steps[name]) : measured(own[name])) : figure(name)
+            ]
+          end
       end
 
       def understood
-        measures = size.variant.measures.map { |measure|
-          [ measure.name, measure.kind == :fill ? Figure.percent(steps[measure.symbol]) : measured(measure) ]
-        }
+        measures =
+          size.variant.measures.map do |measure|
+            [ measure.name, measure.kind == :fill ? Figure.percent(steps[measure.symbol]) : measured(measure) ]
+          end
         {
           "size" => measures,
           "material" => material && [ [ material.name, Figure.new(material.density, :kg_per_m3) ] ],
-          "place" => place && AXES.zip(
-            place.map { |one|
-              Figure.m(one)
-            }
-          )
+          "place" => place && AXES.zip(place.map { |one| Figure.m(one) })
         }.compact
       end
     end

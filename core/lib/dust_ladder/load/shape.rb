@@ -21,9 +21,10 @@ module DustLadder
       module_function
 
       def ruby(formula)
-        formula.to_s.gsub(NAME) { |name|
-          name == "π" ? "Math::PI" : CALLS.include?(name) ? "Sums.#{name}" : "_#{name}"
-        }.gsub(/[×−²³√∛]/, SIGNS)
+        formula
+          .to_s
+          .gsub(NAME) { |name| name == "π" ? "Math::PI" : CALLS.include?(name) ? "Sums.#{name}" : "_#{name}" }
+          .gsub(/[×−²³√∛]/, SIGNS)
       end
 
       def min(*values) = values.min
@@ -42,14 +43,10 @@ module DustLadder
       attr_reader :measures, :steps
 
       def initialize(data)
-        @measures = data["size"].map { |symbol, name|
-          Measure.new(
-            symbol,
-            *Array(name).then { |words, kind|
-              [ words, (kind || "length").to_sym ]
-            }
-          )
-        }
+        @measures =
+          data["size"].map do |symbol, name|
+            Measure.new(symbol, *Array(name).then { |words, kind| [ words, (kind || "length").to_sym ] })
+          end
         @steps = data["steps"].map { |symbol, formula| Step.new(symbol, formula.to_s, self.class.unit(symbol)) }
         @within = (data["within"] || {}).values
         @solve = compile(data)
@@ -72,15 +69,15 @@ module DustLadder
       private
 
       def compile(data)
-        list = ->(formulas) { "[#{formulas.map { |formula| "(#{Sums.ruby(formula)})" }.join(', ')}]" }
+        list = ->(formulas) { "[#{formulas.map { |formula| "(#{Sums.ruby(formula)})" }.join(", ")}]" }
         names = steps.map { |step| "_#{step.symbol}" }
-        source = +"lambda do |#{measures.map { |measure| "_#{measure.symbol}" }.join(', ')}|\n"
+        source = +"lambda do |#{measures.map { |measure| "_#{measure.symbol}" }.join(", ")}|\n"
         steps.each { |step| source << "_#{step.symbol} = #{Sums.ruby(step.formula)}\n" }
-        (data["within"] || {}).each_key.with_index { |condition, index|
+        (data["within"] || {}).each_key.with_index do |condition, index|
           source << "return [ #{index} ] unless #{Sums.ruby(condition)}\n"
-        }
-        source << "[ nil, [#{names.join(', ')}], #{list.(data['extent'])}, " \
-          "#{list.(data['offset'] || [ 0.0, 0.0, 0.0 ])} ]\nend"
+        end
+        source << "[ nil, [#{names.join(", ")}], #{list.(data["extent"])}, " \
+          "#{list.(data["offset"] || [ 0.0, 0.0, 0.0 ])} ]\nend"
         Load.module_eval(source, __FILE__, __LINE__)
       end
     end
@@ -99,14 +96,17 @@ module DustLadder
         @variants = data["variants"].map { |variant| Variant.new(variant) }
       end
 
-      ALL = YAML.safe_load_file(File.expand_path("shapes.yml", __dir__)).to_h { |id, data|
-        [ id, new(id, data) ]
-      }.freeze
-      BY_WORD = ALL.values.flat_map { |shape|
-        [ shape.id.tr("_", " "), shape.title.downcase, *shape.words ].map { |word|
-          [ word, shape ]
-        }
-      }.reverse.to_h.freeze
+      ALL =
+        YAML.safe_load_file(File.expand_path("shapes.yml", __dir__)).to_h { |id, data| [ id, new(id, data) ] }.freeze
+      BY_WORD =
+        ALL
+          .values
+          .flat_map do |shape|
+            [ shape.id.tr("_", " "), shape.title.downcase, *shape.words ].map { |word| [ word, shape ] }
+          end
+          .reverse
+          .to_h
+          .freeze
 
       # The shape of a written word, or nil.
       def self.named(text) = BY_WORD[text.strip.downcase.tr("_", " ")]
@@ -118,7 +118,7 @@ module DustLadder
       # How a size is written, such as "length × width × thickness"; the plainest first.
       def hints = variants.map { |variant| variant.measures.map(&:name).join(" × ") }
 
-      def as_json(*)
+      def as_json(*) =
         {
           "id" => id,
           "title" => title,
@@ -128,7 +128,6 @@ module DustLadder
           "material" => !by_mass?,
           "fluid" => fluid?
         }
-      end
     end
   end
 end

@@ -59,9 +59,9 @@ module DustLadder
 
       def largest
         whole = @take_off.bare_kg
-        @take_off.largest(LARGEST).map { |index|
-          { "row" => index, "share" => Figure.percent(@take_off.rows[index].kg / whole).as_json }
-        }
+        @take_off
+          .largest(LARGEST)
+          .map { |index| { "row" => index, "share" => Figure.percent(@take_off.rows[index].kg / whole).as_json } }
       rescue NotKnown
         []
       end
@@ -76,14 +76,10 @@ module DustLadder
         {
           "index" => @row,
           "hints" => row.shape ? row.shape.hints : [],
-          "readings" => row.readings.transform_values { |figures|
-            figures.map { |name, figure|
-              {
-                "name" => name,
-                "figure" => figure.as_json
-              }
-            }
-          },
+          "readings" =>
+            row.readings.transform_values do |figures|
+              figures.map { |name, figure| { "name" => name, "figure" => figure.as_json } }
+            end,
           "working" => row.working.map(&:as_json)
         }
       end

@@ -1,12 +1,12 @@
 module DustLadder
   module Load
     # A size as it is written: the measures of a shape with × between them, such as 3.6 m × 1.5 m × 20 mm. A bare
-    # whole number takes the mm that is written after one to its right, as in 100 x 100 x 10 mm. Where that could as
+    # number takes the mm that is written after one to its right, as in 114.3 x 4.5 mm x 6 m. Where that could as
     # well be metres (3 x 2 x 20 mm) or feet (4 x 8 x 3/8 in) the unit is asked for.
     module Size
       BETWEEN = /\s*[×*]\s*|\s+(?:x|by)\s+|(?<=[\d'"′″m²³%n])x(?=[\d.…])|(?<=[\d'"′″])x\s+|\s+x(?=[\d.])/i
       LONGEST = 200
-      BARE = /\A\d[\d,]*\z/
+      BARE = /\A\d[\d,]*(?:\.\d+)?\z/
       IN_MM = /\A[\d.,]+\s*mm\z/i
       THIN = /wall|thickness|web|flange/
       LEAST_BARE_MM = 10
@@ -21,20 +21,19 @@ module DustLadder
         refuse(text, "no size is given", shape) if text.strip.empty?
         refuse(text, "this is too long to be a size", shape) if text.length > LONGEST
         pieces = text.strip.split(BETWEEN, -1)
-        variant = shape.variants.find { |one|
-          one.measures.size == pieces.size
-        } or refuse(text, "#{counted(pieces.size)} in “#{text}”", shape)
+        variant = shape.variants.find { |one| one.measures.size == pieces.size } or
+          refuse(text, "#{counted(pieces.size)} in “#{text}”", shape)
         pieces = with_units(pieces, variant.measures, shape)
         values = variant.measures.zip(pieces).map { |measure, piece| value(measure, piece, shape) }
         Read.new(variant, values, pieces)
       end
 
-      def counted(count) = "there #{count == 1 ? 'is one measure' : "are #{count} measures"}"
+      def counted(count) = "there #{count == 1 ? "is one measure" : "are #{count} measures"}"
 
       def with_units(pieces, measures, shape)
         pieces.each_with_index.map do |piece, index|
           next piece unless measures[index].kind == :length && piece.match?(BARE) && in_mm?(pieces.drop(index + 1))
-          next "#{piece} mm" if piece.delete(",").to_i >= LEAST_BARE_MM || measures[index].name.match?(THIN)
+          next "#{piece} mm" if piece.delete(",").to_f >= LEAST_BARE_MM || measures[index].name.match?(THIN)
 
           refuse(piece, "#{measures[index].name}: #{piece} could be mm or m; write its unit", shape)
         end
@@ -48,29 +47,25 @@ module DustLadder
 
         amount = Quantity::Reader.read(piece, measure.kind)
         refuse(piece, "the #{measure.name} must be more than nothing", shape) unless amount.positive?
-        refuse(
-          piece,
-          "the #{measure.name} is less than 0.01 mm: look at its unit",
-          shape
-        ) if measure.kind == :length && amount < LEAST_M
+        if measure.kind == :length && amount < LEAST_M
+          refuse(piece, "the #{measure.name} is less than 0.01 mm: look at its unit", shape)
+        end
         amount
       rescue Quantity::Unreadable => error
-        raise Quantity::Unreadable.new(
-          "#{measure.name}: #{error.message}",
-          typed: piece,
-          expected: error.expected
-        ) unless error.message.include?(measure.name)
+        unless error.message.include?(measure.name)
+          raise Quantity::Unreadable.new("#{measure.name}: #{error.message}", typed: piece, expected: error.expected)
+        end
 
         raise
       end
 
       def fill(piece, shape)
-        amount = piece.match?(/%|cent/) ? {
-          share: Quantity::Reader.read(
-            piece,
-            :share
-          )
-        } : { depth: Quantity::Reader.read(piece, :length) }
+        amount =
+          if piece.match?(/%|cent/)
+            { share: Quantity::Reader.read(piece, :share) }
+          else
+            { depth: Quantity::Reader.read(piece, :length) }
+          end
         refuse(piece, "an empty tank holds no fluid: take the row out", shape) unless amount.values.first.positive?
         amount
       end

@@ -28,14 +28,15 @@ module DustLadder
         @pointer = of ? "/load/take_off/groups/#{of}/parts" : POINTER
         groups = of ? {} : groups_of(data)
         before = self.class.read_before(own)
-        @rows = (of ? data.dig("groups", of, "parts") || [] : data["parts"]).map do |typed|
-          group = groups[typed["shape"].strip.downcase] unless groups.empty?
-          next GroupRow.new(typed, materials, group.call, typed["shape"].strip) if group
+        @rows =
+          (of ? data.dig("groups", of, "parts") || [] : data["parts"]).map do |typed|
+            group = groups[typed["shape"].strip.downcase] unless groups.empty?
+            next GroupRow.new(typed, materials, group.call, typed["shape"].strip) if group
 
-          words = typed.values_at(*Row::FIELDS).join("\u001f")
-          row = before.fetch(words) { before[words] = !Row.blank?(typed) && Row.new(typed, materials) }
-          row || nil
-        end
+            words = typed.values_at(*Row::FIELDS).join("\u001f")
+            row = before.fetch(words) { before[words] = !Row.blank?(typed) && Row.new(typed, materials) }
+            row || nil
+          end
       end
 
       def parts = @parts ||= rows.compact
@@ -50,11 +51,13 @@ module DustLadder
       def least_kg = total.least
 
       # Centre of gravity, [x, y, z] in m. Raises NotKnown.
-      def cg = @cg ||= begin
-        whole = bare_kg
-        lost_place
-        total.moments.map { |moment| moment / whole }
-      end
+      def cg =
+        @cg ||=
+          begin
+            whole = bare_kg
+            lost_place
+            total.moments.map { |moment| moment / whole }
+          end
 
       # The bare weight and CG, or nil.
       def cg_or_nil
@@ -65,26 +68,17 @@ module DustLadder
 
       # By how much the centre of gravity may be off on each axis because of what the rows leave open: ranges of
       # material, rows known worse than by calculation, fluids that are free to move. m, [x, y, z].
-      def cg_reach
+      def cg_reach =
         @cg_reach ||= [ 0, 1, 2 ].map { |axis| [ farthest(axis, 1) - cg[axis], cg[axis] - farthest(axis, -1) ].max }
-      end
 
       # The box that holds every part, [low, high], or nil when nothing has a place yet.
       def outline
         added = solids.reject(&:cut)
         return if added.empty?
 
-        [ 0, 1, 2 ].map { |axis|
-          added.map { |solid|
-            solid.low[axis]
-          }.min
-        }.zip(
-          [ 0, 1, 2 ].map { |axis|
-            added.map { |solid|
-              solid.high[axis]
-            }.max
-          }
-        ).transpose
+        [ 0, 1, 2 ].map { |axis| added.map { |solid| solid.low[axis] }.min }
+          .zip([ 0, 1, 2 ].map { |axis| added.map { |solid| solid.high[axis] }.max })
+          .transpose
       end
 
       # Size of the load by its parts, from the corner where x, y and z are 0: [length, width, height] in m.
@@ -103,16 +97,13 @@ module DustLadder
       end
 
       # The rows with the most to say in the total, largest first: indices into rows.
-      def largest(most = 5)
+      def largest(most = 5) =
         rows.each_index.select { |index| rows[index]&.kg }.max_by(most) { |index| rows[index].kg.abs }
-      end
 
       # Do all rows share one allowance and no range of material? Then the whole is bare × (1 + allowance).
-      def plain?
-        parts.all? { |row| row.basis == parts.first.basis } && leaves.all? { |leaf|
-          leaf.low == leaf.high && leaf.basis == parts.first.basis
-        }
-      end
+      def plain? =
+        parts.all? { |row| row.basis == parts.first.basis } &&
+          leaves.all? { |leaf| leaf.low == leaf.high && leaf.basis == parts.first.basis }
       def allowance_of(basis) = (@allowances ||= {})[basis] ||= @rules[:allowance, basis]
 
       private
@@ -125,13 +116,14 @@ module DustLadder
       end
 
       def total
-        @total ||= begin
-          lost = rows.index { |row| row&.mass_problem }
-          raise lost_row(lost, rows[lost].mass_problem) if lost
-          raise NotKnown.new("the take-off has no parts yet", pointer: pointer) if parts.empty?
+        @total ||=
+          begin
+            lost = rows.index { |row| row&.mass_problem }
+            raise lost_row(lost, rows[lost].mass_problem) if lost
+            raise NotKnown.new("the take-off has no parts yet", pointer: pointer) if parts.empty?
 
-          sum
-        end
+            sum
+          end
       end
 
       # What adds is marked up by its own allowance; a cut-out by the least on the sheet, so that it never takes away
@@ -155,10 +147,9 @@ module DustLadder
           y += kg * at[1]
           z += kg * at[2]
         end
-        raise NotKnown.new(
-          "the cut-outs take away as much as there is, or more",
-          pointer: pointer
-        ) unless bare.positive?
+        unless bare.positive?
+          raise NotKnown.new("the cut-outs take away as much as there is, or more", pointer: pointer)
+        end
 
         Total.new(bare, planned, [ least, 0.0 ].max, [ x, y, z ])
       end
@@ -167,15 +158,14 @@ module DustLadder
         lost = rows.index { |row| row&.place_problem }
         raise lost_row(lost, rows[lost].place_problem) if lost
 
-        loose = leaves.any? { |leaf| leaf.at.nil? } && rows.index { |row|
-          row && row.leaves.any? { |leaf|
-            leaf.at.nil?
-          }
-        }
-        raise NotKnown.new(
-          "row #{loose + 1}, #{rows[loose].name}: a part of this group has no place",
-          pointer: "#{pointer}/#{loose}/shape"
-        ) if loose
+        loose =
+          leaves.any? { |leaf| leaf.at.nil? } && rows.index { |row| row && row.leaves.any? { |leaf| leaf.at.nil? } }
+        if loose
+          raise NotKnown.new(
+            "row #{loose + 1}, #{rows[loose].name}: a part of this group has no place",
+            pointer: "#{pointer}/#{loose}/shape"
+          )
+        end
       end
 
       def lost_row(index, problem)
@@ -214,20 +204,29 @@ module DustLadder
 
       # Leaves whose mass or place is open, each with the ends of its mass.
       def uncertain
-        @uncertain ||= begin
-          usual = allowance_of("calculated")
-          extras = leaves.map(&:basis).uniq.to_h { |basis|
-            [ basis, allowance_of(basis) > usual ? allowance_of(basis) : 0.0 ]
-          }
-          leaves.filter_map do |leaf|
-            extra = extras[leaf.basis]
-            next unless leaf.slack || leaf.low < leaf.high || extra.positive?
+        @uncertain ||=
+          begin
+            usual = allowance_of("calculated")
+            extras =
+              leaves
+                .map(&:basis)
+                .uniq
+                .to_h { |basis| [ basis, allowance_of(basis) > usual ? allowance_of(basis) : 0.0 ] }
+            leaves.filter_map do |leaf|
+              extra = extras[leaf.basis]
+              next unless leaf.slack || leaf.low < leaf.high || extra.positive?
 
-            [ leaf,
-              *[ leaf.low * (1 - extra), leaf.high * (1 + extra), leaf.low * (1 + extra),
-                leaf.high * (1 - extra) ].minmax ]
+              [
+                leaf,
+                *[
+                  leaf.low * (1 - extra),
+                  leaf.high * (1 + extra),
+                  leaf.low * (1 + extra),
+                  leaf.high * (1 - extra)
+                ].minmax
+              ]
+            end
           end
-        end
       end
     end
   end

@@ -5,12 +5,15 @@ module DustLadder
     class Field
       attr_reader :pointer, :typed, :label
 
-      def initialize(pointer, typed, kind, label)
+      # above, at_least, at_most: bounds in the base unit; what lies outside is refused as if it could not be read.
+      def initialize(pointer, typed, kind, label, above: nil, at_least: nil, at_most: nil, share: nil)
         @pointer = pointer
         @typed = typed
         @kind = kind
         @label = label
-        @reading = Quantity::Reader.read(typed, kind) if given?
+        @share = share
+        @reading = read if given?
+        bound(above, at_least, at_most) if @reading
       rescue Quantity::Unreadable => error
         @problem = error
       end
@@ -19,10 +22,12 @@ module DustLadder
       def known? = !@reading.nil?
 
       def value
-        raise NotKnown.new(
-          @problem ? "#{label}: “#{typed}” cannot be read" : "#{label} is not given",
-          pointer: pointer
-        ) unless known?
+        unless known?
+          raise NotKnown.new(
+            @problem ? "#{label}: “#{typed}” #{@refused || "cannot be read"}" : "#{label} is not given",
+            pointer: pointer
+          )
+        end
 
         @reading
       end
@@ -31,32 +36,76 @@ module DustLadder
       def positive
         value.positive? ? value : raise(NotKnown.new("#{label} must be more than nothing", pointer: pointer))
       end
+
       def not_negative
         value.negative? ? raise(NotKnown.new("#{label} cannot be below zero", pointer: pointer)) : value
       end
 
-      # What was understood, in both systems; nil when nothing was.
-      def echo
-        return unless known?
-
-        figure = case @kind
-        when :mass then Figure.kg(@reading)
-        when :length then Figure.m(@reading)
-        when :share then Figure.percent(@reading, digits: ((@reading * 100) % 1).zero? ? 0 : 2)
-        when :speed then Figure.speed(@reading)
-        when :temperature then Figure.new(@reading, :celsius)
-        else Figure.deg(@reading, :near)
-        end
-        { "metric" => figure.shown(:metric), "us" => figure.shown(:us) }
+      # Takes back what was read, since it cannot be so beside something else.
+      def refuse(message, expected)
+        @problem = Quantity::Unreadable.new(message, typed: typed, expected: expected)
+        @refused = message
+        @reading = nil
       end
 
+      # What was understood of what was typed, in both systems; nil when nothing was.
+      def echo
+        return unless known?
+        if @kind == :leg_angle
+          words = Rigging::Angle.new(@reading).words
+          return { "typed" => typed, "metric" => words, "us" => words }
+        end
+
+        figure =
+          case @kind
+          when :mass
+            Figure.kg(@reading, digits: @reading.abs < LIGHT_KG ? 2 : 0)
+          when :length
+            Figure.m(@reading)
+          when :share
+            Figure.percent(@reading, digits: ((@reading * 100) % 1).zero? ? 0 : 2)
+          when :speed
+            Figure.speed(@reading)
+          when :temperature
+            Figure.new(@reading, :celsius)
+          else
+            Figure.deg(@reading, :near)
+          end
+        { "typed" => typed, "metric" => figure.shown(:metric), "us" => figure.shown(:us) }
+      end
+
+      # Below this a mass is echoed with its decimals.
+      LIGHT_KG = 10
+
       def problem
-        @problem && {
+        return unless @problem
+
+        {
           "pointer" => pointer,
           "typed" => typed,
           "message" => @problem.message,
-          "expected" => @problem.expected
+          "expected" => @problem.expected,
+          "choices" => @problem.choices
         }
+      end
+
+      private
+
+      # A leg's angle is read with its convention, and kept from the horizontal.
+      def read
+        return Quantity::Reader.read(typed, @kind) unless @kind == :leg_angle
+
+        Rigging::Angle.parse(typed, share: @share).deg_from_horizontal
+      end
+
+      def bound(above, at_least, at_most)
+        if above && @reading <= above
+          refuse(above.zero? ? "must be more than nothing" : "must be more than #{above}", "more than #{above}")
+        elsif at_least && @reading < at_least
+          refuse(at_least.zero? ? "cannot be below nothing" : "cannot be less than #{at_least}", "at least #{at_least}")
+        elsif at_most && @reading > at_most
+          refuse("is more than can be", "at most #{at_most}")
+        end
       end
     end
 
@@ -69,14 +118,28 @@ module DustLadder
         @fields = []
       end
 
-      # The Field at a path of keys, such as "load", "cg", "x". kind as in Quantity::Reader. Whoever asks keeps it.
-      def field(kind, label, *path)
-        Field.new("/#{path.join('/')}", @data.dig(*path), kind, label).tap { |field| @fields << field }
+      # The Field at a path of keys, such as "load", "cg", "x". kind as in Quantity::Reader; bounds as of Field. Whoever
+      # asks keeps it.
+      def field(kind, label, *path, **bounds)
+        Field.new("/#{path.join("/")}", @data.dig(*path), kind, label, **bounds).tap { |field| @fields << field }
       end
 
-      def mass(label, *path) = field(:mass, label, *path)
-      def length(label, *path) = field(:length, label, *path)
-      def angle(label, *path) = field(:angle, label, *path)
+      # A mass, a length that measure something: never nothing.
+      def mass(label, *path) = field(:mass, label, *path, above: 0)
+      def size(label, *path) = field(:length, label, *path, above: 0)
+      # A place, which may lie on either side of where it is measured from.
+      def place(label, *path) = field(:length, label, *path)
+      # A length that may be nothing, such as a half-width.
+      def extent(label, *path) = field(:length, label, *path, at_least: 0)
+      def angle(label, *path, **bounds) = field(:angle, label, *path, **bounds)
+
+      # Two Fields of a range, the least and the most: given the wrong way round both are refused.
+      def ordered(least, most)
+        return unless least.known? && most.known? && least.value > most.value
+
+        words = "#{least.typed} to #{most.typed} is the wrong way round"
+        [ least, most ].each { |field| field.refuse(words, "the lesser first") }
+      end
 
       # What was understood of everything read so far, by JSON pointer, and what could not be read.
       def readings = @fields.select(&:known?).to_h { |field| [ field.pointer, field.echo ] }

@@ -11,10 +11,13 @@ module DustLadder
       def initialize(errors)
         @errors = errors
         super(
-          errors.map { |error|
-            "#{error['pointer'].empty? ? '(whole file)' : error['pointer']}: #{error['message']}; expected " \
-              "#{error['expected']}"
-          }.join("\n"))
+          errors
+            .map do |error|
+              "#{error["pointer"].empty? ? "(whole file)" : error["pointer"]}: #{error["message"]}; expected " \
+                "#{error["expected"]}"
+            end
+            .join("\n")
+        )
       end
     end
 
@@ -31,17 +34,17 @@ module DustLadder
 
     # document: parsed JSON. Returns it when it is a whole and sound plan, else raises Invalid.
     def accept(document)
-      refuse(
-        "",
-        "this is not an object",
-        "a plan: an object with format, version and the rest"
-      ) unless document.is_a?(Hash)
-      refuse("/format", "this is #{document['format'].inspect}", FORMAT.inspect) unless document["format"] == FORMAT
-      refuse(
-        "/version",
-        "this is version #{document['version'].inspect}",
-        "version #{VERSION}, the only one this tool reads"
-      ) unless document["version"] == VERSION
+      unless document.is_a?(Hash)
+        refuse("", "this is not an object", "a plan: an object with format, version and the rest")
+      end
+      refuse("/format", "this is #{document["format"].inspect}", FORMAT.inspect) unless document["format"] == FORMAT
+      unless document["version"] == VERSION
+        refuse(
+          "/version",
+          "this is version #{document["version"].inspect}",
+          "version #{VERSION}, the only one this tool reads"
+        )
+      end
 
       fresh = Known.without(document)
       errors = Schema.plan_errors(fresh)
@@ -88,43 +91,42 @@ module DustLadder
       def without(document)
         return document unless document["snapshots"].is_a?(Hash)
 
-        fresh = document.merge(
-          "snapshots" => document["snapshots"].to_h { |kind, all|
-            [ kind, all.is_a?(Hash) ? all.reject { |_, one|
-              known?(kind, one)
-            } : all ]
-          }
-        )
-        parts = document["load"].is_a?(Hash) && document["load"]["take_off"].is_a?(Hash) && document["load"]["take_off"]["parts"]
-        return fresh unless parts.is_a?(Array) && parts.size <= Load::TakeOff::MOST_ROWS && parts.all? { |row|
-          plain_row?(row)
-        }
+        fresh =
+          document.merge(
+            "snapshots" =>
+              document["snapshots"].to_h do |kind, all|
+                [ kind, all.is_a?(Hash) ? all.reject { |_, one| known?(kind, one) } : all ]
+              end
+          )
+        parts =
+          document["load"].is_a?(Hash) && document["load"]["take_off"].is_a?(Hash) &&
+            document["load"]["take_off"]["parts"]
+        unless parts.is_a?(Array) && parts.size <= Load::TakeOff::MOST_ROWS && parts.all? { |row| plain_row?(row) }
+          return fresh
+        end
 
         fresh.merge("load" => fresh["load"].merge("take_off" => fresh["load"]["take_off"].merge("parts" => [])))
       end
 
       # What the schema asks of a row, in one look: thousands of them are checked at every key.
       def plain_row?(row)
-        row.is_a?(Hash) && row.size == ROW_FIELDS.size && row.all? { |field, text|
-          ROW_FIELDS.key?(field) && text.is_a?(String) && text.length <= 200 && !text.match?(CONTROL)
-        }
+        row.is_a?(Hash) && row.size == ROW_FIELDS.size &&
+          row.all? do |field, text|
+            ROW_FIELDS.key?(field) && text.is_a?(String) && text.length <= 200 && !text.match?(CONTROL)
+          end
       end
       CONTROL = /[\u0000-\u001f]/
 
       def remember(document)
         @sound.clear if @sound.size > MOST
-        document["snapshots"].each { |kind, all|
-          all.each_value { |one|
-            @sound[[ kind, one["digest"] ]] ||= copy(one["data"])
-          }
-        }
+        document["snapshots"].each do |kind, all|
+          all.each_value { |one| @sound[[ kind, one["digest"] ]] ||= copy(one["data"]) }
+        end
       end
 
       def known?(kind, snapshot)
-        snapshot.is_a?(Hash) && snapshot.size == 2 && @sound.key?(
-          [ kind,
-            snapshot["digest"] ]
-        ) && @sound[[ kind, snapshot["digest"] ]] == snapshot["data"]
+        snapshot.is_a?(Hash) && snapshot.size == 2 && @sound.key?([ kind, snapshot["digest"] ]) &&
+          @sound[[ kind, snapshot["digest"] ]] == snapshot["data"]
       end
 
       # Of one's own, whatever is done to the document later.
@@ -153,9 +155,8 @@ module DustLadder
 
       def escape(key) = key.gsub("~", "~0").gsub("/", "~1")
 
-      def error(pointer, message, expected)
+      def error(pointer, message, expected) =
         @errors << { "pointer" => pointer, "message" => message, "expected" => expected }
-      end
 
       def digests
         @fresh.each do |kind, snapshots|
@@ -163,7 +164,11 @@ module DustLadder
             actual = Digest.of(snapshot["data"])
             next if actual == snapshot["digest"]
 
-            error("/snapshots/#{kind}/#{escape(id)}/digest", "the data were changed since this digest was made", actual)
+            error(
+              "/snapshots/#{kind}/#{escape(id)}/digest",
+              "the data were changed since this digest was made",
+              actual
+            )
           end
         end
       end
@@ -171,41 +176,40 @@ module DustLadder
       def references
         snapshots = @document["snapshots"]
         rules = @document["rules"]
-        error(
-          "/rules",
-          "there is no rule-set snapshot #{rules.inspect}",
-          "one of #{snapshots['rule_sets'].keys.inspect}"
-        ) unless snapshots["rule_sets"].key?(rules)
+        unless snapshots["rule_sets"].key?(rules)
+          error(
+            "/rules",
+            "there is no rule-set snapshot #{rules.inspect}",
+            "one of #{snapshots["rule_sets"].keys.inspect}"
+          )
+        end
         chart = @document.dig("crane", "chart")
-        error(
-          "/crane/chart",
-          "there is no chart snapshot #{chart.inspect}",
-          "one of #{snapshots['charts'].keys.inspect}, or null"
-        ) if chart && !snapshots["charts"].key?(chart)
+        if chart && !snapshots["charts"].key?(chart)
+          error(
+            "/crane/chart",
+            "there is no chart snapshot #{chart.inspect}",
+            "one of #{snapshots["charts"].keys.inspect}, or null"
+          )
+        end
         legs, points = @document.dig("rigging", "legs"), @document.dig("load", "points")
-        error(
-          "/rigging/legs",
-          "there are #{legs.size} legs",
-          "#{points.size}, one for each point"
-        ) if legs.size != points.size
+        if legs.size != points.size
+          error("/rigging/legs", "there are #{legs.size} legs", "#{points.size}, one for each point")
+        end
         legs.each_with_index do |leg, index|
           next if leg["sling"].nil? || snapshots["slings"].key?(leg["sling"])
 
           error(
             "/rigging/legs/#{index}/sling",
-            "there is no sling snapshot #{leg['sling'].inspect}",
-            "one of #{snapshots['slings'].keys.inspect}, or null"
+            "there is no sling snapshot #{leg["sling"].inspect}",
+            "one of #{snapshots["slings"].keys.inspect}, or null"
           )
         end
       end
 
-      def chart(pointer, data)
+      def chart(pointer, data) =
         @errors.concat(
-          Cranes::ChartFile.faults(data).map { |fault|
-            fault.merge("pointer" => "#{pointer}#{fault['pointer']}")
-          }
+          Cranes::ChartFile.faults(data).map { |fault| fault.merge("pointer" => "#{pointer}#{fault["pointer"]}") }
         )
-      end
     end
     private_constant :Soundness
   end

@@ -28,8 +28,10 @@ module DustLadder
       # Errors of one chart's data.
       def chart_errors(chart) = errors(chart_schemer, chart)
 
-      def chart_schemer = @chart_schemer ||= JSONSchemer.schema({ "$ref" => "#/$defs/chart", "$defs" => PLAN["$defs"] })
-      def group_schemer = @group_schemer ||= JSONSchemer.schema({ "$ref" => "#/$defs/group", "$defs" => PLAN["$defs"] })
+      def chart_schemer =
+        @chart_schemer ||= JSONSchemer.schema({ "$ref" => "#/$defs/chart", "$defs" => PLAN["$defs"] })
+      def group_schemer =
+        @group_schemer ||= JSONSchemer.schema({ "$ref" => "#/$defs/group", "$defs" => PLAN["$defs"] })
       def plan_schemer = @plan_schemer ||= JSONSchemer.schema(PLAN)
       def ladder_schemer = @ladder_schemer ||= JSONSchemer.schema(LADDER)
 
@@ -45,57 +47,51 @@ module DustLadder
         when "required"
           {
             "pointer" => pointer,
-            "message" => "#{error.dig('details', 'missing_keys').join(', ')} is missing",
-            "expected" => "every one of #{schema['required'].join(', ')}"
+            "message" => "#{error.dig("details", "missing_keys").join(", ")} is missing",
+            "expected" => "every one of #{schema["required"].join(", ")}"
           }
         when "schema"
           {
             "pointer" => pointer,
-            "message" => "#{pointer.split('/').last} does not belong here",
+            "message" => "#{pointer.split("/").last} does not belong here",
             "expected" => "only what the plan format names"
           }
-        when "const" then {
-          "pointer" => pointer,
-          "message" => "this is #{error['data'].inspect}",
-          "expected" => schema["const"].inspect
-        }
-        when "enum" then {
-          "pointer" => pointer,
-          "message" => "#{error['data'].inspect} is not one of the choices",
-          "expected" => schema["enum"].map { |choice|
-            choice || "nothing"
-          }.join(", ")
-        }
-        when "pattern" then {
-          "pointer" => pointer,
-          "message" => "#{error['data'].inspect} is not written as expected",
-          "expected" => schema["pattern"]
-        }
-        else { "pointer" => pointer, "message" => kind_message(error), "expected" => expectation(schema) }
+        when "const"
+          {
+            "pointer" => pointer,
+            "message" => "this is #{error["data"].inspect}",
+            "expected" => schema["const"].inspect
+          }
+        when "enum"
+          {
+            "pointer" => pointer,
+            "message" => "#{error["data"].inspect} is not one of the choices",
+            "expected" => schema["enum"].map { |choice| choice || "nothing" }.join(", ")
+          }
+        when "pattern"
+          {
+            "pointer" => pointer,
+            "message" => "#{error["data"].inspect} is not written as expected",
+            "expected" => schema["pattern"]
+          }
+        else
+          { "pointer" => pointer, "message" => kind_message(error), "expected" => expectation(schema) }
         end
       end
 
       def kind_message(error)
         shown = error["data"].is_a?(Enumerable) ? "this" : error["data"].inspect[0, 60]
-        "#{shown} does not fit (#{error['type']})"
+        "#{shown} does not fit (#{error["type"]})"
       end
 
       def expectation(schema)
         kinds = Array(schema["type"]).map { |kind| KINDS.fetch(kind, kind) }.join(" or ")
-        limits = schema.slice(
-          "minimum",
-          "maximum",
-          "exclusiveMinimum",
-          "minLength",
-          "maxLength",
-          "minItems",
-          "maxItems"
-        )
-        [ kinds, limits.map { |name, value|
-          "#{name.gsub(/([A-Z])/) {
-            " #{$1.downcase}"
-          }} #{value}"
-        }.join(", ") ].reject(&:empty?).join(", ")
+        limits =
+          schema.slice("minimum", "maximum", "exclusiveMinimum", "minLength", "maxLength", "minItems", "maxItems")
+        [
+          kinds,
+          limits.map { |name, value| "#{name.gsub(/([A-Z])/) { " #{$1.downcase}" }} #{value}" }.join(", ")
+        ].reject(&:empty?).join(", ")
       end
       private_class_method :plan_schemer,
         :group_schemer,

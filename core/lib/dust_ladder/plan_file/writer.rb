@@ -14,26 +14,31 @@ module DustLadder
         rest = schema["additionalProperties"].is_a?(Hash) ? schema["additionalProperties"] : {}
         keys = names.keys & data.keys
         (keys + (data.keys - keys).sort).to_h { |key| [ key, ordered(data[key], names[key] || rest) ] }
-      when Array then data.map { |item| ordered(item, schema["items"] || {}) }
-      else data
+      when Array
+        data.map { |item| ordered(item, schema["items"] || {}) }
+      else
+        data
       end
     end
 
-    def keys(pointer)
+    def keys(pointer) =
       pointer.split("/").drop(1).map { |key| key.match?(/\A\d+\z/) ? key.to_i : key.gsub("~1", "/").gsub("~0", "~") }
-    end
 
     # What is at a JSON pointer, or nil.
     def at(document, pointer) = document.dig(*keys(pointer))
 
     # A copy of the document with other values at some places, { JSON pointer => value }.
     def with_values(document, changes)
-      JSON.parse(JSON.generate(document)).tap do |copy|
-        changes.each do |pointer, value|
-          *path, last = keys(pointer)
-          path.reduce(copy) { |place, key| place[key] }[last] = value
+      JSON
+        .parse(JSON.generate(document))
+        .tap do |copy|
+          changes.each do |pointer, value|
+            *path, last = keys(pointer)
+            path.reduce(copy) { |place, key| place[key] || (place.is_a?(Hash) ? place[key] = {} : place[key]) }[
+              last
+            ] = value
+          end
         end
-      end
     end
 
     # A plan with nothing filled in yet, under a rule set (its data), as a new plan starts.
@@ -48,7 +53,11 @@ module DustLadder
         "rules" => rule_set.id,
         "load" => {
           "name" => "",
-          "weight" => { "bare" => nil, "basis" => "unknown", "source" => "" },
+          "weight" => {
+            "bare" => nil,
+            "basis" => "unknown",
+            "source" => ""
+          },
           "size" => quantity.("length", "width", "height"),
           "cg" => quantity.("x", "y", "z").merge("basis" => "contents_unknown"),
           "points" => %w[West East].map { |name| { "name" => name }.merge(quantity.("x", "y", "z")) }
@@ -56,16 +65,17 @@ module DustLadder
         "rigging" => {
           "set_by" => "hook_height",
           "hook_height" => nil,
-          "legs" => Array.new(2) {
-            {
-              "sling" => nil,
-              "hitch" => "vertical",
-              "length" => nil,
-              "choke_angle" => nil,
-              "basket_width" => nil,
-              "held_by" => ""
-            }
-          }
+          "legs" =>
+            Array.new(2) do
+              {
+                "sling" => nil,
+                "hitch" => "vertical",
+                "length" => nil,
+                "choke_angle" => nil,
+                "basket_width" => nil,
+                "held_by" => ""
+              }
+            end
         },
         "crane" => {
           "chart" => nil,
@@ -74,14 +84,15 @@ module DustLadder
           "parts_of_line" => nil,
           "radius_measured_loaded" => false,
           "turn" => nil,
-          "stations" => %w[pick set].map { |name|
-            { "name" => name }.merge(quantity.("radius", "slew", "support_height"))
-          },
+          "stations" =>
+            %w[pick set].map { |name| { "name" => name }.merge(quantity.("radius", "slew", "support_height")) },
           "obstacle_height" => nil,
           "deductions" => []
         },
         "snapshots" => {
-          "rule_sets" => { rule_set.id => Digest.snapshot(rule_set.data) },
+          "rule_sets" => {
+            rule_set.id => Digest.snapshot(rule_set.data)
+          },
           "slings" => {},
           "charts" => {}
         }

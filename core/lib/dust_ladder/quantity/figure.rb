@@ -1,16 +1,17 @@
 module DustLadder
   module Quantity
-    # A number with its unit and the side it may be rounded to: up for a demand, down for a capacity,
-    # near for a plain measure. Shown in metric and US; never rounded in the user's favour.
-    # value: Float; unit: :kg, :m, :deg, :factor, :percent (value is the fraction), :count, :m2, :m3, :kg_per_m,
-    # :kg_per_m2, :kg_per_m3, :kg_m, :m_per_s, :celsius. digits: decimals of a mass or of a percentage; none when nothing is said.
+    # A number with its unit and the side it may be rounded to: up for a demand, down for a capacity, near for a plain
+    # measure. Shown in metric and US; never rounded in the user's favour. value: Float; unit: :kg, :m, :deg, :factor,
+    # :percent (value is the fraction), :count, :m2, :m3, :kg_per_m, :kg_per_m2, :kg_per_m3, :kg_m, :m_per_s,
+    # :celsius. digits: decimals of a mass or of a percentage; none when nothing is said.
     class Figure
       SLACK = 1e-9
       THIN = "\u202f"
       GAP = "\u00a0"
       KG_PER_LB = 0.45359237
       M_PER_IN = 0.0254
-      DECIMALS = (0..6).to_h { |digits| [ digits, "%.#{digits}f" ] }.freeze
+      MOST_DECIMALS = 10
+      DECIMALS = (0..MOST_DECIMALS).to_h { |digits| [ digits, "%.#{digits}f" ] }.freeze
 
       # Unit and decimals by system, and what one of it is worth in the US unit.
       DERIVED = {
@@ -40,8 +41,8 @@ module DustLadder
         @digits = digits
       end
 
-      # The figure without its unit, for a line of arithmetic.
-      def bare(system = :metric) = number(system).first
+      # The figure without its unit, for a line of arithmetic; more: decimals beside the usual ones.
+      def bare(system = :metric, more = 0) = number(system, more).first
 
       def shown(system = :metric)
         digits, unit = number(system)
@@ -53,23 +54,38 @@ module DustLadder
 
       private
 
-      def number(system)
+      def number(system, more = 0)
         us = system == :us
         case unit
-        when :kg then us ? [ grouped(value / KG_PER_LB, digits, ","), "lb" ] : [ grouped(value, digits, THIN), "kg" ]
-        when :m then us ? [ feet, "" ] : [ grouped(value, 3, THIN), "m" ]
-        when :m_per_s, :m2, :m3, :kg_per_m, :kg_per_m2, :kg_per_m3, :kg_m then derived(us)
-        when :deg then [ grouped(value, 1, THIN), "°" ]
-        when :percent then [ grouped(value * 100, digits, THIN), "%" ]
-        when :celsius then us ? [ grouped(value * 1.8 + 32, 0, ","), "°F" ] : [ grouped(value, 0, THIN), "°C" ]
-        when :count then [ grouped(value, 0, THIN), "" ]
-        else [ grouped(value, 4, THIN), "" ]
+        when :kg
+          us ? [ grouped(value / KG_PER_LB, digits + more, ","), "lb" ] : [ grouped(value, digits + more, THIN), "kg" ]
+        when :m
+          us ? [ feet, "" ] : [ grouped(value, (thin? ? 4 : 3) + more, THIN), "m" ]
+        when :m_per_s, :m2, :m3, :kg_per_m, :kg_per_m2, :kg_per_m3, :kg_m
+          derived(us, more)
+        when :deg
+          [ grouped(value, 1 + more, THIN), "°" ]
+        when :percent
+          [ grouped(value * 100, digits + more, THIN), "%" ]
+        when :celsius
+          us ? [ grouped(value * 1.8 + 32, 0, ","), "°F" ] : [ grouped(value, 0, THIN), "°C" ]
+        when :count
+          [ grouped(value, 0, THIN), "" ]
+        else
+          [ grouped(value, 4 + more, THIN), "" ]
         end
       end
 
-      def derived(us)
+      # A small measure in tenths of a millimetre, such as a wall of 4.5 mm.
+      def thin?
+        tenths = value * 10_000
+        round == :near && value.abs.between?(*THIN_M) && (tenths - tenths.round).abs < 1e-6 && tenths.round % 10 != 0
+      end
+      THIN_M = [ 0.001, 0.1 ].freeze
+
+      def derived(us, more)
         metric, decimals, other, others, worth = DERIVED.fetch(unit)
-        us ? [ grouped(value * worth, others, ","), other ] : [ grouped(value, decimals, THIN), metric ]
+        us ? [ grouped(value * worth, others + more, ","), other ] : [ grouped(value, decimals + more, THIN), metric ]
       end
 
       def rounded(amount, digits)
@@ -77,9 +93,12 @@ module DustLadder
         slack = SLACK * [ 1.0, amount.abs * scale ].max
         whole =
           case round
-          when :up then (amount * scale - slack).ceil
-          when :down then (amount * scale + slack).floor
-          else (amount * scale).round
+          when :up
+            (amount * scale - slack).ceil
+          when :down
+            (amount * scale + slack).floor
+          else
+            (amount * scale).round
           end
         digits.zero? ? whole : whole.to_f / scale
       end
@@ -87,7 +106,12 @@ module DustLadder
       def grouped(amount, digits, separator)
         return "beyond measure" unless amount.finite?
 
-        shown = digits.zero? ? rounded(amount, 0).to_s : format(DECIMALS[digits], rounded(amount, digits))
+        shown =
+          if digits.zero?
+            rounded(amount, 0).to_s
+          else
+            format(DECIMALS[[ digits, MOST_DECIMALS ].min], rounded(amount, [ digits, MOST_DECIMALS ].min))
+          end
         shown = shown.sub(/\A-(0(\.0+)?)\z/, '\1').sub("-", "−") if shown.start_with?("-")
         return shown if amount.abs < 999
 

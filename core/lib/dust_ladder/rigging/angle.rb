@@ -16,6 +16,70 @@ module DustLadder
         new(CONVENTIONS.fetch(convention).call(Float(deg)))
       end
 
+      WORDS = {
+        "from horizontal" => :from_horizontal,
+        "horizontal" => :from_horizontal,
+        "from the horizontal" => :from_horizontal,
+        "from plumb" => :from_plumb,
+        "plumb" => :from_plumb,
+        "from vertical" => :from_plumb,
+        "from the vertical" => :from_plumb,
+        "included" => :included,
+        "between the legs" => :included
+      }.freeze
+      TYPED = /\A(?<amount>.+?)(?:\s+(?<words>#{Regexp.union(WORDS.keys.sort_by { |words| -words.length })}))?\z/i
+
+      # A leg's angle as it is typed, with its convention: "45° from horizontal". share: the leg's vertical share, kg,
+      # where it is known. Raises Quantity::Unreadable; of a bare angle with what each convention would mean.
+      def self.parse(text, share: nil)
+        match = TYPED.match(text.to_s.strip)
+        amount = match ? match[:amount].strip : ""
+        amount += "°" if amount.match?(/\A\d+(?:\.\d+)?\z/)
+        deg = Quantity::Reader.read(amount, :angle)
+        return read(deg, WORDS.fetch(match[:words].downcase)) if match[:words]
+
+        bare(text, amount, deg, share)
+      rescue ArgumentError => error
+        raise Quantity::Unreadable.new(error.message, typed: text, expected: EXAMPLES)
+      end
+      EXAMPLES = "for example 45° from horizontal, 30° from plumb, 60° included".freeze
+
+      def self.bare(text, amount, deg, share)
+        meant = { "from horizontal" => :from_horizontal, "from plumb" => :from_plumb, "included" => :included }
+        meant =
+          meant
+            .transform_values do |convention|
+              begin
+                read(deg, convention)
+              rescue ArgumentError
+                nil
+              end
+            end
+            .compact
+        pulls =
+          meant.map do |words, angle|
+            factor = angle.load_angle_factor
+            if share
+              "#{words} #{Figure.kg(share * factor, :up)} in the leg"
+            else
+              "#{words} #{format("%.2f", factor)} times its share"
+            end
+          end
+        raise Quantity::Unreadable.new(
+          "which angle is #{amount}? #{pulls.join("; ")}",
+          typed: text,
+          expected: EXAMPLES,
+          choices: meant.keys.map { |words| "#{amount} #{words}" }
+        )
+      end
+      private_class_method :bare
+
+      # All three conventions, rounded against the user.
+      def words
+        "#{Figure.deg(deg_from_horizontal)} from horizontal, #{Figure.deg(deg_from_plumb, :up)} from plumb, " \
+          "#{Figure.deg(deg_included, :up)} included"
+      end
+
       def initialize(deg_from_horizontal)
         unless deg_from_horizontal.positive? && deg_from_horizontal <= 90
           raise ArgumentError,

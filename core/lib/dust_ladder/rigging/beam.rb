@@ -4,20 +4,23 @@ module DustLadder
     # marked: own mass, ratings by span, of an end or hole, and against compression. kg and m.
     class Beam
       # name; demand and capacity, kg (kg m for bending); reason of a stop without a figure.
-      Part = Struct.new(:name, :demand, :capacity, :reason, keyword_init: true) do
-        def share = reason || capacity.nil? ? Float::INFINITY : demand / capacity
-        def stop? = share > 1 + Ladder::Verdict::SLACK
-      end
+      Part =
+        Struct.new(:name, :demand, :capacity, :reason, keyword_init: true) do
+          def share = reason || capacity.nil? ? Float::INFINITY : demand / capacity
+          def stop? = share > 1 + Ladder::Verdict::SLACK
+        end
       SPAN_TOLERANCE_M = 0.001
 
       attr_reader :kind, :mass, :spans, :end_rating, :compression_rating, :bending_rating
 
       # kind: "spreader" or "lifting". spans: [[span, WLL], ...] as marked, one for a fixed beam. end_rating: of one end
       # or hole; compression_rating and bending_rating (kg m): where the maker gives them; nil where not.
-      def initialize(kind, mass:, spans:, end_rating: nil, compression_rating: nil, bending_rating: nil)
+      # hung: [[place along it, kg], ...] of what hangs from it beside the load, such as the slings below.
+      def initialize(kind, mass:, spans:, end_rating: nil, compression_rating: nil, bending_rating: nil, hung: [])
         raise ArgumentError, "a beam is a spreader or a lifting beam" unless %w[spreader lifting].include?(kind)
-        raise ArgumentError,
-          "a beam needs its mass and a rating by span" unless mass.positive? && spans.any? && spans.flatten.all?(&:positive?)
+        unless mass.positive? && spans.any? && spans.flatten.all?(&:positive?)
+          raise ArgumentError, "a beam needs its mass and a rating by span"
+        end
 
         @kind = kind
         @mass = mass
@@ -25,6 +28,7 @@ module DustLadder
         @end_rating = end_rating
         @compression_rating = compression_rating
         @bending_rating = bending_rating
+        @hung = hung
       end
 
       # WLL at a span: between two marked ones the lower of both; nil outside them.
@@ -39,34 +43,34 @@ module DustLadder
         pulls = pulls_on(hang, body)
         below = hanging(hang, body)
         rated = wll(span)
-        found = [ Part.new(
-          name: "beam at #{Figure.m(span)}",
-          demand: below.sum { |_, force|
-            -force[2]
-          },
-          capacity: rated,
-          reason: rated ? nil : "no rating is marked for this span"
-        ) ]
-        found += ends(below).map { |name, kg|
+        found = [
           Part.new(
-            name: name,
-            demand: kg,
-            capacity: end_rating || (rated && rated / 2.0),
-            reason: rated || end_rating ? nil : "no rating is marked"
+            name: "beam at #{Figure.m(span)}",
+            demand: below.sum { |_, force| -force[2] } + @hung.sum(&:last),
+            capacity: rated,
+            reason: rated ? nil : "no rating is marked for this span"
           )
-        }
-        found << Part.new(
-          name: "compression",
-          demand: compression(hang, body, pulls),
-          capacity: compression_rating
-        ) if compression_rating
-        found << Part.new(
-          name: "bending",
-          demand: bending(hang, body, pulls),
-          capacity: bending_rating
-        ) if bending_rating
+        ]
+        found +=
+          ends(below).map do |name, kg|
+            Part.new(
+              name: name,
+              demand: kg,
+              capacity: end_rating || (rated && rated / 2.0),
+              reason: rated || end_rating ? nil : "no rating is marked"
+            )
+          end
+        if compression_rating
+          found << Part.new(name: "compression", demand: compression(hang, body, pulls), capacity: compression_rating)
+        end
+        if bending_rating
+          found << Part.new(name: "bending", demand: bending(hang, body, pulls), capacity: bending_rating)
+        end
         found
       end
+
+      # How many parts there are with so many holes in use.
+      def count(holes) = 1 + holes + [ compression_rating, bending_rating ].count { |rating| rating }
 
       # Greatest push along the beam at any section, kg: what the lines on one side of it press inward.
       def compression(hang, body, pulls = pulls_on(hang, body))
@@ -76,12 +80,16 @@ module DustLadder
       # Greatest bending at any section, kg m, own weight as if at its middle.
       def bending(hang, body, pulls = pulls_on(hang, body))
         own = [ [ 0.0, 0.0, 0.0 ], turned(hang, body, [ 0.0, 0.0, -mass ]) ]
-        all = (pulls + [ own ]).sort_by { |at, _| at[0] }
-        all.map { |cut, _|
-          all.select { |at, _|
-            at[0] <= cut[0]
-          }.sum { |at, force| force[2] * (cut[0] - at[0]) + force[0] * (at[2] - cut[2]) }
-        }.map(&:abs).max
+        hung = @hung.map { |place, kg| [ [ place, 0.0, 0.0 ], turned(hang, body, [ 0.0, 0.0, -kg ]) ] }
+        all = (pulls + [ own ] + hung).sort_by { |at, _| at[0] }
+        all
+          .map do |cut, _|
+            all
+              .select { |at, _| at[0] <= cut[0] }
+              .sum { |at, force| force[2] * (cut[0] - at[0]) + force[0] * (at[2] - cut[2]) }
+          end
+          .map(&:abs)
+          .max
       end
 
       private
@@ -89,9 +97,11 @@ module DustLadder
       # [[place in the beam's axes, force in the world's], ...] of every line on the beam.
       def forces_on(hang, body)
         places = hang.rig.lines.flat_map { |line| line.nodes.select(&:first) }
-        hang.pulls.zip(places).select { |(_, owner, _), _|
-          owner == body
-        }.map { |(_, _, force), (_, own)| [ own, force ] }
+        hang
+          .pulls
+          .zip(places)
+          .select { |(_, owner, _), _| owner == body }
+          .map { |(_, _, force), (_, own)| [ own, force ] }
       end
 
       # The same in the beam's own axes, x along it.
@@ -105,10 +115,14 @@ module DustLadder
 
       # The whole pull at each hole or end, kg, by where along the beam it is.
       def ends(below)
-        below.group_by { |at, _| at[0].round(3) }.sort.map do |along, some|
-          whole = some.map(&:last).transpose.map(&:sum)
-          [ "hole #{Figure.m(along)} from the middle", Math.sqrt(whole.sum { |part| part * part }) ]
-        end
+        below
+          .group_by { |at, _| at[0].round(3) }
+          .sort
+          .map do |along, some|
+            whole = some.map(&:last).transpose.map(&:sum)
+            whole[2] -= @hung.sum { |place, kg| (place - along).abs < SPAN_TOLERANCE_M ? kg : 0.0 }
+            [ "hole #{Figure.m(along)} from the middle", Math.sqrt(whole.sum { |part| part * part }) ]
+          end
       end
 
       def sections(pulls)

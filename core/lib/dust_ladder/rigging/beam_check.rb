@@ -6,9 +6,10 @@ module DustLadder
       ID = "beam"
       LABEL = "Beam"
       # demand and capacity: Figures of one unit, or reason of a stop.
-      Worst = Struct.new(:name, :demand, :capacity, :reason, :corner, keyword_init: true) do
-        def share = reason || capacity.nil? ? Float::INFINITY : demand.value / capacity.value
-      end
+      Worst =
+        Struct.new(:name, :demand, :capacity, :reason, :corner, keyword_init: true) do
+          def share = reason || capacity.nil? ? Float::INFINITY : demand.value / capacity.value
+        end
 
       def self.applies?(lift) = !lift.beam.nil?
 
@@ -19,7 +20,7 @@ module DustLadder
         bridle = lift.bridle
         known(beam)
         all = [ *rated(beam, bridle), *flattest(beam, bridle), lean(bridle) ]
-        all.each { |one|
+        all.each do |one|
           part(
             name: one.name,
             verdict: Ladder::Verdict.of(one.share, attention(one)),
@@ -29,7 +30,7 @@ module DustLadder
             nominal: nil,
             note: one.reason && both(one.reason)
           )
-        }
+        end
         governs = all.max_by { |one| [ Ladder::Verdict.of(one.share, attention(one)) == "stop" ? 1 : 0, one.share ] }
         work(beam, bridle, governs)
         cautions(beam)
@@ -40,9 +41,8 @@ module DustLadder
           governs.capacity,
           attention: attention(governs),
           subject: governs.name,
-          note: both { |system|
-            "#{governs.name}: #{governs.demand.bare(system)} of #{governs.capacity.shown(system)}"
-          }
+          note:
+            both { |system| "#{governs.name}: #{governs.demand.bare(system)} of #{governs.capacity.shown(system)}" }
         )
       end
 
@@ -51,8 +51,8 @@ module DustLadder
         return unless beam.spreader? && beam.least_deg.nil? && beam.chosen["compression_kg"].nil?
 
         raise NotKnown.new(
-          "for which angle of the slings above it beam #{beam.number} is rated is not given, nor how much push it " \
-            "stands",
+          "for which angle of the slings above it beam #{beam.number} is rated is not given, nor how much push " \
+            "it stands",
           pointer: "/rigging/beam/beam"
         )
       end
@@ -61,39 +61,38 @@ module DustLadder
 
       # Ratings of the beam, each at its worst corner.
       def rated(beam, bridle)
-        marked = beam.rated
-        all = bridle.hangs.flat_map { |corner, hang|
-          marked.parts(hang, UnderBeam::BEAM, beam.used_span).map { |one|
-            [ corner, one ]
-          }
-        }
-        all.group_by { |_, one|
-          one.name.sub(/-?[\d.]+(?= m from)/) { |at|
-            format("%.2f", at.to_f)
-          }
-        }.map do |name, some|
-          corner, one = some.max_by { |_, part| part.share }
-          unit = name == "bending" ? :kg_m : :kg
-          Worst.new(
-            name: name,
-            demand: Figure.new(one.demand, unit, :up),
-            capacity: one.capacity && Figure.new(one.capacity, unit, :down),
-            reason: one.reason,
-            corner: corner
-          )
-        end
+        marked = bridle.rated
+        all =
+          bridle.hangs.flat_map do |corner, hang|
+            marked.parts(hang, UnderBeam::BEAM, beam.used_span).map { |one| [ corner, one ] }
+          end
+        all
+          .group_by { |_, one| one.name.sub(/-?[\d.]+(?= m from)/) { |at| format("%.2f", at.to_f) } }
+          .map do |name, some|
+            corner, one = some.max_by { |_, part| part.share }
+            unit = name == "bending" ? :kg_m : :kg
+            Worst.new(
+              name: name,
+              demand: Figure.new(one.demand, unit, :up),
+              capacity: one.capacity && Figure.new(one.capacity, unit, :down),
+              reason: one.reason,
+              corner: corner
+            )
+          end
       end
 
       def flattest(beam, bridle)
         return [] unless beam.least_deg && beam.uppers.any?
 
         index = beam.uppers.each_index.min_by { |upper| bridle.flattest_deg[bridle.points.size + upper] }
-        [ Worst.new(
-          name: "upper slings from plumb",
-          demand: Figure.deg(90 - bridle.flattest_deg[bridle.points.size + index], :up),
-          capacity: Figure.deg(90 - beam.least_deg),
-          corner: "the flattest of all corners"
-        ) ]
+        [
+          Worst.new(
+            name: "upper slings from plumb",
+            demand: Figure.deg(90 - bridle.flattest_deg[bridle.points.size + index], :up),
+            capacity: Figure.deg(90 - beam.least_deg),
+            corner: "the flattest of all corners"
+          )
+        ]
       end
 
       def lean(bridle)
@@ -137,7 +136,10 @@ module DustLadder
             "N#{index + 1}",
             Figure.kg(pull.share / Math.tan(deg.value * Math::PI / 180), :up),
             formula: "V#{index + 1} / tan(h#{index + 1})",
-            from: { "V#{index + 1}": Figure.kg(pull.share, :up), "h#{index + 1}": deg },
+            from: {
+              "V#{index + 1}": Figure.kg(pull.share, :up),
+              "h#{index + 1}": deg
+            },
             source: "what it presses along the beam, without the legs below",
             about: "beam"
           )
@@ -147,8 +149,13 @@ module DustLadder
       def cautions(beam)
         caution(
           "beam",
-          beam.spreader? ? "A spreader stands push, not bending: slings at its ends only, the ends locked at their " \
-            "marked span." : "A lifting beam is rated hole by hole: a CG off its middle loads one end more."
+          (
+            if beam.spreader?
+              "A spreader stands push, not bending: slings at its ends only, the ends locked at their marked span."
+            else
+              "A lifting beam is rated hole by hole: a CG off its middle loads one end more."
+            end
+          )
         )
       end
     end

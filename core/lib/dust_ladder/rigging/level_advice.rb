@@ -6,22 +6,23 @@ module DustLadder
       include Ladder::Sentences
 
       # words: a Sentence; changes: { JSON pointer => value }; size: how much is changed, m; tilt_deg as it hangs then.
-      Advice = Struct.new(:id, :words, :changes, :size, :tilt_deg, :document, keyword_init: true) do
-        # The whole ladder with it made.
-        def ladder = @ladder ||= DustLadder.check(document)
+      Advice =
+        Struct.new(:id, :words, :changes, :size, :tilt_deg, :document, keyword_init: true) do
+          # The whole ladder with it made.
+          def ladder = @ladder ||= DustLadder.check(document)
 
-        def as_json(*)
-          {
-            "id" => id,
-            "words" => words.as_json,
-            "changes" => changes,
-            "tilt" => Figure.deg(tilt_deg, :up).as_json,
-            "verdict" => ladder.verdict,
-            "level" => ladder.rung("level").verdict,
-            "headline" => ladder.headlines
-          }
+          def as_json(*)
+            {
+              "id" => id,
+              "words" => words.as_json,
+              "changes" => changes,
+              "tilt" => Figure.deg(tilt_deg, :up).as_json,
+              "verdict" => ladder.verdict,
+              "level" => ladder.rung("level").verdict,
+              "headline" => ladder.headlines
+            }
+          end
         end
-      end
       STIFF = 100.0
       LEAST_M = 0.01
       LEAST_GAIN_DEG = 0.05
@@ -42,12 +43,10 @@ module DustLadder
         return [] unless by_length? && strands.size > 1
 
         found = changes.map { |id, words, values, size| advice(id, words, values, size) }
-        found.select { |one|
-          one.tilt_deg < tilt_deg - LEAST_GAIN_DEG
-        }.sort_by { |one|
-          [ one.tilt_deg <= aim_deg ? 0 : 1,
-            one.tilt_deg <= aim_deg ? one.size : one.tilt_deg ]
-        }.first(MOST)
+        found
+          .select { |one| one.tilt_deg < tilt_deg - LEAST_GAIN_DEG }
+          .sort_by { |one| [ one.tilt_deg <= aim_deg ? 0 : 1, one.tilt_deg <= aim_deg ? one.size : one.tilt_deg ] }
+          .first(MOST)
       end
 
       # Where lengths are made up: how long each must be and what that means for its sling, a Sentence each.
@@ -80,17 +79,28 @@ module DustLadder
 
       # [name, place in the plan, length, line of the rig] of every strand whose length may be changed.
       def strands
-        @strands ||= begin
-          bridle = @lift.bridle
-          below = bridle.names.each_with_index.map { |name, index|
-            [ "#{name} leg", "/rigging/legs/#{index}", bridle.lengths[index], index ]
-          }
-          above = @lift.beam ? @lift.beam.uppers.map { |upper|
-            [ upper.name, "/rigging/beam/legs/#{upper.index}", bridle.upper_lengths[upper.index],
-              below.size + upper.index ]
-          } : []
-          bridle.reeved? ? below.uniq { |_, place, _| PlanFile.at(@document, "#{place}/sling") } : below + above
-        end
+        @strands ||=
+          begin
+            bridle = @lift.bridle
+            below =
+              bridle.names.each_with_index.map do |name, index|
+                [ "#{name} leg", "/rigging/legs/#{index}", bridle.lengths[index], bridle.line_index(index) ]
+              end
+            above =
+              if @lift.beam
+                @lift.beam.uppers.map do |upper|
+                  [
+                    upper.name,
+                    "/rigging/beam/legs/#{upper.index}",
+                    bridle.upper_lengths[upper.index],
+                    below.size + upper.index
+                  ]
+                end
+              else
+                []
+              end
+            bridle.reeved? ? below.uniq { |_, place, _| PlanFile.at(@document, "#{place}/sling") } : below + above
+          end
       end
 
       def sling_at(place) = @lift.sling_of(PlanFile.at(@document, place))
@@ -107,12 +117,19 @@ module DustLadder
         return [] unless option.stable && option.change.abs > LEAST_M
 
         links = option.links ? ", #{option.links.abs} links" : ""
-        words = both { |system|
-          "#{name} #{Figure.m(option.change.abs).shown(system)} #{option.change.negative? ? 'shorter' : 'longer'}" \
-            "#{links}"
-        }
-        [ [ "#{place}-cut", words, { "#{place}/length" => format("%.3f m", length + option.change) },
-          option.change.abs ] ]
+        words =
+          both do |system|
+            "#{name} #{Figure.m(option.change.abs).shown(system)} #{option.change.negative? ? "shorter" : "longer"}" \
+              "#{links}"
+          end
+        [
+          [
+            "#{place}-cut",
+            words,
+            { "#{place}/length" => format("%.3f m", length + option.change) },
+            option.change.abs
+          ]
+        ]
       rescue Statics::Equilibrium::NotFound
         []
       end
@@ -120,13 +137,16 @@ module DustLadder
       # The one of the store, of the same kind, whose reach levels best.
       def other_sling((name, place, length, line))
         now = sling_at(place) or return []
-        used = [ *@document.dig("rigging", "legs"), *@document.dig("rigging", "beam", "legs").to_a ].filter_map { |leg|
-          leg["sling"]
-        }
-        fitting = @pieces.select { |piece|
-          piece["kind"] == now["kind"] && piece["legs"] == 1 && now["legs"] == 1 && [ nil,
-            "ready" ].include?(piece["state"]) && !used.include?(piece["number"]) && piece["kind"] != Slings::Selection::CHAIN
-        }
+        used =
+          [ *@document.dig("rigging", "legs"), *@document.dig("rigging", "beam", "legs").to_a ].filter_map do |leg|
+            leg["sling"]
+          end
+        fitting =
+          @pieces.select do |piece|
+            piece["kind"] == now["kind"] && piece["legs"] == 1 && now["legs"] == 1 &&
+              [ nil, "ready" ].include?(piece["state"]) && !used.include?(piece["number"]) &&
+              piece["kind"] != Slings::Selection::CHAIN
+          end
         reaches = fitting.map { |piece| piece["reach_m"] }.uniq.reject { |reach| (reach - length).abs < LEAST_M }
         return [] if reaches.empty?
 
@@ -134,14 +154,18 @@ module DustLadder
         piece = fitting.find { |one| one["reach_m"] == option.length }
         slings = @document.dig("snapshots", "slings").merge(piece["number"] => Gear::Piece.snapshot(piece))
         kept = [ *used - [ now["number"] ], *(used.count(now["number"]) > 1 ? [ now["number"] ] : []), piece["number"] ]
-        [ [ "#{place}-sling", both { |system|
-          "#{piece['number']} of #{Figure.m(piece['reach_m']).shown(system)} on the #{name}"
-        }, {
-          "#{place}/sling" => piece["n" \
-            "umber"],
-          "#{place}/length" => format("%.3f m", piece["reach_m"]),
-          "/snapshots/slings" => slings.slice(*kept)
-        }, (option.length - length).abs ] ]
+        [
+          [
+            "#{place}-sling",
+            both { |system| "#{piece["number"]} of #{Figure.m(piece["reach_m"]).shown(system)} on the #{name}" },
+            {
+              "#{place}/sling" => piece["number"],
+              "#{place}/length" => format("%.3f m", piece["reach_m"]),
+              "/snapshots/slings" => slings.slice(*kept)
+            },
+            (option.length - length).abs
+          ]
+        ]
       rescue Statics::Equilibrium::NotFound
         []
       end
@@ -153,43 +177,43 @@ module DustLadder
         places = @lift.beam.holes
         @lift.legs.each_index.flat_map do |leg|
           now = @lift.legs[leg]["hole"]
-          (places.each_index.to_a - @lift.legs.map { |one|
-            one["hole"]
-          }).map { |hole|
-            [ "/rigging/legs/#{leg}-hole-#{hole}",
-              both("#{@lift.load.points[leg].name} leg to hole #{hole + 1}"), { "/rigging/legs/#{leg}/hole" => hole }, (places[hole] - places[now]).abs ]
-          }
+          (places.each_index.to_a - @lift.legs.map { |one| one["hole"] }).map do |hole|
+            [
+              "/rigging/legs/#{leg}-hole-#{hole}",
+              both("#{@lift.load.points[leg].name} leg to hole #{hole + 1}"),
+              { "/rigging/legs/#{leg}/hole" => hole },
+              (places[hole] - places[now]).abs
+            ]
+          end
         end
       end
 
       def advice(id, words, values, size)
         document = PlanFile.with_values(@document, values)
-        tilt = begin
-          Lift.new(document, hasty: true).bridle.pose.tilt_deg
-        rescue NotKnown
-          Float::INFINITY
-        end
+        tilt =
+          begin
+            Lift.new(document, hasty: true).bridle.pose.tilt_deg
+          rescue NotKnown
+            Float::INFINITY
+          end
         Advice.new(id: id, words: words, changes: values, size: size, tilt_deg: tilt, document: document)
       end
 
-      # One or two legs as good as stiff: their lengths alone decide how it tilts. More as they are.
+      # As it is, or one and two legs as good as stiff where it is not known how far they stretch.
       def rig
-        bridle = @lift.bridle
-        return bridle.envelope.rig unless bridle.by_hand?
+        @lift.bridle.rig
+      rescue NotKnown
+        raise unless @lift.bridle.by_hand?
 
         points = @lift.load.points.each_with_index.to_h { |point, index| [ index.to_s, point.at ] }
         body = Statics::Rig::Body.new(name: "load", mass: @lift.load.planned_kg, cg: @lift.load.cg, points: points)
-        Statics::Rig.new(
-          bodies: [ body ],
-          lines: points.keys.map { |name|
-            {
-              name: name,
-              nodes: [ "hook", "load.#{name}" ],
-              rest: bridle.lengths[name.to_i],
-              stiffness: @lift.load.planned_kg * STIFF
-            }
-          }
-        )
+        lines = points.keys.map { |name| stiff_line(name) }
+        Statics::Rig.new(bodies: [ body ], lines: lines)
+      end
+
+      def stiff_line(name)
+        length = @lift.bridle.lengths[name.to_i]
+        { name: name, nodes: [ "hook", "load.#{name}" ], rest: length, stiffness: @lift.load.planned_kg * STIFF }
       end
 
       def cut(name, sling, length)
@@ -199,16 +223,16 @@ module DustLadder
         pitch = sling["link_pitch_m"]
         both do |system|
           made = "#{name}: #{Figure.m(length).shown(system)}"
-          next "#{made}; #{sling['number']} is #{Figure.m(
-            -spare,
-            :up
-).shown(system)} too short" if spare < -Slings::Fit::NEAR_M
-          next "#{made}, #{sling['number']} as it is" if spare < Slings::Fit::NEAR_M
+          if spare < -Slings::Fit::NEAR_M
+            next "#{made}; #{sling["number"]} is #{Figure.m(-spare, :up).shown(system)} too short"
+          end
+          next "#{made}, #{sling["number"]} as it is" if spare < Slings::Fit::NEAR_M
 
-          pitch ? "#{made}; clutch #{sling['number']} #{(spare / pitch).round} links short (" \
-            "#{Figure.m(spare).shown(system)})" : "#{made}; #{sling['number']} is #{Figure.m(spare).shown(system)} " \
-              "too long and " \
-              "cannot be shortened"
+          if pitch
+            "#{made}; clutch #{sling["number"]} #{(spare / pitch).round} links short (#{Figure.m(spare).shown(system)})"
+          else
+            "#{made}; #{sling["number"]} is #{Figure.m(spare).shown(system)} too long and cannot be shortened"
+          end
         end
       end
     end

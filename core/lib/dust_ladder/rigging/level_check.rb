@@ -10,36 +10,41 @@ module DustLadder
 
       def examine
         bridle = lift.bridle
+        bridle.stretch_known!
         basket_alone
         worst = bridle.steepest
         offsets(worst)
-        tilt = line(
-          "t",
-          Figure.deg(worst.tilt_deg, :up),
-          formula: "atan(√(p² + q²) / r)",
-          from: @offsets,
-          source: lift.beam ? "as it hangs under the beam" : "plumb runs from hook to CG",
-          about: "load"
-        )
-        return answer(
-          "stop",
-          note: both(
-            bridle.points.size > 2 ? "it would turn over at worst: the CG is too high for these points" : "t" \
-              "he points " \
-              "are below the CG: it turns over"
-          ),
-          subject: "points"
-        ) if bridle.least_margin.negative?
-        return answer(
-          "stop",
-          note: both("the CG can come outside the points: one leg hangs slack"),
-          subject: "CG"
-        ) if bridle.slack?
-        return answer(
-          "stop",
-          note: both("one basket under the CG: the load slides out of it"),
-          subject: "basket"
-        ) if @basket_alone
+        tilt =
+          line(
+            "t",
+            Figure.deg(worst.tilt_deg, :up),
+            formula: "atan(√(p² + q²) / r)",
+            from: @offsets,
+            source: lift.beam ? "as it hangs under the beam" : "plumb runs from hook to CG",
+            about: "load"
+          )
+        if bridle.least_margin.negative?
+          return answer(
+            "stop",
+            note:
+              both(
+                (
+                  if bridle.points.size > 2
+                    "it would turn over at worst: the CG is too high for these points"
+                  else
+                    "the points are below the CG: it turns over"
+                  end
+                )
+              ),
+            subject: "points"
+          )
+        end
+        if bridle.slack?
+          return answer("stop", note: both("the CG can come outside the points: one leg hangs slack"), subject: "CG")
+        end
+        if @basket_alone
+          return answer("stop", note: both("one basket under the CG: the load slides out of it"), subject: "basket")
+        end
 
         cautions(bridle, tilt)
         limit = rules[:tilt_limit_deg]
@@ -49,10 +54,10 @@ module DustLadder
           Figure.deg(limit),
           attention: rules[:attention, :level],
           subject: low_end(bridle),
-          note: both(
-            "tilt #{Figure.deg(bridle.pose.tilt_deg, :up)}, at worst #{Figure.deg(tilt, :up)} of " \
-              "#{Figure.deg(limit)}"
-          )
+          note:
+            both(
+              "tilt #{Figure.deg(bridle.pose.tilt_deg, :up)}, at worst #{Figure.deg(tilt, :up)} of #{Figure.deg(limit)}"
+            )
         )
       rescue Bridle::Impossible => error
         @missing << Ladder::Missing.new(what: error.what, pointer: error.pointer)
@@ -62,39 +67,46 @@ module DustLadder
       # The hook's place from the CG in the load's own axes: across its z both ways, and along it.
       def offsets(pose)
         @offsets = %i[p q r].zip(pose.plumb.map { |side| lift.beam ? Figure.factor(side) : Figure.m(side) }).to_h
-        %i[p q r].zip(lift.beam ? PARTS : PLACES) { |symbol, words|
+        %i[p q r].zip(lift.beam ? PARTS : PLACES) do |symbol, words|
           line(symbol.to_s, @offsets[symbol], source: words, about: "hook")
-        }
+        end
       end
 
-      PLACES = [ "hook from the CG along the load, worst corner", "hook from the CG across the load",
-        "hook above the CG" ].freeze
-      PARTS = [ "plumb's part along the load, worst corner, by the pose of load and beam",
-        "plumb's part across the load", "plumb's part along its height" ].freeze
+      PLACES = [
+        "hook from the CG along the load, worst corner",
+        "hook from the CG across the load",
+        "hook above the CG"
+      ].freeze
+      PARTS = [
+        "plumb's part along the load, worst corner, by the pose of load and beam",
+        "plumb's part across the load",
+        "plumb's part along its height"
+      ].freeze
 
       def basket_alone
         hitches = lift.legs.map { |leg| leg["hitch"] }
         @basket_alone = hitches == [ "basket" ]
-        caution(
-          "baskets",
-          "Two baskets hold a load only while it cannot slide or roll out of them."
-        ) if hitches.include?("basket") && hitches.size == 2
+        if hitches.include?("basket") && hitches.size == 2
+          caution("baskets", "Two baskets hold a load only while it cannot slide or roll out of them.")
+        end
       end
 
-      # All points below the CG: the load stands in a pyramid of its legs, which a small tilt does not tell.
+      # All points below the CG, wherever in its box it is: the load stands in a pyramid of its legs, which a small
+      # tilt does not tell. Under a beam there is no pyramid, and the caution stands alone.
       def high_cg(bridle)
-        top = lift.load.cg[2] + lift.load.cg_half_width[2]
-        room = Statics::Pyramid.room(bridle.pose.hook, round(bridle.points), [ *bridle.cg.first(2), top ])
+        pyramid = Statics::Pyramid.new(bridle.pose.hook, round(bridle.points), bridle.cg, lift.load.cg_half_width)
+        return unless pyramid.below?
+
+        inside = pyramid.least_level.level
+        said = "Every point may lie below the CG: a critical lift."
+        return caution("points_below", said) if lift.beam
+
         caution(
           "points_below",
-          both { |system|
-            "Every point may lie below the CG: a critical lift. The CG is #{Figure.m(
-              room,
-              :down
-).shown(system)} inside the " \
-              "nearest pair of legs."
-          }
-        ) if room
+          both do |system|
+            "#{said} At worst the CG is #{Figure.m(inside, :down).shown(system)} inside the nearest pair of legs."
+          end
+        )
       end
 
       # Points in order round the middle.
@@ -106,34 +118,36 @@ module DustLadder
       def low_end(bridle)
         return if bridle.pose.tilt_deg < 0.05 || bridle.points.size == 1
 
-        lower = bridle.points.each_with_index.min_by { |point, _|
-          point.zip(bridle.pose.up).sum { |place, part|
-            place * part
-          }
-        }.last
+        lower =
+          bridle
+            .points
+            .each_with_index
+            .min_by { |point, _| point.zip(bridle.pose.up).sum { |place, part| place * part } }
+            .last
         "#{bridle.names[lower]} end low"
       end
 
       def cautions(bridle, tilt)
         aim = rules[:tilt_aim_deg]
-        caution(
-          "tilt_aim",
-          "It may hang up to #{Figure.deg(tilt, :up)} off level; aim for #{Figure.deg(aim)}."
-        ) if tilt > aim
-        caution(
-          "one_point",
-          "One sling: as it comes free it moves toward the side where the sling sits higher. Keep people off that " \
-            "side."
-        ) if bridle.points.size == 1
-        high_cg(bridle) if bridle.points.size > 2 && !lift.beam
+        if tilt > aim
+          caution("tilt_aim", "It may hang up to #{Figure.deg(tilt, :up)} off level; aim for #{Figure.deg(aim)}.")
+        end
+        if bridle.points.size == 1
+          caution(
+            "one_point",
+            "One sling: as it comes free it moves toward the side where the sling sits higher. Keep people off that " \
+              "side."
+          )
+        end
+        high_cg(bridle) if bridle.points.size > 2
         least = bridle.least_margin
         return unless least < rules[:stability_caution_m]
 
         caution(
           "unsteady",
-          both { |system|
+          both do |system|
             "The CG may lie only #{Figure.m(least, :down).shown(system)} below the points: it tips easily."
-          }
+          end
         )
       end
     end

@@ -4,10 +4,11 @@ module DustLadder
     # it in m from its middle, x along the load; heights above the bearing of its holes.
     class PlannedBeam
       # A sling above the beam: the plan's data, where it is, its length as typed.
-      Upper = Struct.new(:data, :index, :length, keyword_init: true) do
-        def name = "upper sling #{index + 1}"
-        def pointer(field) = "/rigging/beam/legs/#{index}/#{field}"
-      end
+      Upper =
+        Struct.new(:data, :index, :length, keyword_init: true) do
+          def name = "upper sling #{index + 1}"
+          def pointer(field) = "/rigging/beam/legs/#{index}/#{field}"
+        end
       POINTER = "/rigging/beam".freeze
       # A bail goes straight on the hook: as good as no length, as good as stiff.
       BAIL_M = 0.02
@@ -21,23 +22,18 @@ module DustLadder
       def initialize(document)
         @plan = document.dig("rigging", "beam")
         @data = DustLadder.floats(document.dig("snapshots", "beams", @plan["beam"], "data"))
-        @span = document.length("the beam's span", "rigging", "beam", "span")
-        @headroom = document.length("the hook's height above the beam", "rigging", "beam", "headroom")
+        @span = document.size("the beam's span", "rigging", "beam", "span")
+        @headroom = document.size("the hook's height above the beam", "rigging", "beam", "headroom")
         @holes = document.dig("rigging", "legs").map { |leg| leg["hole"] }
-        @uppers = @plan["legs"].each_index.map { |index|
-          Upper.new(
-            data: @plan["legs"][index],
-            index: index,
-            length: document.length(
-              "the length of upper sling #{index + 1}",
-              "rigging",
-              "beam",
-              "legs",
-              index,
-              "length"
+        @uppers =
+          @plan["legs"].each_index.map do |index|
+            Upper.new(
+              data: @plan["legs"][index],
+              index: index,
+              length:
+                document.size("the length of upper sling #{index + 1}", "rigging", "beam", "legs", index, "length")
             )
-          )
-        }
+          end
       end
 
       def chosen = @data || raise(NotKnown.new("which beam it is is not given", pointer: "#{POINTER}/beam"))
@@ -46,9 +42,9 @@ module DustLadder
       def spreader? = kind == "spreader"
       def bail? = !spreader? && chosen["eyes_m"].empty?
       def depth = chosen["depth_m"]
-      def mass
-        chosen["mass_kg"] || raise(NotKnown.new("the mass of beam #{number} is not known", pointer: "#{POINTER}/beam"))
-      end
+      def mass =
+        chosen["mass_kg"] ||
+          raise(NotKnown.new("the mass of beam #{number} is not known", pointer: "#{POINTER}/beam"))
       def span = @span.positive
       def headroom = @headroom.positive
 
@@ -58,15 +54,16 @@ module DustLadder
 
       # Hole of a leg. Raises NotKnown without one, or when the beam has no such hole.
       def hole(leg)
-        at = @holes[leg] or raise NotKnown.new(
-          "which hole of the beam leg #{leg + 1} hangs from is not given",
-          pointer: "/rigging/legs/#{leg}/hole"
-        )
-        holes[at] or raise NotKnown.new(
-          "beam #{number} has #{holes.size} holes; leg #{leg + 1} is planned on the #{at + 1}th",
-          pointer: "/rigging/" \
-            "legs/#{leg}/hole"
-        )
+        at = @holes[leg] or
+          raise NotKnown.new(
+            "which hole of the beam leg #{leg + 1} hangs from is not given",
+            pointer: "/rigging/legs/#{leg}/hole"
+          )
+        holes[at] or
+          raise NotKnown.new(
+            "beam #{number} has #{holes.size} holes; leg #{leg + 1} is planned on the #{at + 1}th",
+            pointer: "/rigging/legs/#{leg}/hole"
+          )
       end
 
       # Distance between the outermost holes in use.
@@ -78,33 +75,37 @@ module DustLadder
         return if uppers.size == wanted
 
         raise Bridle::Impossible.new(
-          "beam #{number} is held by #{wanted.zero? ? 'its bail' : "#{wanted} slings"}; the plan has #{uppers.size} " \
-            "above it",
+          "beam #{number} is held by #{wanted.zero? ? "its bail" : "#{wanted} slings"}; the plan has " \
+            "#{uppers.size} above it",
           pointer: "#{POINTER}/legs"
         )
       end
 
-      # The beam as something with ratings.
-      def rated
+      # The beam as something with ratings. below: kg that hang from the hole of each leg beside the load.
+      def rated(below = [])
         Beam.new(
           kind,
           mass: mass,
-          spans: chosen["spans"].map { |one|
-            one.values_at("span_m", "kg")
-          },
+          spans: chosen["spans"].map { |one| one.values_at("span_m", "kg") },
           end_rating: chosen["end_kg"],
           compression_rating: chosen["compression_kg"],
-          bending_rating: chosen["bending_kg_m"]
+          bending_rating: chosen["bending_kg_m"],
+          hung: below.each_with_index.map { |kg, leg| [ hole(leg), kg ] }
         )
       end
+
       def least_deg = chosen["least_deg_from_horizontal"]
 
-      # As a body of a rig, its points "hole 0", "eye 1", "bail".
-      def body
+      # As a body of a rig, its points "hole 0", "eye 1", "bail". below: kg that hang from the hole of each leg beside
+      # the load, and count as the beam's own.
+      def body(below = [])
         points = holes.each_with_index.to_h { |x, index| [ "hole #{index}", [ x, 0.0, 0.0 ] ] }
         eyes.each_with_index { |x, index| points["eye #{index}"] = [ x, 0.0, depth ] }
         points["bail"] = [ 0.0, 0.0, depth ] if bail?
-        Statics::Rig::Body.new(name: "beam", mass: mass.to_f, cg: [ 0.0, 0.0, depth / 2 ], points: points)
+        whole = mass.to_f + below.sum
+        along = below.each_with_index.sum { |kg, leg| kg * hole(leg) } / whole
+        up = mass * depth / 2 / whole
+        Statics::Rig::Body.new(name: "beam", mass: whole, cg: [ along, 0.0, up ], points: points)
       end
 
       # The node that a leg hangs from.

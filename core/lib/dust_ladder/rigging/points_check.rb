@@ -14,11 +14,14 @@ module DustLadder
 
       def examine
         bridle = lift.bridle
-        found = bridle.names.each_index.select { |index|
-          lift.legs[index]["hitch"] == "vertical"
-        }.map { |index| [ index, rated_at(bridle.points[index]) ] }
+        found =
+          bridle
+            .names
+            .each_index
+            .select { |index| lift.legs[index]["hitch"] == "vertical" }
+            .map { |index| [ index, rated_at(bridle.points[index]) ] }
         off = found.reject { |_, point| point }
-        off.each { |index, _|
+        off.each do |index, _|
           part(
             name: bridle.names[index],
             verdict: "stop",
@@ -28,40 +31,30 @@ module DustLadder
             nominal: nil,
             note: both("not at a rated point")
           )
-        }
+        end
         unless off.empty?
           return stop(
-            both(
-              "#{off.map { |index, _|
-                bridle.names[index]
-              }.join(', ')}: not at a rated point of the load"
-            ),
+            both("#{off.map { |index, _| bridle.names[index] }.join(", ")}: not at a rated point of the load"),
             subject: "#{bridle.names[off[0][0]]} point"
           )
         end
 
         twice = found.group_by { |_, point| point }.find { |_, some| some.size > 1 }
-        return stop(
-          both(
-            "#{twice[0].name}: #{twice[1].map { |index, _|
-              bridle.names[index]
-            }.join(' and ')} are both planned on it"
-          ),
-          subject: twice[0].name
-        ) if twice
+        if twice
+          return stop(
+            both(
+              "#{twice[0].name}: #{twice[1].map { |index, _|
+                bridle.names[index]
+              }.join(" and ")} are both planned on it"
+            ),
+            subject: twice[0].name
+          )
+        end
 
         figures = found.map { |index, point| [ index, bridle.worst[index].tension, point.wll.positive, point ] }
-        figures.each { |index, pull, kg, _|
-          part(
-            name: bridle.names[index],
-            verdict: Ladder::Verdict.of(pull / kg, rules[:attention, :slings]),
-            utilisation: pull / kg,
-            demand: Figure.kg(pull, :up),
-            capacity: Figure.kg(kg, :down),
-            nominal: nil,
-            note: nil
-          )
-        }
+        figures.each do |index, pull, kg, _|
+          loaded_part(bridle.names[index], pull, kg, rules[:attention, :slings])
+        end
         index, pull, kg, point = figures.max_by { |_, one, rated, _| one / rated }
         line("T", Figure.kg(pull, :up), source: "leg tension, at worst", about: "leg:#{index}")
         line(
@@ -76,18 +69,20 @@ module DustLadder
           Figure.kg(kg, :down),
           attention: rules[:attention, :slings],
           subject: "#{bridle.names[index]} point",
-          note: both { |system|
-            "#{bridle.names[index]} point: #{Figure.kg(pull, :up).bare(system)} of " \
-              "#{Figure.kg(kg, :down).shown(system)}"
-          }
+          note:
+            both do |system|
+              "#{bridle.names[index]} point: #{Figure.kg(pull, :up).bare(system)} of " \
+                "#{Figure.kg(kg, :down).shown(system)}"
+            end
         )
       end
 
-      def rated_at(place)
-        lift.load.rated.min_by { |point|
-          distance(point.at, place)
-        }.then { |point| distance(point.at, place) <= NEAR_M ? point : nil }
-      end
+      def rated_at(place) =
+        lift
+          .load
+          .rated
+          .min_by { |point| distance(point.at, place) }
+          .then { |point| distance(point.at, place) <= NEAR_M ? point : nil }
       def distance(one, other) = Math.sqrt(one.zip(other).sum { |a, b| (a - b)**2 })
     end
   end

@@ -6,36 +6,36 @@ module DustLadder
       include Ladder::Sentences
 
       # words: a Sentence; changes: { JSON pointer => value }; ladder: with them made; rigging: verdict of its rigging.
-      Proposal = Struct.new(:id, :words, :changes, :ladder, :rigging, :slings, keyword_init: true) do
-        def as_json(*)
-          drawing = ladder.as_json["drawing"]
-          worst = ladder.rung("slings")
-          {
-            "id" => id,
-            "words" => words.as_json,
-            "changes" => changes,
-            "rigging" => rigging,
-            "verdict" => ladder.verdict,
-            "headline" => ladder.headlines,
-            "slings" => slings,
-            "hook_height" => drawing&.dig("hook_height"),
-            "utilisation" => worst&.percent&.as_json,
-            "tilt" => drawing&.dig("tilt", "deg"),
-            "weakest" => weakest,
-            "drawing" => drawing
-          }
-        end
+      Proposal =
+        Struct.new(:id, :words, :changes, :ladder, :rigging, :slings, keyword_init: true) do
+          def as_json(*)
+            drawing = ladder.as_json["drawing"]
+            worst = ladder.rung("slings")
+            {
+              "id" => id,
+              "words" => words.as_json,
+              "changes" => changes,
+              "rigging" => rigging,
+              "verdict" => ladder.verdict,
+              "headline" => ladder.headlines,
+              "slings" => slings,
+              "hook_height" => drawing&.dig("hook_height"),
+              "utilisation" => worst&.percent&.as_json,
+              "tilt" => drawing&.dig("tilt", "deg"),
+              "weakest" => weakest,
+              "drawing" => drawing
+            }
+          end
 
-        def weakest
-          rung = ladder.rungs.select { |one|
-            Slings::PlanSelection::RIGGING.include?(one.id)
-          }.min_by { |one|
-            [ Ladder::Verdict.rank(one.verdict),
-              -(one.utilisation || 0) ]
-          }
-          { "label" => rung.label, "verdict" => rung.verdict, "note" => rung.note&.as_json }
+          def weakest
+            rung =
+              ladder
+                .rungs
+                .select { |one| Slings::PlanSelection::RIGGING.include?(one.id) }
+                .min_by { |one| [ Ladder::Verdict.rank(one.verdict), -(one.utilisation || 0) ] }
+            { "label" => rung.label, "verdict" => rung.verdict, "note" => rung.note&.as_json }
+          end
         end
-      end
       # Tried in vain: what, and why.
       Vain = Struct.new(:words, :why)
       AIM_DEG = 60.0
@@ -63,18 +63,25 @@ module DustLadder
 
       # Those that hold first. Baskets need no points. Raises NotKnown where size, CG or weight are not known.
       def all
-        @all ||= [ *to_points, baskets ].compact.sort_by { |one|
-          [ -Ladder::Verdict.rank(one.rigging), one.ladder.rung("slings").utilisation || 2 ]
-        }
+        @all ||=
+          [ *to_points, baskets ].compact.sort_by do |one|
+            [ -Ladder::Verdict.rank(one.rigging), one.ladder.rung("slings").utilisation || 2 ]
+          end
       end
 
       def as_json(*)
-        { "proposals" => all.map(&:as_json), "vain" => @vain.map { |one| { "words" => one.words, "why" => one.why } } }
+        {
+          "proposals" => all.map(&:as_json),
+          "vain" => @vain.map { |one| { "words" => one.words, "why" => one.why } }
+        }
       rescue NotKnown => error
         {
           "proposals" => [],
           "vain" => [ { "words" => "Nothing can be proposed yet", "why" => error.what } ],
-          "missing" => { "what" => error.what, "pointer" => error.pointer }
+          "missing" => {
+            "what" => error.what,
+            "pointer" => error.pointer
+          }
         }
       end
 
@@ -109,11 +116,7 @@ module DustLadder
           words: words,
           changes: changes.merge(*all.map(&:changes)),
           ladder: final.ladder,
-          slings: all.flat_map { |one|
-            one.choice.pieces.map { |piece|
-              piece["number"]
-            }
-          }.uniq,
+          slings: all.flat_map { |one| one.choice.pieces.map { |piece| piece["number"] } }.uniq,
           rigging: Slings::PlanSelection.rigging_verdict(final.ladder)
         )
       rescue Bridle::Impossible, NotKnown => error
@@ -125,9 +128,10 @@ module DustLadder
         selection = Slings::PlanSelection.new(document, @pieces, upper: upper)
         # Below a beam nothing can be judged before the slings above it are there.
         found = upper || document.dig("rigging", "beam").nil? ? selection.best : selection.first
-        found or raise NotKnown,
-          "nothing in the store serves: #{Figure.kg(selection.need.tension, :up)} " \
-            "#{upper ? 'on a sling above the beam' : 'on a leg'} is needed"
+        found or
+          raise NotKnown,
+            "nothing in the store serves: #{Figure.kg(selection.need.tension, :up)} " \
+              "#{upper ? "on a sling above the beam" : "on a leg"} is needed"
       end
 
       def clear = { "/rigging/beam" => nil, "/rigging/reeved" => nil, "/rigging/set_by" => "hook_height" }
@@ -144,9 +148,7 @@ module DustLadder
           "bridle",
           both("#{NUMBERS[count]} from the hook"),
           clear.merge(
-            "/rigging/legs" => Array.new(count) { |index|
-              kept(index).merge(LEG)
-            },
+            "/rigging/legs" => Array.new(count) { |index| kept(index).merge(LEG) },
             "/rigging/hook_height" => written(height)
           )
         )
@@ -163,28 +165,27 @@ module DustLadder
 
         spread = sides.map { |some| some.sum(&:first) / some.size }.reduce(:-).abs
         found = nearest_spreader(spread)
-        return @vain.push(
-          Vain.new(
-            "A spreader",
-            "none in the store, ready and rated for #{Figure.kg(load.planned_kg, :up)}"
-          )
-        ) && [] unless found
+        unless found
+          return @vain.push(
+            Vain.new("A spreader", "none in the store, ready and rated for #{Figure.kg(load.planned_kg, :up)}")
+          ) && []
+        end
 
         beam, span = found
         holes = points.map { |x, _, _| x < middle ? 0 : 1 }
-        [ under(
-          beam,
-          span,
-          "spreader",
-          both { |system|
-            "#{points.size == 2 ? 'Two' : 'Four'} legs under spreader #{beam['number']} set to " \
-              "#{Figure.m(span).shown(system)}"
-          },
-          points.map(&:last).max,
-          holes.map { |hole|
-            { "hole" => hole }
-          }
-        ) ].compact
+        [
+          under(
+            beam,
+            span,
+            "spreader",
+            both do |system|
+              "#{points.size == 2 ? "Two" : "Four"} legs under spreader #{beam["number"]} set to " \
+                "#{Figure.m(span).shown(system)}"
+            end,
+            points.map(&:last).max,
+            holes.map { |hole| { "hole" => hole } }
+          )
+        ].compact
       end
 
       # Two baskets round the load, hung plumb from a spreader, so that they do not slide together.
@@ -196,24 +197,26 @@ module DustLadder
         ends = [ cg[0] - span / 2, cg[0] + span / 2 ]
         return if ends.first < EDGE_SHARE * length || ends.last > (1 - EDGE_SHARE) * length
 
-        places = %w[West East].zip(ends).map { |name, x|
-          { "name" => "#{name} basket", "x" => written(x), "y" => written(width / 2), "z" => written(height) }
-        }
-        legs = [ 0, 1 ].map { |hole|
-          {
-            "hole" => hole,
-            "hitch" => "basket",
-            "basket_width" => written(width),
-            "round" => written(width + 2 * height)
-          }
-        }
+        places =
+          %w[West East]
+            .zip(ends)
+            .map do |name, x|
+              { "name" => "#{name} basket", "x" => written(x), "y" => written(width / 2), "z" => written(height) }
+            end
+        legs =
+          [ 0, 1 ].map do |hole|
+            {
+              "hole" => hole,
+              "hitch" => "basket",
+              "basket_width" => written(width),
+              "round" => written(width + 2 * height)
+            }
+          end
         under(
           beam,
           span,
           "baskets",
-          both { |system|
-            "Two baskets under spreader #{beam['number']} set to #{Figure.m(span).shown(system)}"
-          },
+          both { |system| "Two baskets under spreader #{beam["number"]} set to #{Figure.m(span).shown(system)}" },
           height,
           legs,
           "/load/points" => places
@@ -221,26 +224,29 @@ module DustLadder
       end
 
       def under(beam, span, id, words, top, rows, more = {})
-        headroom = [ span / 2 * Math.tan([ aim, beam["least_deg_from_horizontal"] || 0 ].max * Math::PI / 180),
-          GAP_M / 2 ].max
+        headroom = [
+          span / 2 * Math.tan([ aim, beam["least_deg_from_horizontal"] || 0 ].max * Math::PI / 180),
+          GAP_M / 2
+        ].max
         proposal(
           id,
           words,
           {
             **clear,
-            "/rigging/legs" => rows.each_with_index.map { |row, index|
-              (row["hitch"] == "basket" ? {} : kept(index)).merge(LEG).merge(row)
-            },
+            "/rigging/legs" =>
+              rows.each_with_index.map do |row, index|
+                (row["hitch"] == "basket" ? {} : kept(index)).merge(LEG).merge(row)
+              end,
             "/rigging/beam" => {
               "beam" => beam["number"],
               "span" => written(span),
               "headroom" => written(headroom),
-              "legs" => Array.new(2) {
-                { "sling" => nil, "length" => nil }
-              }
+              "legs" => Array.new(2) { { "sling" => nil, "length" => nil } }
             },
             "/rigging/hook_height" => written(top + GAP_M + beam["depth_m"] + headroom),
-            "/snapshots/beams" => { beam["number"] => Gear::Piece.snapshot(beam) },
+            "/snapshots/beams" => {
+              beam["number"] => Gear::Piece.snapshot(beam)
+            },
             **more
           }
         )
@@ -248,11 +254,12 @@ module DustLadder
 
       # Of the spreaders that are rated for the load, the one with a marked span nearest to one wanted.
       def nearest_spreader(wanted)
-        rated = @beams.select { |beam| beam["kind"] == "spreader" }.flat_map { |beam|
-          beam["spans"].select { |one|
-            one["kg"] >= load.planned_kg
-          }.map { |one| [ beam, one["span_m"] ] }
-        }
+        rated =
+          @beams
+            .select { |beam| beam["kind"] == "spreader" }
+            .flat_map do |beam|
+              beam["spans"].select { |one| one["kg"] >= load.planned_kg }.map { |one| [ beam, one["span_m"] ] }
+            end
         rated.min_by { |beam, span| [ (span - wanted).abs.round(3), beam["mass_kg"] || Float::INFINITY ] }
       end
     end

@@ -1,17 +1,48 @@
 module DustLadder
   module Rigging
     # A load whose legs hang from a beam, and the beam from the hook: the elastic pose of both bodies, and its corners.
-    class UnderBeam < SpaceBridle
+    # Lower slings and fittings load the beam, and all above it, with their own weight.
+    class UnderBeam < Bridle
       BEAM = 1
       TRIES = 30
 
+      # One pose of load and beam, told in the load's own axes; uppers: the slings above the beam.
+      class Pose < Hung
+        attr_reader :uppers, :tops, :hang
+
+        # hang: the Equilibrium. legs, uppers: as Leg. tops: where each leg hangs from, m.
+        def initialize(points, line_of, hang:, hook:, tops:, legs:, uppers:, corner:)
+          pose = hang.pose
+          super(
+            points, line_of, hook: hook, up: pose.up(0), cg: hang.rig.bodies[0].cg, tensions: hang.tensions,
+                             corner: corner, holds: hang.stable?, legs: legs
+          )
+          @hang = hang
+          @tops = tops
+          @uppers = uppers
+        end
+
+        def strands = legs + uppers
+        # Only all that hangs is plumb under the hook: the load leans as its own axes say.
+        def plumb = up
+        def between? = true
+        def rise(index) = strands[index].then { |leg| leg.height / leg.length }
+
+        def upper_pull(index)
+          leg, tension = uppers[index], tensions[legs.size + index]
+          Pull.new(tension * leg.height / leg.length, tension, leg, corner)
+        end
+      end
+
       attr_reader :beam
 
-      # beam: a PlannedBeam. upper_sling_of: from an upper sling's index to its data, or nil.
-      def initialize(document, load, rules, sling_of, beam, upper_sling_of)
+      # beam: a PlannedBeam. upper_sling_of: from an upper sling's index to its data, or nil. hung_below: kg of slings
+      # and fittings that hang from each hole of the beam, by leg; whoever calls it may be told that one is not known.
+      def initialize(document, load, rules, sling_of, beam, upper_sling_of, hung_below)
         super(document, load, rules, sling_of)
         @beam = beam
         @upper_sling_of = upper_sling_of
+        @hung_below = hung_below
       end
 
       def measure
@@ -20,80 +51,251 @@ module DustLadder
         super
       end
 
+      def by_hand? = false
+      def one_hook? = false
+      def worked? = envelope.worked?
       def names_above = beam.uppers.map(&:name)
       def strand_names = names + names_above
-
       def lines_above = lines.drop(points.size)
+
+      # A bail goes into the hook alone.
+      def hook_spread_deg = beam.bail? ? 0.0 : super
 
       # Lengths of the slings above the beam, bearing to bearing, m.
       def upper_lengths
-        @upper_lengths ||= @set_by == "leg_lengths" ? beam.uppers.map { |upper| upper.length.positive } : level.uppers
-      end
-      # Worst and nominal Pull of a sling above the beam.
-      def upper_nominal(index) = above(envelope.nominal.tensions, pose, "nominal")[index]
-      def upper_worst(index)
-        [ upper_nominal(index), *corners_seen.map { |corner, pose|
-          above(corner.tensions, pose, words(corner))[index]
-        } ].max_by(&:tension)
+        @upper_lengths ||=
+          @set_by == "leg_lengths" ? beam.uppers.map { |upper| upper.length.positive } : level.uppers
       end
 
-      # Every pose with its corner in words: [[words, Equilibrium], ...], nominal first.
-      def hangs
-        @hangs ||= [ [ "nominal", envelope.nominal ], *corners_of.map { |corner| [ words(corner), corner.hang ] } ]
+      # Worst and nominal Pull of a sling above the beam.
+      def upper_nominal(index) = as_made.upper_pull(index)
+      def upper_worst(index) = all.max_by { |pose| pose.tensions[points.size + index] }.upper_pull(index)
+
+      # The beam with what it is marked with, and what hangs from it beside the load.
+      def rated = @rated ||= beam.rated(hung_below)
+
+      # What slings and fittings below weigh on the beam, kg, by leg.
+      def hung_below = @hung_masses ||= points.each_index.map { |leg| @hung_below.call(leg) }
+
+      def envelope
+        @envelope ||=
+          Bridle.worked(envelope_key) do
+            Statics::Envelope.new(
+              rig,
+              body: 0,
+              masses: [ @load.least_kg, @load.planned_kg ],
+              half_widths: @load.cg_half_width,
+              tolerance: tolerance,
+              halt: true,
+              read: method(:read),
+              read_near: read_near
+            )
+          end
       end
+
+      def pose = @pose ||= turning { seen(envelope.nominal, nominal_corner(false)) }
+      def as_made = @as_made ||= turning { seen(taken_back(envelope.nominal), nominal_corner(true)) }
+      def stretch_known! = nil
       def beam_tilt_deg = envelope.nominal.pose.tilt_deg(BEAM)
+
+      # Every pose with its corner in words: [[words, Equilibrium], ...], nominal first.
+      def hangs = all.map { |pose| [ pose.corner.words, pose.hang ] }
+      def slack_now?(index) = pose.tensions[index] <= 0.0
 
       # Where holes and eyes are, in the load's axes, as it hangs nominally.
       def beam_places
         body = beam.body
-        places = body.points.transform_values { |at|
-          in_load(
-            envelope.nominal,
-            envelope.nominal.pose.place(
-              BEAM,
-              at.zip(body.cg).map { |one, centre|
-                one - centre
-              }
-            )
-          )
-        }
-        [ "hole", "eye", "bail" ].map { |name|
-          places.select { |key, _|
-            key.start_with?(name)
-          }.values
-        }.then { |holes, eyes, bail| [ holes, eyes + bail ] }
+        places =
+          body.points.transform_values do |at|
+            centred = at.zip(body.cg).map { |one, centre| one - centre }
+            in_load(envelope.nominal, envelope.nominal.pose.place(BEAM, centred))
+          end
+        %w[hole eye bail]
+          .map { |name| places.select { |key, _| key.start_with?(name) }.values }
+          .then { |holes, eyes, bail| [ holes, eyes + bail ] }
       end
 
+      # Height of the pendulum that holds as firmly, m, of load and beam, the less of both.
+      def least_margin = [ 0, BEAM ].map { |body| Statics::Stability.new(envelope.nominal).margin(body) }.min
+
+      # Level pose: the hook above each point, and points from the plumb line.
+      def heights = points.map { |point| pose.hook[2] - point[2] }
+
       private
+
+      def plane? = false
+
+      def all
+        @all ||=
+          begin
+            raise Pending, "the worst case is being worked out" if @hasty && !envelope.worked?
+
+            turning { [ as_made, pose, *corner_poses ] }
+          end
+      end
+
+      # Every corner as it stretches, and those that are the worst of something as made too.
+      def corner_poses
+        found = envelope.corners.map { |corner| seen(corner.hang, corner_of(corner, false)) }
+        found + worst_corners.map { |corner| seen(taken_back(corner.hang), corner_of(corner, true)) }
+      end
+
+      # The corners with the greatest of each tension, of the push and of whatever else is read.
+      def worst_corners
+        figures = envelope.corners.map { |corner| corner.tensions + read(corner.hang) }
+        figures.first.each_index.map { |at|
+          envelope.corners[figures.each_index.max_by { |index|
+            figures[index][at]
+          }]
+        }.uniq
+      end
+
+      def corner_of(corner, made) = Corner.new(corner.weight, corner.cg, corner.lengths, made, line_names)
+
+      # What else is read from a pose: the hook's height over the base, the legs' directions in the load's axes, and
+      # what the beam carries.
+      def read(hang)
+        seen = seen(hang, nil)
+        directions = directions? ? points.each_index.flat_map { |index| unit(direction(seen, index)) } : []
+        [ *above_corners(seen), *directions, *rated.parts(hang, BEAM, beam.used_span).map(&:demand) ]
+      end
+
+      # The hook above each corner of the base, along plumb, m.
+      def above_corners(seen)
+        length, width = @load.size
+        [ 0.0, length ].product([ 0.0, width ]).map do |x, y|
+          (seen.hook[0] - x) * seen.up[0] + (seen.hook[1] - y) * seen.up[1] + seen.hook[2] * seen.up[2]
+        end
+      end
+
+      NEAR_M = 1e-4
+      NEAR_DIRECTION = 2e-5
+      NEAR_KG = 1e-6
+
+      # Does any fitting ask which way it is pulled?
+      def directions? = @document.dig("rigging", "legs").any? { |leg| leg["fittings"].to_a.any? }
+
+      # How much of each figure that is read is nothing.
+      def read_near
+        beam_parts = rated.count(points.each_index.map { |leg| beam.hole(leg) }.uniq.size)
+        Array.new(
+          4,
+          NEAR_M
+        ) + Array.new(
+          directions? ? 3 * points.size : 0,
+          NEAR_DIRECTION
+        ) + Array.new(beam_parts, NEAR_KG * @load.planned_kg)
+      end
+
+      def unit(way) = Math.sqrt(way.sum { |part| part * part }).then { |long| way.map { |part| part / long } }
+
+      def turning
+        yield
+      rescue Statics::Equilibrium::NotFound, Statics::Envelope::TurnsOver => error
+        raise impossible(error.what)
+      end
+
+      # The pose whose lines are, stretched, as long as they were made; four legs share by their stretch and are taken
+      # back alike, by as much as the one that stretches most.
+      def taken_back(hang)
+        wanted = hang.rig.lines.map(&:rest)
+        (1..MOST_TAKEN_BACK).reduce(hang) do |last, _|
+          strains = last.tensions.zip(hang.rig.lines).map { |tension, line| tension / line.stiffness }
+          strains.fill(strains.first(points.size).max, 0, points.size) if points.size > 2
+          found = Statics::Equilibrium.of(
+            hang.rig.with(
+              rests: wanted.zip(strains).map { |rest, strain|
+                rest / (1 + strain)
+              }
+            ),
+            start: last.pose
+          )
+          break found if last.tensions.zip(found.tensions).all? { |one, other|
+            (one - other).abs < BACK_ENOUGH * @load.planned_kg
+          }
+
+          found
+        end
+      end
+      # Each time what is left is smaller by the strain itself.
+      BACK_ENOUGH = 1e-7
+
+      # A pose of the rig as the load sees it.
+      def seen(hang, corner)
+        nodes = hang.rig.lines.first(points.size).map { |line| line.nodes.map { |node| place(hang, node) } }
+        Pose.new(
+          points,
+          line_of,
+          hang: hang,
+          hook: in_load(hang, hang.rig.hook),
+          corner: corner,
+          tops: nodes.map { |top, _| in_load(hang, top) },
+          legs: nodes.map { |top, foot| leg_between(top, foot) },
+          uppers: uppers_of(hang)
+        )
+      end
+
+      # The slings above are strands beside the legs.
+      def uppers_of(hang)
+        return [] if beam.bail?
+
+        hang.rig.lines.drop(points.size).map { |line| leg_between(*line.nodes.map { |node| place(hang, node) }) }
+      end
+
+      # A node's place in the world.
+      def place(hang, (body, own)) = body ? hang.pose.place(body, own) : own
+
+      # A place of the world in the load's own axes.
+      def in_load(hang, place)
+        turn, centre, own = hang.pose.turns[0], hang.pose.centres[0], hang.rig.bodies[0].cg
+        x, y, z = place[0] - centre[0], place[1] - centre[1], place[2] - centre[2]
+        [
+          turn[0] * x + turn[3] * y + turn[6] * z + own[0],
+          turn[1] * x + turn[4] * y + turn[7] * z + own[1],
+          turn[2] * x + turn[5] * y + turn[8] * z + own[2]
+        ]
+      end
+
+      def leg_between(from, to)
+        x, y, z = to[0] - from[0], to[1] - from[1], to[2] - from[2]
+        Leg.new(Math.hypot(x, y), -z, Math.sqrt(x * x + y * y + z * z))
+      end
 
       # A level load under a level beam: where the beam and the hook stand along the load, and lengths, m.
       Level = Struct.new(:along, :hook, :legs, :uppers)
 
-      def level_lengths = level.legs
+      def level_lengths(_height) = level.legs
+
+      def height_by_angles
+        raise Impossible.new("angles are typed for legs from one hook, not below a beam", pointer: "/rigging/set_by")
+      end
 
       def level
-        @level ||= begin
-          gaps = points.map { |point| @hook_height.value - beam.headroom - beam.depth - point[2] }
-          raise Impossible.new(
-            "the beam is not above the points",
-            pointer: @hook_height.pointer
-          ) unless gaps.all?(&:positive?)
+        @level ||=
+          begin
+            gaps = points.map { |point| @hook_height.value - beam.headroom - beam.depth - point[2] }
+            unless gaps.all?(&:positive?)
+              raise Impossible.new("the beam is not above the points", pointer: @hook_height.pointer)
+            end
 
-          along = balanced(gaps)
-          across = middle_across
-          hook = (@load.planned_kg * cg[0] + beam.mass * along) / (@load.planned_kg + beam.mass)
-          legs = points.each_with_index.map { |point, index|
-            Math.sqrt((along + beam.hole(index) - point[0])**2 + (across - point[1])**2 + gaps[index]**2)
-          }
-          Level.new(
-            along,
-            hook,
-            legs,
-            beam.eyes.map { |eye|
-              Math.hypot(beam.eyes.size == 1 ? 0.0 : hook - along - eye, beam.headroom)
-            }.first(beam.uppers.size)
-          )
-        end
+            along = balanced(gaps)
+            across = middle_across
+            whole = beam.body(hung_below)
+            hook = (@load.planned_kg * cg[0] + whole.mass * (along + whole.cg[0])) / (@load.planned_kg + whole.mass)
+            legs =
+              points.each_with_index.map do |point, index|
+                Math.sqrt((along + beam.hole(index) - point[0])**2 + (across - point[1])**2 + gaps[index]**2)
+              end
+            Level.new(
+              along,
+              hook,
+              legs,
+              beam
+                .eyes
+                .map { |eye| Math.hypot(beam.eyes.size == 1 ? 0.0 : hook - along - eye, beam.headroom) }
+                .first(beam.uppers.size)
+            )
+          end
       end
 
       # Across the load the beam stands over the CG where legs on both sides hold it, else over the points' line.
@@ -106,10 +308,12 @@ module DustLadder
 
       # Where the beam's middle stands along the load so that the legs' level pulls cancel, m.
       def balanced(gaps)
-        raise Impossible.new(
-          "all legs hang from one hole of the beam: two are needed",
-          pointer: "/rigging/legs/0/hole"
-        ) if groups.size < 2
+        if groups.size < 2
+          raise Impossible.new(
+            "all legs hang from one hole of the beam: two are needed",
+            pointer: "/rigging/legs/0/hole"
+          )
+        end
 
         pulls = ->(along) { level_pull(along, gaps) }
         one = groups.sum { |hole, some| some.sum { |index| points[index][0] } / some.size - hole } / groups.size
@@ -125,20 +329,21 @@ module DustLadder
 
       # What of the legs' level pulls is left over with the beam's middle at a place, kg.
       def level_pull(along, gaps)
-        shares = groups.map do |hole, some|
-          weights = side_weights(some, gaps)
-          leans = some.map { |index| (along + hole - points[index][0]) / gaps[index] }
-          [ some.each_with_index.sum { |index, place|
-            weights[place] * (points[index][0] - cg[0] - leans[place] * (points[index][2] - cg[2]))
-          }, weights.zip(leans).sum { |weight, lean|
-               weight * lean
-             } ]
-        end
+        shares =
+          groups.map do |hole, some|
+            weights = side_weights(some, gaps)
+            leans = some.map { |index| (along + hole - points[index][0]) / gaps[index] }
+            [
+              some.each_with_index.sum do |index, place|
+                weights[place] * (points[index][0] - cg[0] - leans[place] * (points[index][2] - cg[2]))
+              end,
+              weights.zip(leans).sum { |weight, lean| weight * lean }
+            ]
+          end
         first, last = shares.first, shares.last
-        raise Impossible.new(
-          "the CG cannot hang between these holes",
-          pointer: "/rigging/beam/span"
-        ) if (last[0] - first[0]).abs < 1e-9
+        if (last[0] - first[0]).abs < 1e-9
+          raise Impossible.new("the CG cannot hang between these holes", pointer: "/rigging/beam/span")
+        end
 
         carried = @load.planned_kg * last[0] / (last[0] - first[0])
         carried * first[1] + (@load.planned_kg - carried) * last[1]
@@ -147,68 +352,52 @@ module DustLadder
       # How the legs of one hole share its part: across the load their level pulls cancel.
       def side_weights(some, gaps)
         return [ 1.0 ] if some.size == 1
-        raise Impossible.new(
-          "more than two legs hang from one hole",
-          pointer: "/rigging/legs/#{some[2]}/hole"
-        ) if some.size > 2
+        if some.size > 2
+          raise Impossible.new("more than two legs hang from one hole", pointer: "/rigging/legs/#{some[2]}/hole")
+        end
 
         arms = some.map { |index| (points[index][1] - cg[1]) / gaps[index] }
-        raise Impossible.new(
-          "both legs of one hole stand on one side of the CG",
-          pointer: "/load/points/#{some[0]}/y"
-        ) unless (arms[0] * arms[1]).negative?
+        unless (arms[0] * arms[1]).negative?
+          raise Impossible.new(
+            "both legs of one hole stand on one side of the CG",
+            pointer: "/load/points/#{some[0]}/y"
+          )
+        end
 
         [ arms[1] / (arms[1] - arms[0]), -arms[0] / (arms[1] - arms[0]) ]
       end
 
-      def bodies = super + [ beam.body ]
+      def bodies = super + [ beam.body(hung_below) ]
 
       def lines
         below = super.each_with_index.map { |line, index| line.merge(nodes: [ beam.node(index), "load.#{index}" ]) }
-        return below + [ {
-          name: "bail",
-          nodes: [ "hook", "beam.bail" ],
-          rest: PlannedBeam::BAIL_M,
-          stiffness: PlannedBeam::BAIL_STIFF * (@load.planned_kg + beam.mass)
-        } ] if beam.bail?
+        return below + [ bail ] if beam.bail?
 
-        below + beam.uppers.map { |upper|
-          {
-            name: upper.name,
-            nodes: [ "hook", "beam.eye #{upper.index}" ],
-            rest: upper_lengths[upper.index],
-            stiffness: upper_stiffness(upper)
-          }
-        }
+        below +
+          beam.uppers.map do |upper|
+            {
+              name: upper.name,
+              nodes: [ "hook", "beam.eye #{upper.index}" ],
+              rest: upper_lengths[upper.index],
+              stiffness: upper_stiffness(upper)
+            }
+          end
       end
 
-      def line_names = names + (beam.bail? ? [ "bail" ] : names_above)
+      def bail
+        stiffness = PlannedBeam::BAIL_STIFF * (@load.planned_kg + beam.mass)
+        { name: "bail", nodes: %w[hook beam.bail], rest: PlannedBeam::BAIL_M, stiffness: stiffness }
+      end
 
+      def line_names = @line_names ||= names + (beam.bail? ? [ "bail" ] : names_above)
       def upper_stiffness(upper) = stiffness_of(@upper_sling_of.call(upper.index), upper.name, upper.pointer("sling"))
 
-      # The slings above are strands beside the legs.
-      def uppers_of(hang)
-        beam.bail? ? [] : hang.rig.lines.drop(points.size).map { |line|
-          leg_between(
-            *line.nodes.map { |node|
-              place(hang, node)
-            }
-          )
-        }
-      end
-      def above(tensions, pose, corner)
-        tensions.drop(points.size).zip(pose.uppers).map { |tension, leg|
-          Pull.new(tension * leg.height / leg.length, tension, leg, corner)
-        }
-      end
       def envelope_key
-        super + [ beam.data, upper_lengths, beam.holes, beam.bail? ? [] : beam.uppers.map { |upper|
-          upper_stiffness(upper)
-        } ]
+        above = beam.bail? ? [] : beam.uppers.map { |upper| upper_stiffness(upper) }
+        [ *corners_key, directions?, beam.data, upper_lengths, beam.holes, points.each_index.map { |leg|
+          beam.hole(leg)
+        }, hung_below, above ]
       end
-      def margins = [ 0, BEAM ].map { |body| Statics::Stability.new(envelope.nominal).margin(body) }
-      # Only all that hangs is plumb under the hook: the load leans as its own axes say.
-      def under_beam? = true
     end
   end
 end

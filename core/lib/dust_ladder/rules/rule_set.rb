@@ -8,7 +8,7 @@ module DustLadder
 
       # name: one of SHIPPED. Raises KeyError otherwise.
       def self.shipped(name)
-        raise KeyError, "no rule set called #{name}; there are #{SHIPPED.join(', ')}" unless SHIPPED.include?(name)
+        raise KeyError, "no rule set called #{name}; there are #{SHIPPED.join(", ")}" unless SHIPPED.include?(name)
 
         @shipped ||= {}
         @shipped[name] ||= new(merged(name))
@@ -16,7 +16,7 @@ module DustLadder
 
       def self.merged(name)
         own = YAML.safe_load_file(File.expand_path("#{name}.yml", __dir__))
-        base = YAML.safe_load_file(File.expand_path("#{own.delete('from')}.yml", __dir__))
+        base = YAML.safe_load_file(File.expand_path("#{own.delete("from")}.yml", __dir__))
         own.merge("values" => base["values"].merge(own["values"]))
       end
       private_class_method :merged
@@ -30,19 +30,27 @@ module DustLadder
       def id = data["id"]
       def title = data["title"]
 
+      # The attention line of a kind of check; where an older set has none for it, the lowest that it has.
+      def attention(kind) = self[:attention][kind.to_s] || self[:attention].values.min
+
       # The value under a name, or one entry of it. Raises NotKnown when this set does not have it.
       def [](name, entry = nil)
         value = @floats[name] ||= DustLadder.floats(@values.dig(name.to_s, "value"))
         value = value[entry.to_s] if entry && value
-        value.nil? ? raise(
-          NotKnown.new(
-            "rule set #{id} has no figure for #{[ name, entry ].compact.join(' ').tr('_', ' ')}", pointer: "/rules"
+        if value.nil?
+          raise(
+            NotKnown.new(
+              "rule set #{id} has no figure for #{[ name, entry ].compact.join(" ").tr("_", " ")}",
+              pointer: "/rules"
+            )
           )
-        ) : value
+        else
+          value
+        end
       end
 
       # Who says so: the set, its version and the reason it gives. For a line of working.
-      def cite(name) = "rule set #{id}: #{@values.dig(name.to_s, 'reason')}"
+      def cite(name) = "rule set #{id}: #{@values.dig(name.to_s, "reason")}"
     end
   end
 

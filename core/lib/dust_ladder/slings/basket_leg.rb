@@ -7,9 +7,53 @@ module DustLadder
 
       private
 
+      MOST_OVER = 1.1
+      NEAR_M = 0.05
+
+      # Width, bend and what goes round must be of one thing. Raises NotKnown where they are not.
+      def agree
+        around = bend ? bend.positive : across
+        what = bend ? "what it is bent round" : "the load is across there"
+        pointer = "/rigging/legs/#{index}/basket_width"
+        if width > around * MOST_OVER + NEAR_M
+          raise NotKnown.new(
+            "#{subject}: its sides are #{Figure.m(width)} apart, and #{what} #{Figure.m(around)}: one of them " \
+              "is wrong",
+            pointer: pointer
+          )
+        elsif width < around / 2
+          raise NotKnown.new(
+            "#{subject}: its sides are only #{Figure.m(width)} apart, and #{what} #{Figure.m(around)}: say " \
+              "what the " \
+              "basket goes " \
+              "round",
+            pointer: pointer
+          )
+        elsif round < width - NEAR_M
+          raise NotKnown.new(
+            "#{subject}: #{Figure.m(round)} of sling cannot go round between sides #{Figure.m(width)} apart",
+            pointer:
+              "/rigging/" \
+              "legs/" \
+              "#{index}/round"
+          )
+        end
+      end
+
+      # The load's extent square to the line of the points, where a basket's sides leave it.
+      def across
+        length, width = lift.load.size
+        a, b = bridle.points.first, bridle.points.last
+        run = Math.hypot(b[0] - a[0], b[1] - a[1])
+        return [ length, width ].min if run < 1e-6
+
+        ((b[1] - a[1]).abs * length + (b[0] - a[0]).abs * width) / run
+      end
+
       def sine(leg) = leg.height / self.class.side(leg, width)
 
       def rated
+        agree
         rating = tag.rating("basket")
         pull = bridle.pulls_of(index).max_by { |one| one.share / sine(one.leg) }
         capacity = rating.kg * (full?(pull.leg) ? 1.0 : sine(pull.leg)) * left
@@ -32,12 +76,19 @@ module DustLadder
       def work(working, pull, rating)
         leg = pull.leg
         work_share(working, pull)
-        height, side, tagged = Figure.m(leg.height), Figure.m(self.class.side(leg, width)), Figure.kg(rating.kg, :down)
+        height, side, tagged =
+          Figure.m(leg.height),
+          Figure.m(self.class.side(leg, width)),
+          Figure.kg(rating.kg, :down)
         working.line(
           "S",
           side,
           formula: "√(d² + H² + w² / 4)",
-          from: { d: Figure.m(leg.run.abs), H: height, w: Figure.m(width) },
+          from: {
+            d: Figure.m(leg.run.abs),
+            H: height,
+            w: Figure.m(width)
+          },
           source: "one side of the basket",
           about: about
         )
@@ -49,7 +100,10 @@ module DustLadder
             "C",
             Figure.kg(rating.kg * left, :down),
             formula: "R#{tail}",
-            from: { R: tagged, **less },
+            from: {
+              R: tagged,
+              **less
+            },
             source: rules.cite(:basket_true_double_within_deg_from_plumb)
           )
         else
@@ -57,7 +111,12 @@ module DustLadder
             "C",
             Figure.kg(rating.kg * sine(leg) * left, :down),
             formula: "R × H / S#{tail}",
-            from: { R: tagged, H: height, S: side, **less },
+            from: {
+              R: tagged,
+              H: height,
+              S: side,
+              **less
+            },
             source: "both sides at their true angle",
             about: about
           )

@@ -12,17 +12,50 @@ module DustLadder
       attr_reader :steps
 
       # What an angle of choke leaves of the choker rating, degrees at the eye; nil below every band.
-      def self.choke_factor(rules, deg) = rules[:choke_angle_bands].find { |at_least, _| deg >= at_least - 1e-9 }&.last
+      def self.choke_factor(rules, deg) =
+        rules[:choke_angle_bands].find { |at_least, _| deg >= at_least - 1e-9 }&.last
+
+      # What a wire rope's bend leaves: bare diameter over the rope's, against the ratio that its basket rating has in
+      # it already; nil under the least.
+      def self.bend_factor(rules, ratio, rated_at = nil)
+        values = rules[:bending]
+        return if ratio < values["least_ratio"] - 1e-9
+
+        efficiency = ->(at) do
+          if at > values["tight_ratio"]
+            1 - values["root"] / Math.sqrt(at)
+          else
+            1 - values["tight"] / at**values["tight_power"]
+          end
+        end
+        [ 1.0, efficiency.(ratio) / efficiency.(rated_at || values["rated_at"]) ].min
+      end
 
       # hitch_factor: what the hitch makes of the vertical rating, before the leg's angle. Angles in degrees, bend: bare
       # bend diameter over the rope's (or chain's), temperature in °C with its row of the rule set's bands.
-      def initialize(rules, kind:, hitch:, hitch_factor:, deg_from_horizontal:, choke_deg: nil, bend: nil,
-        bend_rated_at: nil, temperature_row: nil, celsius: nil, site_factor: 1.0)
+      def initialize(
+        rules,
+        kind:,
+        hitch:,
+        hitch_factor:,
+        deg_from_horizontal:,
+        choke_deg: nil,
+        bend: nil,
+        bend_rated_at: nil,
+        temperature_row: nil,
+        celsius: nil,
+        site_factor: 1.0,
+        sling: nil
+      )
         @rules = rules
         @kind = kind
         @steps = [
-          Step.new(name: "hitch", factor: hitch_factor, source: "#{hitch} hitch"), leg(deg_from_horizontal), choke(hitch, choke_deg), bending(bend, bend_rated_at),
-          temperature(temperature_row, celsius), site(site_factor)
+          Step.new(name: "hitch", factor: hitch_factor, source: "#{hitch} hitch"),
+          leg(deg_from_horizontal),
+          choke(hitch, choke_deg),
+          bending(bend, bend_rated_at),
+          sling ? heat(sling, celsius) : temperature(temperature_row, celsius),
+          site(site_factor)
         ]
       end
 
@@ -31,20 +64,16 @@ module DustLadder
       def factor = stop ? nil : steps.map(&:factor).reduce(:*)
       def capacity(vertical_kg) = factor && vertical_kg * factor
 
-      # Bending efficiency of wire rope at a ratio of diameters, alone.
-      def efficiency(ratio)
-        values = @rules[:bending]
-        ratio > values["tight_ratio"] ? 1 - values["root"] / Math.sqrt(ratio) : 1 - values["tight"] / ratio**values["tight_power"]
-      end
-
       private
 
       def leg(deg)
-        return Step.new(
-          name: "leg angle",
-          reason: "a leg that does not rise carries nothing",
-          source: "sine of the angle from the horizontal"
-        ) unless deg.positive?
+        unless deg.positive?
+          return Step.new(
+            name: "leg angle",
+            reason: "a leg that does not rise carries nothing",
+            source: "sine of the angle from the horizontal"
+          )
+        end
 
         Step.new(
           name: "leg angle",
@@ -70,24 +99,18 @@ module DustLadder
         source = @rules.cite(:bending)
         return Step.new(name: "bend", factor: 1.0, source: "no bend under load") if ratio.nil?
         return chain_bend(ratio) if CHAINS.include?(@kind)
-        return Step.new(
-          name: "bend",
-          reason: "a #{@kind.tr('_', ' ')} sling bent round this: ask its maker, or pad",
-          source: source
-        ) unless ROPES.include?(@kind)
+        unless ROPES.include?(@kind)
+          return Step.new(
+            name: "bend",
+            reason: "a #{@kind.tr("_", " ")} sling bent round this: ask its maker, or pad",
+            source: source
+          )
+        end
 
         least = @rules[:bending]["least_ratio"]
-        return Step.new(
-          name: "bend",
-          reason: "bent round #{ratio.round(2)} of its own diameter, under #{least.round}",
-          source: source
-        ) if ratio < least - 1e-9
-
-        Step.new(
-          name: "bend",
-          factor: [ 1.0, efficiency(ratio) / efficiency(rated_at || @rules[:bending]["rated_at"]) ].min,
-          source: source
-        )
+        factor = self.class.bend_factor(@rules, ratio, rated_at)
+        reason = factor ? nil : "bent round #{ratio.round(2)} of its own diameter, under #{least.round}"
+        Step.new(name: "bend", factor: factor, reason: reason, source: source)
       end
 
       def chain_bend(ratio)
@@ -103,23 +126,36 @@ module DustLadder
       def temperature(row, celsius)
         return Step.new(name: "temperature", factor: 1.0, source: "no heat or cold given") if celsius.nil?
 
-        bands = @rules[:temperature_bands][row] or return Step.new(
-          name: "temperature",
-          reason: "there are no bands for #{row.to_s.tr('_', ' ')}: ask the maker",
-          source: @rules.cite(:temperature_bands)
-        )
-        left = celsius < bands["least"] - 1e-9 ? nil : Fittings::Bands.factor(
-          bands["bands"].map { |upto, factor|
-            [ upto - bands["least"], factor ]
-          },
-          [ celsius - bands["least"], 0.0 ].max
-        )
+        bands = @rules[:temperature_bands][row] or
+          return Step.new(
+            name: "temperature",
+            reason: "there are no bands for #{row.to_s.tr("_", " ")}: ask the maker",
+            source: @rules.cite(:temperature_bands)
+          )
+        left =
+          if celsius < bands["least"] - 1e-9
+            nil
+          else
+            Fittings::Bands.factor(
+              bands["bands"].map { |upto, factor| [ upto - bands["least"], factor ] },
+              [ celsius - bands["least"], 0.0 ].max
+            )
+          end
         Step.new(
           name: "temperature",
           factor: left,
           reason: left ? nil : "#{celsius.round} °C is outside what this kind is for",
           source: @rules.cite(:temperature_bands)
         )
+      end
+
+      # Of a piece, by its kind, grade and core. Raises NotKnown where that is not known and would decide.
+      def heat(sling, celsius)
+        return Step.new(name: "temperature", factor: 1.0, source: "no heat or cold given") if celsius.nil?
+
+        left = Heat.factor(sling, @rules, celsius)
+        reason = left ? nil : "#{celsius.round} °C is outside what this kind is for"
+        Step.new(name: "temperature", factor: left, reason: reason, source: @rules.cite(:temperature_bands))
       end
 
       def site(factor)

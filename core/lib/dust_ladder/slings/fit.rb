@@ -18,35 +18,45 @@ module DustLadder
       # Why it does not fit, or nil.
       def reason
         short = taken - reach
-        return both { |system|
-          "#{number} is #{Figure.m(
-            short,
-            :up
-).shown(system)} too short: reach #{Figure.m(reach).shown(system)}, planned " \
-            "#{Figure.m(taken).shown(system)}"
-        } if short > @tolerance
-        return unless @leg.hitch == "vertical" && spare > @tolerance && @sling["kind"] != "alloy_chain"
+        if short > @tolerance
+          return both do |system|
+            "#{number} is #{Figure.m(short, :up).shown(system)} too short: reach " \
+              "#{Figure.m(reach).shown(system)}, planned #{Figure.m(taken).shown(system)}"
+          end
+        end
+        long = reach - taken
+        return unless long > @tolerance && @sling["kind"] != "alloy_chain"
+        return too_long(long) unless @leg.hitch == "vertical"
 
-        both { |system|
+        both do |system|
           "#{number} cannot be shortened: reach #{Figure.m(reach).shown(system)}, planned " \
             "#{Figure.m(@needed).shown(system)}"
-        }
+        end
+      end
+
+      # The load hangs lower by what a choke has too much, and by half of what a basket has.
+      def too_long(long)
+        lower = Figure.m(@leg.hitch == "basket" ? long / 2 : long, :up)
+        long = Figure.m(long, :up)
+        both { |system| "#{number} is #{long.shown(system)} too long: hangs #{lower.shown(system)} lower than planned" }
       end
 
       # What to do about it, as [[id, sentence by system of units], ...].
       def advice
-        return [] if @leg.hitch != "vertical" && @leg.round
-        return [ [ "round_the_load", both { |_|
-          "#{title}: what of #{number} goes round the load is not in its reach here: measure it."
-        } ] ] unless @leg.hitch == "vertical"
+        return [] unless @leg.hitch == "vertical"
         return [] unless spare > NEAR_M && @sling["kind"] == "alloy_chain"
 
         pitch = @sling["link_pitch_m"]
         links = pitch ? ", #{(spare / pitch).round} links" : ""
-        [ [ "shorten", both { |system|
-          "#{title}: shorten #{number} by #{Figure.m(spare).shown(system)}#{links}, with a clutch only, the loaded end " \
-            "leaving by the bottom."
-        } ] ]
+        [
+          [
+            "shorten",
+            both do |system|
+              "#{title}: shorten #{number} by #{Figure.m(spare).shown(system)}#{links}, with a clutch only, the " \
+                "loaded end leaving by the bottom."
+            end
+          ]
+        ]
       end
 
       private

@@ -13,13 +13,15 @@ module DustLadder
       # [[name, rating in kg], ...] of a kind, smallest first; ratings rounded down.
       def of(kind)
         data = DATA.fetch(kind)
-        return data["ratings"].map { |kg| [ "#{kg / 1000.0} t #{data['unit']}".sub(".0 t", " t"), kg ] } if data["rat" \
-          "ings"]
+        if data["ratings"]
+          return data["ratings"].map { |kg| [ "#{kg / 1000.0} t #{data["unit"]}".sub(".0 t", " t"), kg ] }
+        end
 
-        data["sizes"].map { |size| [ "#{size} #{data['unit']}", (data["by"] * size * size / STEP_KG).floor * STEP_KG ] }
+        data["sizes"].map { |size| [ "#{size} #{data["unit"]}", (data["by"] * size * size / STEP_KG).floor * STEP_KG ] }
       end
 
-      # The same as pieces that a Selection can judge, of a reach in m. Their number says that they are not in the store.
+      # The same as pieces that a Selection can judge, of a reach in m. Their number says that they are not in the
+      # store.
       def pieces(kind, reach, rules)
         of(kind).map do |name, kg|
           {
@@ -30,6 +32,8 @@ module DustLadder
             "reach_m" => reach,
             "mass_kg" => nil,
             "link_pitch_m" => nil,
+            "grade" => "80",
+            "core" => "steel",
             "tag" => {
               "legible" => true,
               "vertical_kg" => kg,

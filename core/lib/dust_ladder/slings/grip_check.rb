@@ -8,9 +8,10 @@ module DustLadder
       LABEL = "Grip"
       GRIPS = { "alloy_chain" => :chain, "wire_rope" => :wire_rope }.freeze
       # One basket at its worst: tensions of its sides, bend over both contacts in radians.
-      Side = Struct.new(:leg, :tensions, :bend, :corner) do
-        def ratio = tensions.min.positive? ? tensions.max / tensions.min : Float::INFINITY
-      end
+      Side =
+        Struct.new(:leg, :tensions, :bend, :corner) do
+          def ratio = tensions.min.positive? ? tensions.max / tensions.min : Float::INFINITY
+        end
 
       def self.applies?(lift) = lift.legs.size == 2 && lift.legs.any? { |leg| leg["hitch"] == "basket" }
 
@@ -18,14 +19,17 @@ module DustLadder
 
       def examine
         lift.bridle
-        @legs = lift.legs.each_index.select { |index|
-          lift.legs[index]["hitch"] == "basket"
-        }.map { |index| Leg.of(lift, index) }
+        @legs =
+          lift
+            .legs
+            .each_index
+            .select { |index| lift.legs[index]["hitch"] == "basket" }
+            .map { |index| Leg.of(lift, index) }
         sides = @legs.map { |leg| found.select { |side| side.leg == leg }.max_by { |side| side.ratio / hold(side) } }
         pulls = @legs.map { |leg| found.select { |side| side.leg == leg }.max_by { |side| side.tensions.max } }
         figures = sides.map { |side| slip(side) } + pulls.map { |side| fuller(side) }
-        figures.each { |name, demand, capacity, _|
-          (demand.value / capacity.value).then { |share|
+        figures.each do |name, demand, capacity, _|
+          (demand.value / capacity.value).then do |share|
             part(
               name: name,
               verdict: Ladder::Verdict.of(share, rules[:attention, :slings]),
@@ -35,8 +39,8 @@ module DustLadder
               nominal: nil,
               note: nil
             )
-          }
-        }
+          end
+        end
         work(figures)
         name, demand, capacity, leg = figures.max_by { |_, one, other| one.value / other.value }
         return slack(leg) unless demand.value.finite?
@@ -46,111 +50,128 @@ module DustLadder
           capacity,
           attention: rules[:attention, :slings],
           subject: "#{leg.name} leg",
-          note: both { |system|
-            "#{name}: #{demand.bare(system)} of #{capacity.bare(system)}"
-          }
+          note: both { |system| "#{name}: #{demand.bare(system)} of #{capacity.bare(system)}" }
         )
       rescue Statics::Equilibrium::NotFound => error
         stop(both(error.what), subject: "basket")
       end
 
-      def slack(leg)
+      def slack(leg) =
         stop(both("#{leg.name} basket: one side may hang slack, and the load rolls"), subject: "#{leg.name} leg")
-      end
 
       def friction(leg) = rules[:grip, GRIPS.fetch(leg.sling["kind"], :synthetic)]
-      def hold(side) = side.leg.data["held_by"].strip.empty? ? Math.exp(friction(side.leg) * side.bend) : Float::MAX
+      def hold(side) = side.leg.prevention.round.nil? ? Math.exp(friction(side.leg) * side.bend) : Float::MAX
 
       # Sides' tensions against what friction holds apart; nothing to slide where it is held.
       def slip(side)
-        held = side.leg.data["held_by"].strip
-        caution(
-          "held",
-          "#{side.leg.name} basket: it counts on “#{held}” to keep it from sliding round the load.",
-          about: "leg:#{side.leg.index}"
-        ) unless held.empty?
-        most = held.empty? ? hold(side) : [ side.ratio, 1.0 ].max
-        [ "#{side.leg.name} basket, sides apart", Figure.factor(side.ratio, :up), Figure.factor(most, :down), side.leg,
-          side ]
+        held = side.leg.prevention.round
+        if held
+          caution(
+            "held",
+            "#{side.leg.name} basket: it counts on #{held}, to keep the load from turning in it.",
+            about: "leg:#{side.leg.index}"
+          )
+        end
+        most = held.nil? ? hold(side) : [ side.ratio, 1.0 ].max
+        [
+          "#{side.leg.name} basket, sides apart",
+          Figure.factor(side.ratio, :up),
+          Figure.factor(most, :down),
+          side.leg,
+          side
+        ]
       end
 
-      def fuller(side)
-        [ "#{side.leg.name} basket, fuller side", Figure.kg(side.tensions.max, :up),
-          Figure.kg(side.leg.tag.rating("basket").kg / 2 * side.leg.left, :down), side.leg, side ]
-      end
+      def fuller(side) =
+        [
+          "#{side.leg.name} basket, fuller side",
+          Figure.kg(side.tensions.max, :up),
+          Figure.kg(side.leg.tag.rating("basket").kg / 2 * side.leg.left, :down),
+          side.leg,
+          side
+        ]
 
       def work(figures)
-        figures.sort_by { |_, demand, capacity|
-          -demand.value / capacity.value
-        }.each do |name, demand, capacity, leg, side|
-          @working.later(name) do |working|
-            about = "leg:#{leg.index}"
-            %w[T1 T2].zip(side.tensions.sort.reverse) { |symbol, tension|
+        figures
+          .sort_by { |_, demand, capacity| -demand.value / capacity.value }
+          .each do |name, demand, capacity, leg, side|
+            @working.later(name) do |working|
+              about = "leg:#{leg.index}"
+              %w[T1 T2].zip(side.tensions.sort.reverse) do |symbol, tension|
+                working.line(
+                  symbol,
+                  Figure.kg(tension, symbol == "T1" ? :up : :down),
+                  source: "#{symbol == "T1" ? "fuller" : "other"} side, gripped; #{side.corner}",
+                  about: about
+                )
+              end
+              if demand.unit == :kg
+                next(
+                  working.line(
+                    "C",
+                    capacity,
+                    source: "half of #{leg.tag.rating("basket").source}, and what bend, heat and site leave",
+                    about: about
+                  )
+                )
+              end
+
+              turn, mu = Figure.factor(side.bend), Figure.factor(friction(leg))
+              if demand.value.finite?
+                working.line(
+                  "q",
+                  demand,
+                  formula: "T1 / T2",
+                  from: {
+                    T1: Figure.kg(side.tensions.max, :up),
+                    T2: Figure.kg(side.tensions.min, :down)
+                  },
+                  source: "how far the sides pull apart",
+                  about: about
+                )
+              end
+              working.line("θ", turn, source: "bend over both edges, radians", about: about)
+              working.line("μ", mu, source: rules.cite(:grip), about: about)
               working.line(
-                symbol,
-                Figure.kg(tension, symbol == "T1" ? :up : :down),
-                source: "#{symbol == 'T1' ? 'fuller' : 'other'} side, gripped; #{side.corner}",
+                "Q",
+                capacity,
+                formula: leg.prevention.round.nil? ? "2.718281828459045^(μ × θ)" : nil,
+                from: {
+                  μ: mu,
+                  θ: turn
+                },
+                source: leg.prevention.round ? "prevented by #{leg.prevention.round}" : "what friction holds",
                 about: about
               )
-            }
-            next working.line(
-              "C",
-              capacity,
-              source: "half of #{leg.tag.rating('basket').source}, and what bend, heat and site leave",
-              about: about
-            ) if demand.unit == :kg
-
-            turn, mu = Figure.factor(side.bend), Figure.factor(friction(leg))
-            working.line(
-              "q",
-              demand,
-              formula: "T1 / T2",
-              from: { T1: Figure.kg(side.tensions.max, :up), T2: Figure.kg(side.tensions.min, :down) },
-              source: "how far the sides pull apart",
-              about: about
-            ) if demand.value.finite?
-            working.line("θ", turn, source: "bend over both edges, radians", about: about)
-            working.line("μ", mu, source: rules.cite(:grip), about: about)
-            working.line(
-              "Q",
-              capacity,
-              formula: leg.data["held_by"].strip.empty? ? "2.718281828459045^(μ × θ)" : nil,
-              from: { μ: mu, θ: turn },
-              source: leg.data["held_by"].strip.empty? ? "what friction holds" : "held by: " \
-                "#{leg.data['held_by']}",
-              about: about
-            )
+            end
           end
-        end
       end
 
       # Every basket in every corner of the CG's box.
       def found
-        @found ||= corners.flat_map do |words, cg|
-          hang = Statics::Equilibrium.of(rig.with(cgs: [ cg, *rig.bodies.drop(1).map(&:cg) ]))
-          @legs.map { |leg|
-            Side.new(
-              leg,
-              [ 0, 1 ].map { |side|
-                hang.tensions[names.index("#{leg.index} #{side}")]
-              },
-              bend(hang, leg),
-              words
-            )
-          }
-        end
+        @found ||=
+          corners.flat_map do |words, cg|
+            hang = Statics::Equilibrium.of(rig.with(cgs: [ cg, *rig.bodies.drop(1).map(&:cg) ]))
+            @legs.map do |leg|
+              Side.new(
+                leg,
+                [ 0, 1 ].map { |side| hang.tensions[names.index("#{leg.index} #{side}")] },
+                bend(hang, leg),
+                words
+              )
+            end
+          end
       end
 
       def corners
         cg, widths = lift.bridle.cg, lift.load.cg_half_width
-        boxes = [ -1, 1 ].product(
-          [ -1, 1 ],
-          [ -1, 1 ]
-        ).map { |box|
-          [ Rigging::Bridle.words([ box, [] ], []), cg.each_index.map { |axis|
-            cg[axis] + box[axis] * widths[axis]
-          } ]
-        }
+        boxes =
+          [ -1, 1 ].product([ -1, 1 ], [ -1, 1 ])
+            .map do |box|
+              [ Rigging::Corner.box_words(box), cg.each_index.map { |axis|
+                cg[axis] + box[axis] * widths[axis]
+              } ]
+            end
         [ [ "nominal", cg ], *boxes ]
       end
 
@@ -162,30 +183,34 @@ module DustLadder
       end
 
       def places
-        @places ||= lift.bridle.points.each_with_index.flat_map { |point, index|
-          next [ [ "#{index} 0", point ] ] unless lift.legs[index]["hitch"] == "basket"
+        @places ||=
+          lift
+            .bridle
+            .points
+            .each_with_index
+            .flat_map do |point, index|
+              next [ [ "#{index} 0", point ] ] unless lift.legs[index]["hitch"] == "basket"
 
-          half = lift.basket_widths[index].positive / 2
-          [ -1, 1 ].each_with_index.map { |side, at|
-            [ "#{index} #{at}", point.zip(across).map { |place, part|
-              place + side * half * part
-            } ]
-          }
-        }.to_h
+              half = lift.basket_widths[index].positive / 2
+              [ -1, 1 ].each_with_index.map do |side, at|
+                [ "#{index} #{at}", point.zip(across).map { |place, part| place + side * half * part } ]
+              end
+            end
+            .to_h
       end
 
       def names = places.keys
 
       def rig
-        @rig ||= begin
-          body = Statics::Rig::Body.new(name: "load", mass: lift.load.planned_kg, cg: lift.bridle.cg, points: places)
-          Statics::Rig.new(
-            bodies: [ body, *(lift.beam ? [ lift.beam.body ] : []) ],
-            lines: places.keys.map { |name|
-              side_line(name)
-            } + lift.bridle.lines_above
-          )
-        end
+        @rig ||=
+          begin
+            body =
+              Statics::Rig::Body.new(name: "load", mass: lift.load.planned_kg, cg: lift.bridle.cg, points: places)
+            Statics::Rig.new(
+              bodies: [ body, *(lift.beam ? [ lift.beam.body(lift.bridle.hung_below) ] : []) ],
+              lines: places.keys.map { |name| side_line(name) } + lift.bridle.lines_above
+            )
+          end
       end
 
       def side_line(name)
@@ -193,10 +218,9 @@ module DustLadder
         leg = Leg.of(lift, index)
         half = leg.hitch == "basket" ? lift.basket_widths[index].positive / 2 : 0.0
         rating = leg.tag.vertical_kg || leg.tag.rating("basket").kg / 2
-        raise NotKnown.new(
-          "the tag of #{leg.sling['number']} gives no figure above nothing",
-          pointer: leg.pointer
-        ) unless rating.positive?
+        unless rating.positive?
+          raise NotKnown.new("the tag of #{leg.sling["number"]} gives no figure above nothing", pointer: leg.pointer)
+        end
 
         {
           name: name,
@@ -209,24 +233,21 @@ module DustLadder
       # How far a basket turns round both its edges: from each side into the level between them, radians.
       def bend(hang, leg)
         [ 0, 1 ].sum do |side|
-          one, other = [ side, 1 - side ].map { |at|
-            hang.pose.place(0, hang.rig.lines[names.index("#{leg.index} #{at}")].nodes[1][1])
-          }
+          one, other =
+            [ side, 1 - side ].map do |at|
+              hang.pose.place(0, hang.rig.lines[names.index("#{leg.index} #{at}")].nodes[1][1])
+            end
           angle(one, other.zip(one).map { |to, from| to - from })
         end
       end
 
-      def angle(one, other)
+      def angle(one, other) =
         Math.acos(
-          (one.zip(other).sum { |a, b| a * b } / [ one, other ].map { |v|
-            Math.sqrt(
-              v.sum { |part|
-                part * part
-              }
-            )
-          }.reduce(:*)).clamp(-1.0, 1.0)
+          (
+            one.zip(other).sum { |a, b| a * b } /
+              [ one, other ].map { |v| Math.sqrt(v.sum { |part| part * part }) }.reduce(:*)
+          ).clamp(-1.0, 1.0)
         )
-      end
     end
   end
 end

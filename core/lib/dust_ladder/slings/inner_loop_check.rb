@@ -13,20 +13,11 @@ module DustLadder
       private
 
       def examine
-        loops = lift.legs.each_index.select { |index|
-          self.class.loop?(lift.legs[index])
-        }.map { |index| figures(index) }
-        loops.each { |index, pull, kg|
-          part(
-            name: lift.bridle.names[index],
-            verdict: Ladder::Verdict.of(pull / kg, rules[:attention, :slings]),
-            utilisation: pull / kg,
-            demand: Figure.kg(pull, :up),
-            capacity: Figure.kg(kg, :down),
-            nominal: nil,
-            note: nil
-          )
-        }
+        loops =
+          lift.legs.each_index.select { |index| self.class.loop?(lift.legs[index]) }.map { |index| figures(index) }
+        loops.each do |index, pull, kg|
+          loaded_part(lift.bridle.names[index], pull, kg, rules[:attention, :slings])
+        end
         index, pull, kg, angle = loops.max_by { |_, one, rated| one / rated }
         line(
           "F",
@@ -39,7 +30,10 @@ module DustLadder
           "T",
           Figure.kg(pull, :up),
           formula: "F / (2 × sin(g))",
-          from: { F: Figure.kg(lift.bridle.worst[index].tension, :up), g: Figure.deg(angle) },
+          from: {
+            F: Figure.kg(lift.bridle.worst[index].tension, :up),
+            g: Figure.deg(angle)
+          },
           source: "each part of the loop",
           about: "leg:#{index}"
         )
@@ -49,24 +43,26 @@ module DustLadder
           Figure.kg(kg, :down),
           attention: rules[:attention, :slings],
           subject: "#{lift.bridle.names[index]} leg",
-          note: both { |system|
-            "#{lift.bridle.names[index]} leg: #{Figure.kg(pull, :up).bare(system)} in each part, of " \
-              "#{Figure.kg(kg, :down).shown(system)}"
-          }
+          note:
+            both do |system|
+              "#{lift.bridle.names[index]} leg: #{Figure.kg(pull, :up).bare(system)} in each part, of " \
+                "#{Figure.kg(kg, :down).shown(system)}"
+            end
         )
       end
 
       def figures(index)
-        angle = lift.document.angle(
-          "the inner angle of the #{lift.bridle.names[index]} choke",
-          "rigging",
-          "legs",
+        angle =
+          lift
+            .document
+            .angle("the inner angle of the #{lift.bridle.names[index]} choke", "rigging", "legs", index, "loop_angle")
+            .value
+        [
           index,
-          "loop_angle"
-        ).value
-        [ index, Statics::InnerLoop.tension(lift.bridle.worst[index].tension, angle), Leg.of(lift, index).then { |leg|
-          leg.tag.rating("vertical").kg * leg.left
-        }, angle ]
+          Statics::InnerLoop.tension(lift.bridle.worst[index].tension, angle),
+          Leg.of(lift, index).then { |leg| leg.tag.rating("vertical").kg * leg.left },
+          angle
+        ]
       end
     end
   end

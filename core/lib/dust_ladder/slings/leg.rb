@@ -36,29 +36,45 @@ module DustLadder
       def taken(length)
         return length + round.to_f unless hitch == "basket"
 
-        2 * Math.sqrt(length**2 + width**2 / 4) + [ round || 0.0, width ].max
+        2 * Math.sqrt(length**2 + width**2 / 4) + [ round.to_f, width ].max
+      end
+
+      # How long a leg a sling of this reach makes, m: what #taken takes the other way round.
+      def made_by(reach)
+        return reach - round.to_f unless hitch == "basket"
+
+        side = (reach - [ round.to_f, width ].max) / 2
+        Math.sqrt([ side**2 - width**2 / 4, 0.0 ].max)
       end
 
       # The Outcome at its worst. Raises NotKnown for what is missing.
       def outcome
-        raise NotKnown.new(
-          "baskets on three or four points are not worked out here",
-          pointer: "/rigging/legs/#{index}/hitch"
-        ) if hitch == "basket" && lift.legs.size > 2
-        raise NotKnown.new(
-          "a reeved sling is straight: no choke, no basket",
-          pointer: "/rigging/legs/#{index}/hitch"
-        ) if hitch != "vertical" && bridle.reeved?
+        if hitch == "basket" && lift.legs.size > 2
+          raise NotKnown.new(
+            "baskets on three or four points are not worked out here",
+            pointer: "/rigging/legs/#{index}/hitch"
+          )
+        end
+        if hitch != "vertical" && bridle.reeved?
+          raise NotKnown.new(
+            "a reeved sling is straight: no choke, no basket",
+            pointer: "/rigging/legs/#{index}/hitch"
+          )
+        end
 
-        reason = out_of_use || unsuited || fit.reason || sliding
-        return Outcome.new(
-          name: name,
-          subject: subject,
-          stop: reason,
-          demand: Figure.kg(worst.tension, :up),
-          work: ->(_) {
-          }
-        ) if reason
+        reason = out_of_use || unsuited
+        round_given unless reason
+        reason ||= fit.reason || sliding
+        bend_given unless reason
+        if reason
+          return Outcome.new(
+            name: name,
+            subject: subject,
+            stop: reason,
+            demand: Figure.kg(worst.tension, :up),
+            work: ->(_) { }
+          )
+        end
 
         rated
       end
@@ -66,12 +82,24 @@ module DustLadder
       # What a rigger should read beside it: [[id, Sentence or text], ...].
       def advice
         contradicts = tag.legible? && tag.rating(hitch).contradictory
-        found = contradicts ? [ [ "tag_contradicts",
-          "The tag of #{sling['number']} contradicts itself: the lowest figure is used. Have it looked at." ] ] : []
-        found + fit.advice
+        found =
+          if contradicts
+            [
+              [
+                "tag_contradicts",
+                "The tag of #{sling["number"]} contradicts itself: the lowest figure is used. Have it looked at."
+              ]
+            ]
+          else
+            []
+          end
+        found + fit.advice + bend_advice + held_advice
       rescue NotKnown
         []
       end
+
+      # What by whose word keeps it from sliding.
+      def prevention = @prevention ||= Prevention.new(data)
 
       # What bend, heat and site leave of every rating of this leg's sling. Raises NotKnown where no figure holds.
       def left
@@ -97,26 +125,28 @@ module DustLadder
       def out_of_use
         number = sling["number"]
         return both("#{number} has no legible rating: out of use") unless tag.legible?
-        return both(
-          "#{number} has #{NUMBERS[sling["legs"].to_i]} and is planned on " \
-            "#{NUMBERS.fetch(planned_on).split.first}"
-        ) if planned_on > sling["legs"]
+        if planned_on > sling["legs"]
+          return both(
+            "#{number} has #{NUMBERS[sling["legs"].to_i]} and is planned on #{NUMBERS.fetch(planned_on).split.first}"
+          )
+        end
 
-        return both("#{number}: its legs meet in one ring and cannot hang from two holes") if lift.beam && !upper? && planned_on > 1
+        if lift.beam && !upper? && planned_on > 1
+          return both("#{number}: its legs meet in one ring and cannot hang from two holes")
+        end
+        return both("#{number} is transport chain: it is never used for lifting") if sling["grade"] == "transport"
 
-        both("the legs are of different kinds") if fellows.filter_map { |leg|
-          lift.sling_of(leg)&.fetch("kind")
-        }.uniq.size > 1
+        if fellows.filter_map { |leg| lift.sling_of(leg)&.fetch("kind") }.uniq.size > 1
+          both("the legs are of different kinds")
+        end
       end
 
       # A reeved pair is one sling on two points.
       def planned_on
         pairs = lift.document.dig("rigging", "reeved", "pairs").to_a
-        lift.legs.each_index.count { |leg|
-          lift.legs[leg]["sling"] == sling["number"] && pairs.none? { |pair|
-            pair.max == leg
-          }
-        }
+        lift.legs.each_index.count do |leg|
+          lift.legs[leg]["sling"] == sling["number"] && pairs.none? { |pair| pair.max == leg }
+        end
       end
 
       def upper? = false
@@ -127,41 +157,70 @@ module DustLadder
       def unsuited
         return unless lift.surroundings || bend
 
-        reason = lift.surroundings&.unsuited(sling["kind"]) || derating.stop&.reason
+        reason = lift.surroundings&.unsuited(sling) || derating.stop&.reason
         reason && both(reason)
       end
 
       # What bend, heat and site leave of the rating: steps with a factor other than 1.
-      def reductions
-        @reductions ||= lift.surroundings || bend ? derating.steps.select { |step|
-          SYMBOLS.key?(step.name) && step.factor != 1.0
-        } : []
-      end
+      def reductions =
+        @reductions ||=
+          if lift.surroundings || bend
+            derating.steps.select { |step| SYMBOLS.key?(step.name) && step.factor != 1.0 }
+          else
+            []
+          end
       SYMBOLS = { "bend" => :kb, "temperature" => :kt, "site" => :ks }.freeze
 
       def derating
         around = lift.surroundings
-        @derating ||= Derating.new(
-          rules,
-          kind: sling["kind"],
-          hitch: hitch,
-          hitch_factor: 1.0,
-          deg_from_horizontal: 90.0,
-          choke_deg: 180.0,
-          bend: bend_ratio,
-          temperature_row: sling["temperature_row"] || rules[:sling_kinds].dig(sling["kind"], "temperature"),
-          celsius: around&.celsius,
-          site_factor: around ? around.site_factor : 1.0
-        )
+        @derating ||=
+          Derating.new(
+            rules,
+            kind: sling["kind"],
+            hitch: hitch,
+            hitch_factor: 1.0,
+            deg_from_horizontal: 90.0,
+            choke_deg: 180.0,
+            bend: bend_ratio,
+            bend_rated_at: sling["bend_rated_at"],
+            sling: sling,
+            celsius: around&.celsius,
+            site_factor: around ? around.site_factor : 1.0
+          )
       end
 
+      # What the sling's body is bent round over its own diameter: as typed, or by the radius of a bare sharp edge.
       def bend_ratio
-        return unless bend
+        round = [ bend&.positive, edge_diameter ].compact.min or return
+        diameter = sling["diameter_m"] or
+          raise NotKnown.new("the diameter of #{sling["number"]} is not known, so its bend is not", pointer: pointer)
+        round / diameter
+      end
 
-        diameter = sling["diameter_m"] or raise NotKnown.new(
-          "the diameter of #{sling['number']} is not known, so its bend is not", pointer: pointer
-        )
-        bend.positive / diameter
+      def edge_diameter = hitch == "vertical" ? nil : lift.surroundings&.edge_diameter_for(sling["kind"])
+
+      def held_advice
+        return [] if hitch == "vertical" || prevention.along.nil?
+
+        [ [ "held", "#{name} leg: it counts on #{prevention.along}, to keep it from sliding along the load." ] ]
+      end
+
+      # How tight a bend is advised at least, by how the rope's ends are spliced; the worse where that is not known.
+      def bend_advice
+        return [] unless hitch != "vertical" && bend && Derating::ROPES.include?(sling["kind"])
+
+        by_hand = sling["splice"] == "hand"
+        least = rules[:bending][by_hand ? "advised_hand_spliced" : "advised_mechanical"]
+        return [] if bend_ratio >= least - 1e-9
+
+        words = by_hand ? "a hand splice" : sling["splice"] ? "a mechanical splice" : "a splice that is not known"
+        [
+          [
+            "tight_bend",
+            "#{name} leg: bent round #{bend_ratio.round(1)} of its own diameter; #{least.round} at least is advised " \
+              "for #{words}."
+          ]
+        ]
       end
 
       # Shows the reductions and gives them as operands by symbol.
@@ -180,12 +239,36 @@ module DustLadder
 
       # A basket or choke that leans further than friction holds slides along the load.
       def sliding
-        return if hitch == "vertical" || data["held_by"].strip != ""
+        return if hitch == "vertical" || prevention.along
 
         lean = 90 - bridle.flattest_deg[index]
         return if Math.tan(lean * Math::PI / 180) <= rules[:friction] + 1e-9
 
-        both("the #{hitch} leans #{Figure.deg(lean, :up)} from plumb and slides: say what holds it")
+        both(
+          "the #{hitch} leans #{
+            Figure.deg(lean, :up)
+          } from plumb and slides along the load: say by what it is prevented, and who says so"
+        )
+      end
+
+      # A basket or choke is as long as what is left of the sling once it is round the load.
+      def round_given
+        return if hitch == "vertical" || round
+
+        raise NotKnown.new(
+          "what of the #{subject}'s sling goes round the load is not given",
+          pointer: "/rigging/legs/#{index}/round"
+        )
+      end
+
+      # A wire rope in a basket or choke loses by its bend: unknown, it is not nothing.
+      def bend_given
+        return if hitch == "vertical" || bend || !Derating::ROPES.include?(sling["kind"])
+
+        raise NotKnown.new(
+          "what the #{subject} is bent round is not given: a wire rope loses by it",
+          pointer: "/rigging/legs/#{index}/bend"
+        )
       end
 
       # The leg's vertical share, by the level distances and heights of the pose that governs.
@@ -209,29 +292,36 @@ module DustLadder
 
       # Legs that share by their stretch, or hang from a beam: the pose that was found says how.
       def work_space_share(working, pull)
-        working.line("V", Figure.kg(pull.share, :up), source: "#{name} share as it hangs; #{pull.corner}", about: about)
+        working.line(
+          "V",
+          Figure.kg(pull.share, :up),
+          source: "#{name} share as it hangs; #{pull.corner}",
+          about: about
+        )
         working.line(
           "H#{index + 1}",
           Figure.m(pull.leg.height, :down),
-          source: "#{lift.beam ? 'its top' : 'hook'} above it there",
+          source: "#{lift.beam ? "its top" : "hook"} above it there",
           about: about
         )
       end
 
       def work_distances(working, pull)
-        corner = Rigging::Bridle.words(pull.corner, bridle.names)
-        legs = (bridle.corners.find { |signs, _| signs == pull.corner }&.last || bridle.pose).legs
-        legs.each_with_index.reduce({}) do |operands, (leg, place)|
-          run, height = Figure.m(leg.run), Figure.m(leg.height, place == index ? :down : :near)
-          working.line(
-            "d#{place + 1}",
-            run,
-            source: "#{bridle.names[place]} point from plumb; #{corner}",
-            about: "leg:#{place}"
-          )
-          working.line("H#{place + 1}", height, source: "hook above it", about: "leg:#{place}")
-          operands.merge("d#{place + 1}": run, "H#{place + 1}": height)
-        end
+        corner = pull.corner
+        legs = bridle.poses.find { |hung| hung.corner.equal?(corner) }.legs
+        legs
+          .each_with_index
+          .reduce({}) do |operands, (leg, place)|
+            run, height = Figure.m(leg.run), Figure.m(leg.height, place == index ? :down : :near)
+            working.line(
+              "d#{place + 1}",
+              run,
+              source: "#{bridle.names[place]} point from plumb; #{corner}",
+              about: "leg:#{place}"
+            )
+            working.line("H#{place + 1}", height, source: "hook above it", about: "leg:#{place}")
+            operands.merge("d#{place + 1}": run, "H#{place + 1}": height)
+          end
       end
 
       def work_single_share(working, pull, weight)
@@ -239,7 +329,9 @@ module DustLadder
           "V",
           Figure.kg(pull.share, :up),
           formula: "W",
-          from: { W: weight },
+          from: {
+            W: weight
+          },
           source: "one leg carries all",
           about: about
         )

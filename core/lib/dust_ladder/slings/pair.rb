@@ -1,7 +1,7 @@
 module DustLadder
   module Slings
-    # All legs as one sling, two to four: the school's uniform-load bands for legs that are alike, and the tag's own bands.
-    # Past the last band there is no figure, and the angle itself is held against that band.
+    # All legs as one sling, two to four: the school's uniform-load bands for legs that are alike, and the tag's own
+    # bands. Past the last band there is no figure, and the angle itself is held against that band.
     class Pair
       # legs: two to four Leg objects.
       def initialize(lift, legs)
@@ -10,7 +10,10 @@ module DustLadder
         @legs = legs
       end
 
+      # Each as its own part; raises NotKnown where the tag is void and nobody decided on it.
       def outcomes = [ uniform, tagged ].compact
+      # Is there a tag's rating for all legs together that holds only for legs alike?
+      def void? = banded? && !alike?
 
       private
 
@@ -28,10 +31,9 @@ module DustLadder
         whole(
           MultiLeg.uniform_load(@legs.size, single, shallowest, bands, choker: choker),
           bands.last.first,
-          source
-        ) { |working, capacity|
-          work_uniform(working, capacity, single, choker, source)
-        }
+          source,
+          "#{all}, uniform load"
+        ) { |working, capacity| work_uniform(working, capacity, single, choker, source) }
       end
 
       def alike?
@@ -40,43 +42,61 @@ module DustLadder
         ratings = @legs.map { |leg| leg.tag.vertical_kg }
         angles = bridle.pose.legs.map(&:deg_from_horizontal)
         lengths = bridle.lengths
-        !ratings.first.nil? && ratings.uniq.size == 1 && angles.max - angles.min <= @rules[:uniform_load_most_difference_deg] &&
+        !ratings.first.nil? && ratings.uniq.size == 1 &&
+          angles.max - angles.min <= @rules[:uniform_load_most_difference_deg] &&
           lengths.max - lengths.min <= @rules[:leg_length_tolerance] * lengths.max
       end
 
-      def tagged
+      # One sling on all legs, whose tag rates them together.
+      def banded?
         one = @legs[0].sling
-        return if one["legs"] != @legs.size || @legs.any? { |leg|
-          leg.sling["number"] != one["number"] || leg.hitch != "vertical"
-        }
+        one["legs"] == @legs.size && @legs[0].tag.multi_leg.any? &&
+          @legs.all? { |leg| leg.sling["number"] == one["number"] && leg.hitch == "vertical" }
+      end
 
+      def tagged
+        return unless banded?
+        return decided unless alike?
+
+        one = @legs[0].sling
         bands = @legs[0].tag.multi_leg.sort_by { |entry| entry["upto_deg_from_plumb"] }
-        return if bands.empty?
-
         band = bands.find { |entry| shallowest <= entry["upto_deg_from_plumb"] + 1e-9 }
-        source = "tag #{one['number']}, #{all}"
-        whole(band && band["kg"], bands.last["upto_deg_from_plumb"], source) { |working, capacity|
+        source = "tag #{one["number"]}, #{all}"
+        most = bands.last["upto_deg_from_plumb"]
+        whole(band && band["kg"], most, source, "#{all}, by tag") do |working, capacity|
           working.line("C", capacity, source: source)
-        }
+        end
+      end
+
+      # Each leg counts against its own rating alone, on a competent person's word.
+      def decided
+        return unless @lift.document.dig("rigging", "unlike_decided_by").to_s.strip.empty?
+
+        raise NotKnown.new(
+          "the tag of #{@legs[0].sling["number"]} rates legs that are alike, and these are not: who decided on each " \
+            "leg by itself is not given",
+          pointer: "/rigging/unlike_decided_by"
+        )
       end
 
       # capacity in kg, or nil past the last band, which ends at `most` degrees from plumb.
-      def whole(capacity, most, source)
-        return past_the_last(most, source) unless capacity
+      def whole(capacity, most, source, name)
+        return past_the_last(most, source, name) unless capacity
 
         weight, figure = Figure.kg(@lift.load.planned_kg, :up), Figure.kg(capacity, :down)
         here = Figure.kg(capacity * left, :down)
         Outcome.new(
-          name: all,
+          name: name,
           subject: all,
           demand: weight,
           capacity: here,
-          work: lambda { |working|
-            working.line("W", weight, source: "planned weight", about: "load")
-            work_angle(working)
-            yield(working, figure)
-            work_left(working, figure, here) if left < 1
-          }
+          work:
+            lambda do |working|
+              working.line("W", weight, source: "planned weight", about: "load")
+              work_angle(working)
+              yield(working, figure)
+              work_left(working, figure, here) if left < 1
+            end
         )
       end
 
@@ -89,27 +109,33 @@ module DustLadder
         working.line("Ch", here, formula: "C × kl", from: { C: figure, kl: share }, source: "here")
       end
 
-      def past_the_last(most, source)
+      def past_the_last(most, source, name)
         Outcome.new(
-          name: all,
+          name: name,
           subject: all,
           demand: Figure.deg(shallowest, :up),
           capacity: Figure.deg(most),
-          work: lambda { |working|
-            work_angle(working)
-            working.line("most", Figure.deg(most), source: "no figure further from plumb: #{source}")
-          }
+          work:
+            lambda do |working|
+              work_angle(working)
+              working.line("most", Figure.deg(most), source: "no figure further from plumb: #{source}")
+            end
         )
       end
 
       def work_angle(working)
         leg = bridle.flattest_deg.each_index.min_by { |index| bridle.flattest_deg[index] }
-        working.line("b", Figure.deg(shallowest, :up), source: "flattest leg from plumb, at worst", about: "leg:#{leg}")
+        working.line(
+          "b",
+          Figure.deg(shallowest, :up),
+          source: "flattest leg from plumb, at worst",
+          about: "leg:#{leg}"
+        )
       end
 
       def work_uniform(working, capacity, single, choker, source)
         rating = Figure.kg(single, :down)
-        working.line("R", rating, source: "tag #{@legs[0].sling['number']}, one leg")
+        working.line("R", rating, source: "tag #{@legs[0].sling["number"]}, one leg")
         operands = { f: Figure.factor(capacity.value / single / (choker || 1)), R: rating }
         operands[:c] = Figure.factor(choker) if choker
         working.line("C", capacity, formula: choker ? "f × R × c" : "f × R", from: operands, source: source)

@@ -31,21 +31,27 @@ module DustLadder
 
       # What is asked as planned, and of a kind: stiffer slings share less evenly.
       def need = @need ||= need_of(lift)
-      def need_for(kind)
-        (@needs ||= {})[kind] ||= lift.bridle.by_hand? || !@rules[:stretch_at_wll].key?(kind) ? need : need_of(Lift.new(with_stand_ins(kind)))
-      end
+      def need_for(kind) =
+        (@needs ||= {})[kind] ||= (
+          if lift.bridle.by_hand? || !@rules[:stretch_at_wll].key?(kind)
+            need
+          else
+            need_of(Lift.new(with_stand_ins(kind)))
+          end
+        )
 
-      def selections
+      def selections =
         @selections ||= @pieces.by_kind.map { |kind, pieces| Selection.new(pieces, need_for(kind), @rules) }
-      end
       def choices = @choices ||= selections.flat_map(&:choices).sort_by(&:score)
       def rejected = @rejected ||= selections.flat_map(&:rejected)
 
       # The first choice under which the rigging does not stop, or the first of all; nil when nothing serves.
       def best
-        some = choices.first(@document.dig("rigging", "beam") ? MOST_TRIED : MOST_JUDGED).lazy.map { |choice|
-          taken_with(choice)
-        }
+        some =
+          choices
+            .first(@document.dig("rigging", "beam") ? MOST_TRIED : MOST_JUDGED)
+            .lazy
+            .map { |choice| taken_with(choice) }
         some.find { |one| self.class.rigging_verdict(one.ladder) != "stop" } || some.first
       end
 
@@ -54,17 +60,15 @@ module DustLadder
 
       # The best choices, each with the ladder that the plan would have.
       def taken
-        @taken ||= choices.first(MOST_JUDGED).map { |choice|
-          taken_with(choice)
-        }.sort_by { |one|
-          [ -Ladder::Verdict.rank(self.class.rigging_verdict(one.ladder)),
-            *one.choice.score ]
-        }
+        @taken ||=
+          choices
+            .first(MOST_JUDGED)
+            .map { |choice| taken_with(choice) }
+            .sort_by { |one| [ -Ladder::Verdict.rank(self.class.rigging_verdict(one.ladder)), *one.choice.score ] }
       end
 
-      def self.rigging_verdict(ladder)
+      def self.rigging_verdict(ladder) =
         Ladder::Verdict.weakest(ladder.rungs.select { |rung| RIGGING.include?(rung.id) }.map(&:verdict))
-      end
 
       def as_json(*)
         {
@@ -78,14 +82,17 @@ module DustLadder
             "assumed" => assumed?
           },
           "choices" => taken.map { |one| choice_json(one) },
-          "rejected" => rejected.first(MOST_REJECTED).map { |one|
-            {
-              "number" => one.piece["number"],
-              "kind" => one.piece["kind"],
-              "size" => one.piece["size"],
-              "reasons" => one.reasons
-            }
-          },
+          "rejected" =>
+            rejected
+              .first(MOST_REJECTED)
+              .map do |one|
+                {
+                  "number" => one.piece["number"],
+                  "kind" => one.piece["kind"],
+                  "size" => one.piece["size"],
+                  "reasons" => one.reasons
+                }
+              end,
           "rejected_count" => rejected.size,
           "buy" => @document.dig("rigging", "beam") && @upper ? [] : GenericSizes.kinds.map { |kind| bought(kind) },
           "spread" => spread
@@ -95,35 +102,38 @@ module DustLadder
       private
 
       def legs = @upper ? @document.dig("rigging", "beam", "legs") : @document.dig("rigging", "legs")
-      def places = legs.each_index.map { |index| "#{@upper ? '/rigging/beam' : '/rigging'}/legs/#{index}" }
+      def places = legs.each_index.map { |index| "#{@upper ? "/rigging/beam" : "/rigging"}/legs/#{index}" }
       # Legs below a beam hang from holes apart, and baskets are slings by themselves.
-      def single? = !@upper && (!@document.dig("rigging", "beam").nil? || legs.any? { |leg| leg["hitch"] == "basket" })
-      def elsewhere
-        (@document.dig("rigging", "legs") + @document.dig("rigging", "beam", "legs").to_a - legs).filter_map { |leg|
+      def single? =
+        !@upper && (!@document.dig("rigging", "beam").nil? || legs.any? { |leg| leg["hitch"] == "basket" })
+      def elsewhere =
+        (@document.dig("rigging", "legs") + @document.dig("rigging", "beam", "legs").to_a - legs).filter_map do |leg|
           leg["sling"]
-        }
-      end
+        end
       def assumed? = legs.any? { |leg| leg["sling"].nil? }
 
-      # How legs share depends on their stretch: where none is chosen, round slings that would just carry the load stand in,
-      # so that there is something to ask for; and slings of a kind, where that kind is asked for. What is taken is judged
-      # by itself.
+      # How legs share depends on their stretch: where none is chosen, round slings that would just carry the load
+      # stand in, so that there is something to ask for; and slings of a kind, where that kind is asked for. What is
+      # taken is judged by itself.
       def with_stand_ins(kind = nil)
-        PlanFile.with_values(@document, {}).tap do |copy|
-          mine = @upper ? copy.dig("rigging", "beam", "legs") : copy.dig("rigging", "legs")
-          mine.each { |leg| leg["sling"] = STAND_IN } if kind
-          (copy.dig("rigging", "legs") + copy.dig("rigging", "beam", "legs").to_a).each { |leg|
-            leg["sling"] ||= STAND_IN
-          }
-          copy["snapshots"]["slings"][STAND_IN] = PlanFile::Digest.snapshot(stand_in(kind || "polyester_round"))
-        end
+        PlanFile
+          .with_values(@document, {})
+          .tap do |copy|
+            mine = @upper ? copy.dig("rigging", "beam", "legs") : copy.dig("rigging", "legs")
+            mine.each { |leg| leg["sling"] = STAND_IN } if kind
+            (copy.dig("rigging", "legs") + copy.dig("rigging", "beam", "legs").to_a).each do |leg|
+              leg["sling"] ||= STAND_IN
+            end
+            copy["snapshots"]["slings"][STAND_IN] = PlanFile::Digest.snapshot(stand_in(kind || "polyester_round"))
+          end
       end
 
       def stand_in(kind)
-        weight = Load::PlannedLoad.new(
-          PlanFile::Document.new(@document),
-          RuleSet.new(@document.dig("snapshots", "rule_sets", @document["rules"], "data"))
-        ).planned_kg
+        weight =
+          Load::PlannedLoad.new(
+            PlanFile::Document.new(@document),
+            RuleSet.new(@document.dig("snapshots", "rule_sets", @document["rules"], "data"))
+          ).planned_kg
         {
           "number" => STAND_IN,
           "kind" => kind,
@@ -142,7 +152,7 @@ module DustLadder
         }
       end
 
-      def need_of(lift)
+      def need_of(lift) =
         Selection::Need.new(
           **asked(lift),
           **around,
@@ -151,7 +161,6 @@ module DustLadder
           taken: elsewhere,
           on: @document["lift_at"]&.slice(0, 10)
         )
-      end
 
       def asked(lift)
         bridle = lift.bridle
@@ -166,12 +175,13 @@ module DustLadder
           choke_deg: hitch == "choker" ? lift.choke_angles[hardest].value : nil
         }
         base.merge(
-          hitch == "vertical" ? {
-            share: pulls.map(&:share).max,
-            run: pulls.map { |pull|
-              pull.leg.run.abs
-            }.max
-          } : basket(hitch, pulls)
+          (
+            if hitch == "vertical"
+              { share: pulls.map(&:share).max, run: pulls.map { |pull| pull.leg.run.abs }.max }
+            else
+              basket(hitch, pulls)
+            end
+          )
         )
       end
 
@@ -183,20 +193,18 @@ module DustLadder
         leg = pulls[index].leg
         {
           tension: pulls[index].share,
-          deg_from_horizontal: Math.asin(
-            (leg.height / BasketLeg.side(leg, lift.basket_widths[index].not_negative)).clamp(
-              -1.0,
-              1.0
-            )
-          ) * 180 / Math::PI
+          deg_from_horizontal:
+            Math.asin((leg.height / BasketLeg.side(leg, lift.basket_widths[index].not_negative)).clamp(-1.0, 1.0)) *
+              180 / Math::PI
         }
       end
 
-      def length_of(lift, hitch, lengths)
-        hitch == "vertical" ? lengths.max : lengths.each_with_index.map { |length, index|
-          Leg.of(lift, index).taken(length)
-        }.max
-      end
+      def length_of(lift, hitch, lengths) =
+        if hitch == "vertical"
+          lengths.max
+        else
+          lengths.each_with_index.map { |length, index| Leg.of(lift, index).taken(length) }.max
+        end
 
       def around
         place = lift.surroundings or return {}
@@ -204,7 +212,8 @@ module DustLadder
         {
           celsius: place.celsius,
           near: data["near"],
-          edges: data["edges"] == "sharp",
+          edges: data["edges"] == "sharp" && (data["edge_radius"].to_s.strip.empty? || :of_a_radius),
+          tender: Surroundings::TENDER.include?(data["surface"]) && data["packing"].to_s.strip.empty?,
           no_sparks: data["no_sparks"],
           no_current: data["no_current"]
         }
@@ -230,58 +239,67 @@ module DustLadder
       end
 
       # A sling that cannot be shortened sets the legs' length: then all of the plan's lengths are given.
-      def own_length?(piece)
-        need.hitch == "vertical" && piece["kind"] != Selection::CHAIN && (need.length - piece["reach_m"]).abs > Fit::NEAR_M
-      end
+      def own_length?(piece) = piece["kind"] != Selection::CHAIN && (need.length - piece["reach_m"]).abs > Fit::NEAR_M
       def written(metres) = format("%.3f m", metres)
 
       def lengths_of(piece)
-        all = lift.bridle.lengths.each_with_index.to_h { |length, index|
-          [ "/rigging/legs/#{index}/length", written(length) ]
-        }
-        all.merge!(
-          lift.bridle.upper_lengths.each_with_index.to_h { |length, index|
-            [ "/rigging/beam/legs/#{index}/length", written(length) ]
-          }
-        ) if lift.beam
-        all.merge(
-          places.to_h { |place|
-            [ "#{place}/length", written(piece["reach_m"]) ]
-          }
-        ).merge("/rigging/set_by" => "leg_lengths")
+        all =
+          lift.bridle.lengths.each_with_index.to_h do |length, index|
+            [ "/rigging/legs/#{index}/length", written(length) ]
+          end
+        if lift.beam
+          all.merge!(
+            lift.bridle.upper_lengths.each_with_index.to_h do |length, index|
+              [ "/rigging/beam/legs/#{index}/length", written(length) ]
+            end
+          )
+        end
+        mine = places.each_with_index.to_h { |place, index| [ "#{place}/length", written(leg_length(piece, index)) ] }
+        all.merge(mine).merge("/rigging/set_by" => "leg_lengths")
       end
+
+      # How long a leg becomes that this piece is put on.
+      def leg_length(piece, index) = @upper ? piece["reach_m"] : Leg.of(lift, index).made_by(piece["reach_m"])
 
       # Why this one, in words.
       def reasons(choice)
         piece = choice.pieces.first
         low, high = @rules[:good_band]
-        found = [ both(choice.in_band ? "used well, between #{Figure.percent(low)} and #{Figure.percent(high)}" : choice.utilisation < low ? "stronger than it needs to be" : "near its rating") ]
-        found << (choice.carry > @rules[:carry_kg] ? both { |system|
-          "#{Figure.kg(choice.carry, :up).shown(system)}: not for one person to carry"
-        } : both { |system|
-              "#{Figure.kg(
-                choice.carry,
-                :up
-).shown(system)} to carry"
-            })
-        found << both { |system|
-          "its reach of #{Figure.m(piece['reach_m']).shown(system)} sets the length of the legs"
-        } if own_length?(piece)
-        found << both { |system|
-          "shortened by #{Figure.m(piece['reach_m'] - need.length).shown(system)} at the longest leg"
-        } if piece["kind"] == Selection::CHAIN && piece["reach_m"] - need.length > Fit::NEAR_M
-        found << both("examination due #{piece['due']}") if piece["due"]
+        found = [
+          both(
+            choice.in_band ?
+              "used well, between #{Figure.percent(low)} and #{Figure.percent(high)}" :
+              choice.utilisation < low ? "stronger than it needs to be" : "near its rating"
+          )
+        ]
+        found << (
+          if choice.carry > @rules[:carry_kg]
+            both { |system| "#{Figure.kg(choice.carry, :up).shown(system)}: not for one person to carry" }
+          else
+            both { |system| "#{Figure.kg(choice.carry, :up).shown(system)} to carry" }
+          end
+        )
+        if own_length?(piece)
+          found << both do |system|
+            "its reach of #{Figure.m(piece["reach_m"]).shown(system)} sets the length of the legs"
+          end
+        end
+        if piece["kind"] == Selection::CHAIN && piece["reach_m"] - need.length > Fit::NEAR_M
+          found << both do |system|
+            "shortened by #{Figure.m(piece["reach_m"] - need.length).shown(system)} at the longest leg"
+          end
+        end
+        found << both("examination due #{piece["due"]}") if piece["due"]
         found << both(piece["place"]) if piece["place"].to_s != ""
         found
       end
 
       def choice_json(one)
         piece = one.choice.pieces.first
-        flattest = need.share && Reverse.flattest_deg(Tag.new(piece, @rules).rating(need.hitch).kg, need.share, @rules)
+        flattest =
+          need.share && Reverse.flattest_deg(Tag.new(piece, @rules).rating(need.hitch).kg, need.share, @rules)
         {
-          "numbers" => one.choice.pieces.map { |each|
-            each["number"]
-          },
+          "numbers" => one.choice.pieces.map { |each| each["number"] },
           "kind" => piece["kind"],
           "size" => piece["size"],
           "legs" => piece["legs"],
@@ -298,31 +316,54 @@ module DustLadder
         }
       end
 
-      # The smallest size to be had of a kind: here, and for legs at 60, 45 and 30° from the horizontal.
+      # The smallest size to be had of a kind: here, and for legs at 60, 45 and 30° from the horizontal; of each only
+      # where heat, chemicals, edges and surface let the kind be used at all.
       def bought(kind)
-        chosen = Selection.new(
-          GenericSizes.pieces(kind, need.length || need.run || 1.0, @rules),
-          Selection::Need.new(**need.to_h, run: nil, share: nil, legs: 1, on: nil),
-          @rules
-        ).choices
-        piece = chosen.map { |choice| choice.pieces.first }.min_by { |one| one["tag"]["vertical_kg"] }
-        at = need.share ? ANGLES.to_h { |deg|
-          [ deg.to_s, Reverse.smallest_size(GenericSizes.of(kind), need.share, deg)&.first ]
-        } : {}
+        piece = smallest(kind, need.tension, need.hitch)
+        at =
+          if need.share
+            ANGLES.to_h do |deg|
+              [ deg.to_s, smallest(kind, need.share / Math.sin(deg * Math::PI / 180), need.hitch) ]
+            end
+          else
+            {}
+          end
         {
           "kind" => kind,
           "size" => piece && piece["size"],
-          "rating" => piece && Figure.kg(piece["tag"]["vertical_kg"], :down).as_json,
-          "at" => at
+          "rating" => piece && rating_of(piece),
+          "at" => at.transform_values { |one| one && { "size" => one["size"], "rating" => rating_of(one) } }
         }
       end
 
-      # Shortest reach for this spread, by angle.
-      def spread
-        need.run && need.run > 1e-6 ? ANGLES.to_h { |deg|
-          [ deg.to_s, Figure.m(Reverse.shortest_length(need.run, deg), :up).as_json ]
-        } : nil
+      def rating_of(piece) = Figure.kg(piece["tag"]["vertical_kg"], :down).as_json
+
+      def smallest(kind, tension, hitch)
+        asked =
+          Selection::Need.new(
+            **need.to_h,
+            tension: tension,
+            hitch: hitch,
+            run: nil,
+            share: nil,
+            length: nil,
+            legs: 1,
+            on: nil
+          )
+        Selection
+          .new(GenericSizes.pieces(kind, need.length || need.run || 1.0, @rules), asked, @rules)
+          .choices
+          .map { |choice| choice.pieces.first }
+          .min_by { |one| one["tag"]["vertical_kg"] }
       end
+
+      # Shortest reach for this spread, by angle.
+      def spread =
+        if need.run && need.run > 1e-6
+          ANGLES.to_h { |deg| [ deg.to_s, Figure.m(Reverse.shortest_length(need.run, deg), :up).as_json ] }
+        else
+          nil
+        end
     end
   end
 end

@@ -5,36 +5,47 @@ module DustLadder
     class Selection
       # What is asked of each leg. tension: kg; hitch; deg_from_horizontal and choke_deg of the leg, degrees (the
       # tension has the leg's angle in it already; a basket's sides do not); length: bearing to bearing, m; celsius;
-      # near: of acid, alkali, bleach; edges: sharp and not padded; no_sparks, no_current: the surroundings forbid them;
-      # legs: how many alike are needed; on: the day of the lift, "2026-12-14", or nil where dates are not looked at.
-      # share and run: of a leg that the sling's own reach makes as long as it is, its vertical share, kg, and its level
-      # run, m: the tension then follows from the reach. single: only slings of one leg, where several would have to meet
-      # in one ring and cannot; taken: numbers that are planned elsewhere in the same lift.
-      Need = Struct.new(
-        :tension,
-        :hitch,
-        :deg_from_horizontal,
-        :choke_deg,
-        :length,
-        :celsius,
-        :near,
-        :edges,
-        :no_sparks,
-        :no_current,
-        :legs,
-        :on,
-        :share,
-        :run,
-        :single,
-        :taken,
-        keyword_init: true
-      ) do
-        def initialize(taken: [], hitch: "vertical", deg_from_horizontal: 90.0, near: [], edges: false,
-          no_sparks: false, no_current: false, legs: 1, **rest)
-          super
+      # near: of acid, alkali, bleach; edges: sharp and not padded, or :of_a_radius that chain and rope may stand;
+      # tender: a surface that hard slings mark; no_sparks, no_current: the surroundings forbid them; legs: how many
+      # alike are needed; on: the day of the lift, "2026-12-14", or nil where dates are not looked at. share and run:
+      # of a leg that the sling's own reach makes as long as it is, its vertical share, kg, and its level run, m: the
+      # tension then follows from the reach. single: only slings of one leg, where several would have to meet in one
+      # ring and cannot; taken: numbers that are planned elsewhere in the same lift.
+      Need =
+        Struct.new(
+          :tension,
+          :hitch,
+          :deg_from_horizontal,
+          :choke_deg,
+          :length,
+          :celsius,
+          :near,
+          :edges,
+          :tender,
+          :no_sparks,
+          :no_current,
+          :legs,
+          :on,
+          :share,
+          :run,
+          :single,
+          :taken,
+          keyword_init: true
+        ) do
+          def initialize(
+            taken: [],
+            hitch: "vertical",
+            deg_from_horizontal: 90.0,
+            near: [],
+            edges: false,
+            no_sparks: false,
+            no_current: false,
+            legs: 1,
+            **rest
+          ) = super
         end
-      end
-      # pieces: one, or a matched set. utilisation: fraction; in_band; carry: kg of the heaviest; score: lower is better.
+      # pieces: one, or a matched set. utilisation: fraction; in_band; carry: kg of the heaviest; score: lower is
+      # better.
       Choice = Struct.new(:pieces, :utilisation, :in_band, :carry, :score, keyword_init: true)
       Rejected = Struct.new(:piece, :reasons)
       KEPT = %w[ready].freeze
@@ -51,11 +62,9 @@ module DustLadder
         end
 
         # { kind => a Store of that kind }.
-        def by_kind
-          @by_kind ||= sorts.flat_map(&:last).group_by { |piece|
-            piece["kind"]
-          }.transform_values { |pieces| Store.new(pieces) }
-        end
+        def by_kind =
+          @by_kind ||=
+            sorts.flat_map(&:last).group_by { |piece| piece["kind"] }.transform_values { |pieces| Store.new(pieces) }
 
         # [[one piece of a sort, all of that sort], ...].
         def sorts = @sorts ||= @alike.values.map { |alike| [ alike.first, alike ] }
@@ -64,35 +73,39 @@ module DustLadder
       def initialize(store, need, rules)
         @need = need
         @rules = rules
-        @own = Hash.new { |by_state, state|
-          by_state[state] = Hash.new { |by_due, due|
-            by_due[due] = own_reasons(state, due)
-          }
-        }
-        @sorted = (store.is_a?(Store) ? store : Store.new(store)).sorts.map { |sample, alike|
-          [ sample, *judge(sample), *parted(alike) ]
-        }
+        @own =
+          Hash.new do |by_state, state|
+            by_state[state] = Hash.new { |by_due, due| by_due[due] = own_reasons(state, due) }
+          end
+        @sorted =
+          (store.is_a?(Store) ? store : Store.new(store)).sorts.map do |sample, alike|
+            [ sample, *judge(sample), *parted(alike) ]
+          end
       end
 
       # Every piece that cannot serve, with every reason.
       def rejected
-        @rejected ||= @sorted.flat_map do |_, reasons, _, free, kept|
-          found = reasons.any? ? free.map { |piece| Rejected.new(piece, reasons) } : []
-          kept.each { |own, pieces|
-            all = (reasons + own).freeze; pieces.each { |piece|
-              found << Rejected.new(piece, all)
-            }
-          }
-          found
-        end
+        @rejected ||=
+          @sorted.flat_map do |_, reasons, _, free, kept|
+            found = reasons.any? ? free.map { |piece| Rejected.new(piece, reasons) } : []
+            kept.each do |own, pieces|
+              all = (reasons + own).freeze
+              pieces.each { |piece| found << Rejected.new(piece, all) }
+            end
+            found
+          end
       end
 
       # What can serve, best first: matched sets of as many alike as there are legs, or slings of that many legs.
       def choices
-        @choices ||= @sorted.filter_map { |sample, reasons, share, free, _|
-          count = pieces_needed(sample)
-          choice(sample, free.first(count), share) if reasons.empty? && free.size >= count
-        }.sort_by(&:score).first(MOST_CHOICES)
+        @choices ||=
+          @sorted
+            .filter_map do |sample, reasons, share, free, _|
+              count = pieces_needed(sample)
+              choice(sample, free.first(count), share) if reasons.empty? && free.size >= count
+            end
+            .sort_by(&:score)
+            .first(MOST_CHOICES)
       end
 
       private
@@ -118,8 +131,13 @@ module DustLadder
           utilisation: share,
           in_band: outside.zero?,
           carry: carry,
-          score: [ outside.zero? ? 0 : 1, outside.round(6), carry * pieces.size, pieces.size,
-            @need.run && @need.length ? (sample["reach_m"] - @need.length).abs.round(3) : 0 ]
+          score: [
+            outside.zero? ? 0 : 1,
+            outside.round(6),
+            carry * pieces.size,
+            pieces.size,
+            @need.run && @need.length ? (sample["reach_m"] - @need.length).abs.round(3) : 0
+          ]
         )
       end
 
@@ -130,12 +148,11 @@ module DustLadder
         length = length_reasons(piece)
         tension = tension_on(piece)
         share = capacity && tension && tension / capacity
-        reasons << "carries #{Figure.kg(
-          capacity,
-          :down
-)} here, #{Figure.kg(tension, :up)} is needed" if share && share > 1 + Ladder::Verdict::SLACK
+        if share && share > 1 + Ladder::Verdict::SLACK
+          reasons << "carries #{Figure.kg(capacity, :down)} here, #{Figure.kg(tension, :up)} is needed"
+        end
         reasons.concat(length)
-        reasons << "has #{piece['legs']} legs for #{@need.legs}" if piece["legs"] > @need.legs
+        reasons << "has #{piece["legs"]} legs for #{@need.legs}" if piece["legs"] > @need.legs
         reasons << "its legs meet in one ring" if @need.single && piece["legs"] > 1
         [ reasons, share ]
       end
@@ -144,8 +161,12 @@ module DustLadder
         kind = @rules[:sling_kinds][piece["kind"]]
         return [ "nothing is known of its kind" ] unless kind
 
-        reasons = (@need.near & kind["harmed_by"]).map { |what| "#{what} harms #{piece['kind'].tr('_', ' ')}" }
-        reasons << "an edge that is not padded would cut it" if @need.edges && kind["cut_by_edges"]
+        reasons = (@need.near & kind["harmed_by"]).map { |what| "#{what} harms #{piece["kind"].tr("_", " ")}" }
+        cut = @need.edges && (@need.edges != :of_a_radius || kind["cut_by_edges"])
+        reasons << "an edge that is not padded would cut it" if cut
+        reasons << "transport chain is never used for lifting" if piece["grade"] == "transport"
+        marks = @need.tender && Surroundings::HARD.include?(piece["kind"])
+        reasons << "it marks such a surface: name a packing" if marks
         reasons << "it may spark" if @need.no_sparks && kind["sparks"]
         reasons << "it conducts" if @need.no_current && kind["conducts"]
         reasons << "no legible rating" unless Tag.new(piece, @rules).legible?
@@ -156,16 +177,17 @@ module DustLadder
         return if reasons.include?("no legible rating") || reasons.include?("nothing is known of its kind")
 
         tagged = Tag.new(piece, @rules).rating(@need.hitch)
-        derating = Derating.new(
-          @rules,
-          kind: piece["kind"],
-          hitch: @need.hitch,
-          hitch_factor: 1.0,
-          deg_from_horizontal: @need.hitch == "basket" ? @need.deg_from_horizontal : 90.0,
-          choke_deg: @need.choke_deg,
-          temperature_row: piece["temperature_row"] || @rules[:sling_kinds][piece["kind"]]["temperature"],
-          celsius: @need.celsius
-        )
+        derating =
+          Derating.new(
+            @rules,
+            kind: piece["kind"],
+            hitch: @need.hitch,
+            hitch_factor: 1.0,
+            deg_from_horizontal: @need.hitch == "basket" ? @need.deg_from_horizontal : 90.0,
+            choke_deg: @need.choke_deg,
+            sling: piece,
+            celsius: @need.celsius
+          )
         reasons << derating.stop.reason if derating.stop
         derating.capacity(tagged.kg)
       rescue NotKnown => error
@@ -173,7 +195,8 @@ module DustLadder
         nil
       end
 
-      # A sling that sets the leg's length itself stands as steep as its reach lets it; nil where it does not span the run.
+      # A sling that sets the leg's length itself stands as steep as its reach lets it; nil where it does not span the
+      # run.
       def tension_on(piece)
         return @need.tension unless sets_length?(piece)
 
@@ -191,10 +214,9 @@ module DustLadder
         slack = [ Fit::NEAR_M, @rules[:leg_length_tolerance] * piece["reach_m"] ].max
         spare = piece["reach_m"] - @need.length
         return [ "#{Figure.m(-spare, :up)} too short" ] if spare < -slack
-        return [ "#{Figure.m(
-          spare,
-          :up
-)} too long, and it cannot be shortened" ] if spare > slack && piece["kind"] != CHAIN && @need.hitch == "vertical"
+        if spare > slack && piece["kind"] != CHAIN && @need.hitch == "vertical"
+          return [ "#{Figure.m(spare, :up)} too long, and it cannot be shortened" ]
+        end
 
         []
       end
@@ -202,15 +224,20 @@ module DustLadder
       def spread_reasons(piece)
         floor = @rules[:angle_floor_deg_from_horizontal]
         least = Reverse.shortest_length(@need.run, floor)
-        piece["reach_m"] < least - Fit::NEAR_M ? [ "too short for this spread: under #{floor.round}° from the " \
-          "horizontal; #{Figure.m(least, :up)} at least" ] : []
+        if piece["reach_m"] < least - Fit::NEAR_M
+          [ "too short for this spread: under #{floor.round}° from the horizontal; #{Figure.m(least, :up)} at least" ]
+        else
+          []
+        end
       end
 
       # What speaks against a piece by its state and its date.
       def own_reasons(state, due)
         reasons = state && !KEPT.include?(state) ? [ "it is #{state}" ] : []
-        if @need.on && due.nil? then reasons << "when it was last examined is not known"
-        elsif @need.on && due < @need.on then reasons << "its examination runs out on #{due}"
+        if @need.on && due.nil?
+          reasons << "when it was last examined is not known"
+        elsif @need.on && due < @need.on
+          reasons << "its examination runs out on #{due}"
         end
         reasons.freeze
       end

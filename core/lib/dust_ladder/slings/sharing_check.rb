@@ -7,9 +7,8 @@ module DustLadder
       ID = "sharing"
       LABEL = "Leg count"
 
-      def self.applies?(lift)
+      def self.applies?(lift) =
         lift.beam.nil? && (lift.legs.size > 2 || lift.document.dig("rigging", "reeved", "pairs").to_a.any?)
-      end
 
       private
 
@@ -17,23 +16,14 @@ module DustLadder
         bridle = lift.bridle
         decided if bridle.reeved?
         shares = counted(bridle)
-        return stop(
-          both("a leg would have to push: it cannot hang level like this"),
-          subject: "geometry"
-        ) if shares.min.negative?
+        if shares.min.negative?
+          return stop(both("a leg would have to push: it cannot hang level like this"), subject: "geometry")
+        end
 
         figures = shares.each_index.map { |index| [ index, tension(bridle, index, shares[index]), rating(index) ] }
-        figures.each { |index, pull, kg|
-          part(
-            name: bridle.names[index],
-            verdict: Ladder::Verdict.of(pull / kg, rules[:attention, :slings]),
-            utilisation: pull / kg,
-            demand: Figure.kg(pull, :up),
-            capacity: Figure.kg(kg, :down),
-            nominal: nil,
-            note: nil
-          )
-        }
+        figures.each do |index, pull, kg|
+          loaded_part(bridle.names[index], pull, kg, rules[:attention, :slings])
+        end
         index, pull, kg = figures.max_by { |_, one, rated| one / rated }
         work(bridle, index, shares[index], pull, kg)
         disagreement(bridle, figures)
@@ -42,37 +32,41 @@ module DustLadder
           Figure.kg(kg, :down),
           attention: rules[:attention, :slings],
           subject: "#{bridle.names[index]} leg",
-          note: both { |system|
-            "#{bridle.names[index]} leg #{counting}: #{Figure.kg(
-              pull,
-              :up
-).bare(system)} of #{Figure.kg(kg, :down).shown(system)}"
-          }
+          note:
+            both do |system|
+              "#{bridle.names[index]} leg #{counting}: #{Figure.kg(pull, :up).bare(system)} of " \
+                "#{Figure.kg(kg, :down).shown(system)}"
+            end
         )
       end
 
       # Equalised only on a competent person's recorded choice.
       def decided
         who = lift.document.dig("rigging", "reeved", "decided_by").strip
-        raise NotKnown.new(
-          "who decided that a reeved sling shares the load is not given",
-          pointer: "/rigging/reeved/decided_by"
-        ) if who.empty?
+        if who.empty?
+          raise NotKnown.new(
+            "who decided that a reeved sling shares the load is not given",
+            pointer: "/rigging/reeved/decided_by"
+          )
+        end
 
         caution(
           "reeved",
           "Shared over a sheave, as decided by #{who}: the sheave or block must be rated for both parts, turn " \
-            "freely, and be " \
-            "no tighter than the sling's D/d allows."
+            "freely, and be no tighter than the sling's D/d allows."
         )
       end
 
       def reeved? = lift.bridle.reeved?
       def four? = lift.legs.size == 4 && !reeved?
-      def counting
-        reeved? ? "shared over the sheave" : four? ? "counted " \
-          "#{rules[:four_legs] == 'diagonals' ? 'by diagonals' : 'as three of four'}" : "by three points"
-      end
+      def counting =
+        reeved? ?
+          "shared over the sheave" :
+          if four?
+            "counted #{rules[:four_legs] == "diagonals" ? "by diagonals" : "as three of four"}"
+          else
+            "by three points"
+          end
 
       # Vertical shares as the school counts them, kg.
       def counted(bridle)
@@ -93,10 +87,12 @@ module DustLadder
       # What the leg may carry in its hitch, here, kg.
       def rating(index)
         leg = Leg.of(lift, index)
-        raise NotKnown.new(
-          "baskets on three or four points are not worked out here",
-          pointer: "/rigging/legs/#{index}/hitch"
-        ) if leg.hitch == "basket"
+        if leg.hitch == "basket"
+          raise NotKnown.new(
+            "baskets on three or four points are not worked out here",
+            pointer: "/rigging/legs/#{index}/hitch"
+          )
+        end
 
         leg.tag.rating(leg.hitch).kg * leg.choke_share * leg.left
       end
@@ -112,7 +108,10 @@ module DustLadder
             "V",
             Figure.kg(share, :up),
             formula: "V4 × k",
-            from: { V4: Figure.kg(equal, :up), k: Figure.factor(rules[:four_legs_as_three]) },
+            from: {
+              V4: Figure.kg(equal, :up),
+              k: Figure.factor(rules[:four_legs_as_three])
+            },
             source: rules.cite(:four_legs_as_three),
             about: about
           )
@@ -120,9 +119,10 @@ module DustLadder
           line(
             "V",
             Figure.kg(share, :up),
-            source: reeved? ? "share as it hangs over the sheave" : four? ? rules.cite(:four_legs) : "share by the " \
-              "triangle of " \
-              "the points",
+            source:
+              reeved? ?
+                "share as it hangs over the sheave" :
+                four? ? rules.cite(:four_legs) : "share by the triangle of the points",
             about: about
           )
         end
@@ -132,17 +132,20 @@ module DustLadder
           "T",
           Figure.kg(pull, :up),
           formula: "V × √(d² + H²) / H",
-          from: { V: Figure.kg(share, :up), d: Figure.m(run, :up), H: Figure.m(height, :down) },
+          from: {
+            V: Figure.kg(share, :up),
+            d: Figure.m(run, :up),
+            H: Figure.m(height, :down)
+          },
           source: "leg tension",
           about: about
         )
         line(
           "C",
           Figure.kg(kg, :down),
-          source: "#{Leg.of(
-            lift,
-            index
-).tag.rating(lift.legs[index]['hitch']).source}, and what choke, bend, heat and site leave"
+          source:
+            "#{Leg.of(lift, index).tag.rating(lift.legs[index]["hitch"]).source}, and what choke, bend, heat " \
+            "and site leave"
         )
       end
 
@@ -151,26 +154,29 @@ module DustLadder
         worst = bridle.worst.map(&:tension)
         index = worst.each_index.max_by { |leg| worst[leg] / figures[leg][1] }
         if worst[index] > figures[index][1] * (1 + rules[:sharing_difference])
-          why = bridle.idle.any? ? "a leg may hang slack and leave its share to the others" : "the legs' lengths and " \
-            "stretch decide who carries"
+          why =
+            if bridle.idle.any?
+              "a leg may hang slack and leave its share to the others"
+            else
+              "the legs' lengths and stretch decide who carries"
+            end
           caution(
             "sharing",
-            both { |system|
-              "As it hangs the #{bridle.names[index]} leg may pull #{Figure.kg(
-                worst[index],
-                :up
-).shown(system)}, more than " \
-                "counted: #{why}. The worse governs."
-            },
+            both do |system|
+              "As it hangs the #{bridle.names[index]} leg may pull " \
+                "#{Figure.kg(worst[index], :up).shown(system)}, more than counted: #{why}. The worse governs."
+            end,
             about: "leg:#{index}"
           )
         end
-        caution(
-          "slack",
-          "#{bridle.idle.map { |leg|
-            bridle.names[leg]
-          }.join(', ')} may hang slack at worst: two legs could carry nearly all."
-        ) if four? && bridle.idle.any?
+        if four? && bridle.idle.any?
+          caution(
+            "slack",
+            "#{bridle.idle.map { |leg|
+              bridle.names[leg]
+            }.join(", ")} may hang slack at worst: two legs could carry nearly all."
+          )
+        end
       end
     end
   end

@@ -11,10 +11,36 @@ module DustLadder
       def examine
         bridle = lift.bridle
         legs = lift.legs.each_index.map { |index| Leg.of(lift, index) }
-        outcomes = legs.map(&:outcome)
-        outcomes += Pair.new(lift, legs).outcomes if legs.size > 1 && bridle.one_hook? && legs.none?(&:no_figure?)
-        warn_of_spread(bridle)
+        @unknown = nil
+        outcomes = legs.filter_map { |leg| known { leg.outcome } }
+        if legs.size > 1 && bridle.one_hook? && known { legs.none?(&:no_figure?) }
+          pair = Pair.new(lift, legs)
+          outcomes += known { pair.outcomes } || []
+          unlike(pair)
+        end
         settle(legs, outcomes)
+      end
+
+      # What can be told; the first that cannot is kept, and outranks all but a stop.
+      def known
+        yield
+      rescue NotKnown => error
+        raise if error.is_a?(Rigging::Bridle::Pending)
+
+        @unknown ||= error
+        nil
+      end
+
+      def unlike(pair)
+        by = lift.document.dig("rigging", "unlike_decided_by").to_s.strip
+        return unless pair.void? && !by.empty?
+
+        caution(
+          "unlike",
+          "The tag's rating for all legs together is void for legs that are not alike; each leg counts by itself, as " \
+            "decided by " \
+            "#{by}."
+        )
       end
 
       # Shows every outcome and judges the worst.
@@ -22,6 +48,7 @@ module DustLadder
         show(outcomes)
         legs.each { |leg| leg.advice.each { |id, text| caution(id, text, about: "leg:#{leg.index}") } }
         governs = outcomes.max_by(&:share)
+        raise @unknown if @unknown && (governs.nil? || governs.share <= 1 + Ladder::Verdict::SLACK)
         return stop(governs.stop, subject: governs.subject) if governs.stop
 
         judge(
@@ -29,9 +56,10 @@ module DustLadder
           governs.capacity,
           attention: rules[:attention, :slings],
           subject: governs.subject,
-          note: both { |system|
-            "#{governs.subject}: #{governs.demand.bare(system)} of #{governs.capacity.shown(system)}"
-          }
+          note:
+            both do |system|
+              "#{governs.subject}: #{governs.demand.bare(system)} of #{governs.capacity.shown(system)}"
+            end
         )
       end
 
@@ -49,20 +77,9 @@ module DustLadder
             note: outcome.stop
           )
         end
-        outcomes.sort_by { |outcome| -outcome.share }.each { |outcome| @working.later(outcome.subject, &outcome.work) }
-      end
-
-      def warn_of_spread(bridle)
-        spread = bridle.hook_spread_deg
-        most = rules[:hook_included_angle_deg]
-        caution(
-          "hook_spread",
-          "The #{lift.beam ? 'slings above the beam' : 'legs'} stand #{Figure.deg(
-            spread,
-            :up
-)} apart in the hook: past " \
-            "#{most.round}° use a ring."
-        ) if spread > most
+        outcomes
+          .sort_by { |outcome| -outcome.share }
+          .each { |outcome| @working.later(outcome.subject, &outcome.work) }
       end
     end
   end

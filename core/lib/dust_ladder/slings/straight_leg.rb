@@ -2,10 +2,9 @@ module DustLadder
   module Slings
     # A vertical hitch or a choker: the leg's own tension against the tag, less for a tight angle of choke.
     class StraightLeg < Leg
-      def advice
-        super + (hitch == "choker" ? [ [ "choke",
-          "Loose stacks and bundles: double wrap. Never beat a choke down." ] ] : [])
-      end
+      def advice =
+        super +
+          (hitch == "choker" ? [ [ "choke", "Loose stacks and bundles: double wrap. Never beat a choke down." ] ] : [])
       def choke_share = hitch == "choker" ? choke_factor : 1.0
 
       private
@@ -26,12 +25,9 @@ module DustLadder
 
       def choke_factor
         field = lift.choke_angles[index]
-        raise NotKnown.new(
-          "an angle of choke lies between 0 and 180°",
-          pointer: field.pointer
-        ) unless field.value.between?(
-          0, 180
-        )
+        unless field.value.between?(0, 180)
+          raise NotKnown.new("an angle of choke lies between 0 and 180°", pointer: field.pointer)
+        end
 
         Derating.choke_factor(rules, field.value)
       end

@@ -6,15 +6,22 @@ module DustLadder
       def initialize(document, rules)
         @rules = rules
         @data = document.dig("rigging", "surroundings")
-        @temperature = document.field(
-          :temperature,
-          "the temperature of the slings",
+        @temperature =
+          document.field(:temperature, "the temperature of the slings", "rigging", "surroundings", "temperature")
+        @edge_radius = document.size("the radius of the sharp edge", "rigging", "surroundings", "edge_radius")
+        @site = document.field(
+          :share,
+          "the site's factor",
           "rigging",
           "surroundings",
-          "temperature"
+          "site_factor",
+          above: 0,
+          at_most: 1
         )
-        @site = document.field(:share, "the site's factor", "rigging", "surroundings", "site_factor")
       end
+
+      HARD = %w[alloy_chain wire_rope mesh].freeze
+      TENDER = %w[polished coated soft thin].freeze
 
       # Degrees C. Raises NotKnown.
       def celsius = @temperature.value
@@ -24,34 +31,58 @@ module DustLadder
         return 1.0 unless @site.given?
 
         factor = @site.positive
-        raise NotKnown.new(
-          "why the site lowers every rating is not given",
-          pointer: "/rigging/surroundings/site_reason"
-        ) if factor < 1 && @data["site_reason"].strip.empty?
+        if factor < 1 && @data["site_reason"].strip.empty?
+          raise NotKnown.new(
+            "why the site lowers every rating is not given",
+            pointer: "/rigging/surroundings/site_reason"
+          )
+        end
 
         factor
       end
 
       def site_reason = @data["site_reason"]
 
-      # Why a kind of sling cannot work here, or nil. Raises NotKnown.
-      def unsuited(kind)
-        stands = @rules[:sling_kinds][kind] or raise NotKnown.new(
-          "what #{kind.tr('_', ' ')} stands is not known",
-          pointer: "/rules"
-        )
-        raise NotKnown.new(
-          "what edges the slings bear on is not given",
-          pointer: "/rigging/surroundings/edges"
-        ) if @data["edges"].nil?
+      # Why a sling (data of a piece) cannot work here, or nil. Raises NotKnown.
+      def unsuited(sling)
+        kind = sling["kind"]
+        stands = @rules[:sling_kinds][kind] or
+          raise NotKnown.new("what #{kind.tr("_", " ")} stands is not known", pointer: "/rules")
+        if @data["edges"].nil?
+          raise NotKnown.new("what edges the slings bear on is not given", pointer: "/rigging/surroundings/edges")
+        end
 
         name = kind.tr("_", " ")
         harm = @data["near"] & stands["harmed_by"]
         return "#{harm.first} harms #{name}" if harm.any?
-        return "a sharp edge that is not padded cuts #{name}" if @data["edges"] == "sharp" && stands["cut_by_edges"]
+        return "a sharp edge that is not padded cuts #{name}" if sharp? && edge_diameter_for(kind).nil?
         return "#{name} may spark, and must not here" if @data["no_sparks"] && stands["sparks"]
+        return "#{name} conducts, and must not here" if @data["no_current"] && stands["conducts"]
 
-        "#{name} conducts, and must not here" if @data["no_current"] && stands["conducts"]
+        surface(kind, name)
+      end
+
+      # What a chain or a rope is bent round at a sharp edge that is not padded, m: twice its radius, where that is
+      # given.
+      def edge_diameter_for(kind)
+        return unless sharp? && Derating::ROPES.union(Derating::CHAINS).include?(kind) && @edge_radius.given?
+
+        2 * @edge_radius.positive
+      end
+
+      private
+
+      def sharp? = @data["edges"] == "sharp"
+
+      # A tender surface wants something between it and a hard sling.
+      def surface(kind, name)
+        return unless HARD.include?(kind)
+        if @data["surface"].nil?
+          raise NotKnown.new("what surface the slings bear on is not given", pointer: "/rigging/surroundings/surface")
+        end
+        return unless TENDER.include?(@data["surface"]) && @data["packing"].to_s.strip.empty?
+
+        "#{name} marks a #{@data["surface"]} surface: name the packing between them"
       end
     end
   end

@@ -12,27 +12,29 @@ module DustLadder
         @tag = sling.fetch("tag")
       end
 
-      def legible?
+      def legible? =
         @tag["legible"] && [ *@tag.values_at("vertical_kg", "choker_kg", "basket_kg"), *@tag["multi_leg"] ].any?
-      end
 
       # hitch: "vertical", "choker", "basket". Raises NotKnown when neither tag nor rule set gives a figure.
       def rating(hitch)
         own = lowest(hitch)
-        return Rating.new(
-          kg: own,
-          source: "tag #{@sling['number']}, #{hitch}",
-          contradictory: own < @tag["#{hitch}_kg"]
-        ) if own
+        if own
+          return Rating.new(
+            kg: own,
+            source: "tag #{@sling["number"]}, #{hitch}",
+            contradictory: own < @tag["#{hitch}_kg"]
+          )
+        end
 
-        vertical = @tag["vertical_kg"] or raise NotKnown.new(
-          "the tag of #{@sling['number']} gives no figure for " \
-            "#{hitch == 'vertical' ? 'a vertical hitch' : "a #{hitch}, nor for a vertical hitch"}",
-          pointer: "/rigging/legs"
-        )
+        vertical = @tag["vertical_kg"] or
+          raise NotKnown.new(
+            "the tag of #{@sling["number"]} gives no figure for " \
+              "#{hitch == "vertical" ? "a vertical hitch" : "a #{hitch}, nor for a vertical hitch"}",
+            pointer: "/rigging/legs"
+          )
         Rating.new(
           kg: vertical * factor(hitch),
-          source: "tag #{@sling['number']} vertical, #{@rules.cite("#{hitch}_factor")}",
+          source: "tag #{@sling["number"]} vertical, #{@rules.cite("#{hitch}_factor")}",
           contradictory: false
         )
       end
@@ -50,9 +52,12 @@ module DustLadder
         vertical, choker, basket = @tag.values_at("vertical_kg", "choker_kg", "basket_kg")
         others =
           case hitch
-          when "vertical" then [ basket ]
-          when "choker" then [ vertical, basket ]
-          else [ vertical && vertical * 2 ]
+          when "vertical"
+            [ basket ]
+          when "choker"
+            [ vertical, basket ]
+          else
+            [ vertical && vertical * 2 ]
           end
         [ own, *others.compact ].min
       end

@@ -45,7 +45,8 @@ module DustLadder
       def examine
         lift.bridle
         legs = UpperLeg.all(lift)
-        settle(legs, legs.map(&:outcome))
+        @unknown = nil
+        settle(legs, legs.filter_map { |leg| known { leg.outcome } })
       end
     end
   end

@@ -4,7 +4,8 @@ module DustLadder
     # taut lines. Six freedoms a body: shift of its CG, then a rotation vector about the CG in world axes. A point at
     # r from the CG moves by d + w x r + (w x (w x r)) / 2, which gives the second derivative its turning part.
     class Energy
-      # value: kg m; gradient: forces (kg) and moments (kg m) out of balance; hessian: flat, by rows; tensions by line, kg.
+      # value: kg m; gradient: forces (kg) and moments (kg m) out of balance; hessian: flat, by rows; tensions by
+      # line, kg.
       attr_reader :value, :gradient, :hessian, :tensions
 
       # second: is the second derivative wanted?
@@ -45,8 +46,8 @@ module DustLadder
         nb = to[0] && pull_on(6 * to[0], tension, x, y, z, *pb)
         return tension if @hessian.nil?
 
-        # With K = side (I - u u'), the rest of the rate along u: S = side I + (rate - side) u u'. na points against u, so
-        # that its products have their sign already.
+        # With K = side (I - u u'), the rest of the rate along u: S = side I + (rate - side) u u'. na points against
+        # u, so that its products have their sign already.
         side = tension / long
         e = rate - side
         add_block(6 * from[0], 6 * from[0], side, e, na, na, pa, pa) if na
@@ -168,9 +169,10 @@ module DustLadder
           next unless body
 
           arm = places[index].zip(pose.centres[body]).map { |place, centre| place - centre }
-          pull = [ 0, 1, 2 ].map { |axis|
-            (index.positive? ? parts[index - 1][0][axis] : 0.0) - (index < parts.size ? parts[index][0][axis] : 0.0)
-          }
+          pull =
+            [ 0, 1, 2 ].map do |axis|
+              (index.positive? ? parts[index - 1][0][axis] : 0.0) - (index < parts.size ? parts[index][0][axis] : 0.0)
+            end
           add_slope(slope, 6 * body, pull, arm)
           add_turning(6 * body, *pull.map { |part| tension * part }, *arm) if @hessian
         end
@@ -178,7 +180,7 @@ module DustLadder
         return tension unless @hessian
 
         add_outer(slope, rate)
-        parts.each_with_index { |(unit, long), index|
+        parts.each_with_index do |(unit, long), index|
           add_side(
             line.nodes[index],
             line.nodes[index + 1],
@@ -188,7 +190,7 @@ module DustLadder
             tension / long,
             pose
           )
-        }
+        end
         tension
       end
 
@@ -213,29 +215,33 @@ module DustLadder
 
       # Stiffness across a straight part under tension: side (I - u u') on the difference of its ends' motions.
       def add_side(from, to, at, till, unit, side, pose)
-        k = Array.new(9) { |index|
-          side * ((index % 4).zero? ? 1 - unit[index / 3] * unit[index % 3] : -unit[index / 3] * unit[index % 3])
-        }
-        ends = [ [ from[0], at, -1.0 ], [ to[0], till, 1.0 ] ].select(&:first).map { |body, place, sign|
-          [ 6 * body, motion(place, pose.centres[body], sign) ]
-        }
+        k =
+          Array.new(9) do |index|
+            side * ((index % 4).zero? ? 1 - unit[index / 3] * unit[index % 3] : -unit[index / 3] * unit[index % 3])
+          end
+        ends =
+          [ [ from[0], at, -1.0 ], [ to[0], till, 1.0 ] ].select(&:first)
+            .map { |body, place, sign| [ 6 * body, motion(place, pose.centres[body], sign) ] }
         ends.each { |o, one| ends.each { |p, other| add_product(o, p, one, k, other) } }
       end
 
       # How a point moves with its body's six freedoms: three rows of six.
       def motion(place, centre, sign)
         x, y, z = place[0] - centre[0], place[1] - centre[1], place[2] - centre[2]
-        [ [ sign, 0.0, 0.0, 0.0, sign * z, -sign * y ], [ 0.0, sign, 0.0, -sign * z, 0.0, sign * x ],
-          [ 0.0, 0.0, sign, sign * y, -sign * x, 0.0 ] ]
+        [
+          [ sign, 0.0, 0.0, 0.0, sign * z, -sign * y ],
+          [ 0.0, sign, 0.0, -sign * z, 0.0, sign * x ],
+          [ 0.0, 0.0, sign, sign * y, -sign * x, 0.0 ]
+        ]
       end
 
       def add_product(o, p, one, k, other)
         6.times do |column|
           a, b, c = other[0][column], other[1][column], other[2][column]
           x, y, z = k[0] * a + k[1] * b + k[2] * c, k[3] * a + k[4] * b + k[5] * c, k[6] * a + k[7] * b + k[8] * c
-          6.times { |row|
+          6.times do |row|
             @hessian[(o + row) * @size + p + column] += one[0][row] * x + one[1][row] * y + one[2][row] * z
-          }
+          end
         end
       end
     end

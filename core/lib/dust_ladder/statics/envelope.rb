@@ -5,31 +5,35 @@ module DustLadder
     # nothing to its worst.
     class Envelope
       # weight: -1 or 1 (low or high end); cg: signs in x, y, z; lengths: signs by line; hang: the Equilibrium there.
-      Corner = Struct.new(:signs, :body, :hang) do
-        def weight = signs[0]
-        def cg = signs[1, 3]
-        def lengths = signs.drop(4)
-        def tensions = hang.tensions
-        def tilt_deg = hang.pose.tilt_deg(body)
-        def stable = hang.stable?
-      end
+      Corner =
+        Struct.new(:signs, :body, :hang) do
+          def weight = signs[0]
+          def cg = signs[1, 3]
+          def lengths = signs.drop(4)
+          def tensions = hang.tensions
+          def tilt_deg = hang.pose.tilt_deg(body)
+          def stable = hang.stable?
+        end
       # Some corner would turn over, or hang so far off level that nothing more can be said of it.
-      class TurnsOver < NotKnown; end
+      class TurnsOver < NotKnown
+      end
       SIGNS = [ -1, 1 ].freeze
       MOST_LINES = 8
       # Of fewer lines all signs of the lengths are looked at: see telling.
       MANY_LINES = 4
-      DIRECTIONS = (0...16).map { |part| Math::PI * part / 8 }.map { |turn| [ Math.cos(turn), Math.sin(turn) ] }.freeze
 
       attr_reader :rig, :body
 
-      # rig: nominal. body: index of the body whose weight (masses: [low, high], kg) and CG (half_widths: [x, y, z], m)
-      # are open. tolerance: share of every line's length, each way. every: also corners that tell nothing
-      # new. halt: is one corner that would turn over enough? Then TurnsOver ends it there. Raises ArgumentError for more
-      # lines than that every corner can be looked at, Equilibrium::NotFound when a corner's pose is not found.
-      def initialize(rig, body:, masses:, half_widths:, tolerance:, every: false, halt: false)
-        raise ArgumentError,
-          "corners of #{rig.lines.size} lines are too many; #{MOST_LINES} at most" if rig.lines.size > MOST_LINES
+      # rig: nominal. body: index of the body whose weight (masses: [low, high], kg) and CG (half_widths: [x, y, z],
+      # m) are open. tolerance: share of every line's length, each way. every: also corners that tell nothing new.
+      # read: what else is read from a pose, as figures from an Equilibrium, or nil; read_near: how much of each is
+      # nothing. halt: is one corner that would turn over enough? Then TurnsOver ends it there. Raises ArgumentError
+      # for more lines than that every corner can be looked at, Equilibrium::NotFound when a corner's pose is not
+      # found.
+      def initialize(rig, body:, masses:, half_widths:, tolerance:, every: false, halt: false, read: nil, read_near: [])
+        if rig.lines.size > MOST_LINES
+          raise ArgumentError, "corners of #{rig.lines.size} lines are too many; #{MOST_LINES} at most"
+        end
 
         @rig = rig
         @body = body
@@ -38,6 +42,8 @@ module DustLadder
         @tolerance = tolerance
         @every = every
         @halt = halt
+        @read = read
+        @read_near = read_near
       end
 
       def nominal = @nominal ||= Equilibrium.of(rig).tap { |hang| steady(hang) }
@@ -46,10 +52,11 @@ module DustLadder
       def corners
         raise @fault if @fault
 
-        @corners ||= begin
-          found = telling&.map { |signs| solved(signs) } unless @every || rig.lines.size < MANY_LINES
-          found && found.all? { |corner| corner.tensions.min.positive? } ? found : all.map { |signs| solved(signs) }
-        end
+        @corners ||=
+          begin
+            found = telling&.map { |signs| solved(signs) } unless @every || rig.lines.size < MANY_LINES
+            found && found.all? { |corner| corner.tensions.min.positive? } ? found : all.map { |signs| solved(signs) }
+          end
       rescue TurnsOver, Equilibrium::NotFound => error
         raise @fault = error
       end
@@ -67,105 +74,145 @@ module DustLadder
       def steady(hang)
         return unless @halt
         raise TurnsOver, "it would turn over at worst: the CG is too high for these points" unless hang.stable?
-        raise TurnsOver,
-          "it would hang more than #{Equilibrium::NEAR_DEG.round}° off level: the CG is outside the points" if hang.pose.tilt_deg(body) > Equilibrium::NEAR_DEG
+        if hang.pose.tilt_deg(body) > Equilibrium::NEAR_DEG
+          raise TurnsOver,
+            "it would hang more than #{Equilibrium::NEAR_DEG.round}° off level at worst: the CG can come outside the " \
+              "points"
+        end
       end
 
       # Signs of weight, of the box's x, y and z, and of every length. The lengths change last, so that each corner is
       # near the one before.
-      def all = signs_of(rig.lines.size).flat_map { |lengths| signs_of(4).map { |load| load + lengths } }
+      def all = @all ||= signs_of(rig.lines.size).flat_map { |lengths| signs_of(4).map { |load| load + lengths } }
       def signs_of(count) = SIGNS.product(*Array.new(count - 1) { SIGNS })
 
-      # The signs that by the slopes at the nominal pose bring a line's tension to its most or its least, a line to its
-      # flattest, or a body to its steepest any way; with both ends of the box in z, whose slopes are small and may turn.
-      # nil when a line goes slack, there or in a corner: then slopes say nothing, and all are looked at.
+      # The corners that bring any figure to its most or its least, foretold and then solved until none is doubtful; nil
+      # when a line goes slack, there or in a corner: then nothing can be foretold, and all are looked at.
       def telling
-        both = change_of.map { |signs|
-          SIGNS.map { |sign|
-            figures(
-              hang(
-                signs.map { |one|
-                  one * sign
-                },
-                nominal.pose,
-                NONE
-              )
-            )
-          }
+        singles = self.singles.map { |ends| ends.map { |hang| figures(hang) } }
+        pairs = openings.combination(2).to_h { |some|
+          [ some, figures(hang(change_of(*some), foreseen(change_of(*some)))) ]
         }
-        return if [ figures(nominal), *both.flatten(1) ].any? { |tensions, _, _| tensions.min <= 0.0 }
+        return if [ figures(nominal), *singles.flatten(1), *pairs.values ].any? { |one| slack?(one) }
 
-        count = rig.lines.size
-        slopes = both.map { |low, high| high.flatten.zip(low.flatten).map { |one, other| one - other } }.transpose
-        tensions, angles, leans = slopes.first(count), slopes[count, count], slopes.drop(2 * count)
-        wanted = [ *tensions, *[ *tensions, *angles ].map { |slope|
-          slope.map(&:-@)
-        }, *leans.each_slice(2).flat_map { |roll, pitch|
-             DIRECTIONS.map { |c, s|
-               roll.zip(pitch).map { |one, other|
-                 c * one + s * other
-               }
-             }
-           } ]
-        wanted.map { |slope| slope.map { |one| one.negative? ? -1 : 1 } }.flat_map { |signs|
-          SIGNS.map { |up|
-            [ *signs.first(UP), up, *signs.drop(UP + 1) ]
+        told_by(Foretold.new(figures(nominal), singles, pairs, all))
+      end
+
+      def told_by(foretold)
+        figures = {}
+        wanted = foretold.each_index.flat_map { |at| foretold.ends(at) }.uniq + steep(foretold, figures)
+        until wanted.empty?
+          wanted.uniq.each { |index| figures[index] = figures(solved(all[index]).hang) }
+          return if wanted.any? { |index| slack?(figures[index]) }
+
+          doubts = near.each_with_index.flat_map { |much, at|
+            much ? foretold.doubtful(
+              at,
+              figures.transform_values { |one|
+                one[at]
+              },
+              much
+            ) : []
           }
-        }.uniq.sort_by { |signs| signs.drop(4) + signs.first(4) }
-      end
-      UP = 3
-      NONE = [ 0, 0, 0, 0 ].freeze
-
-      # One of weight, box and lengths changed, the others nominal.
-      def change_of
-        Array.new(4 + rig.lines.size) { |place| Array.new(4 + rig.lines.size) { |index| index == place ? 1 : 0 } }
+          wanted = (doubts + steep(foretold, figures)).uniq - figures.keys
+        end
+        figures.keys.sort.map { |index| all[index] }
       end
 
-      # Tensions, angles of the lines, and roll and pitch of the bodies.
-      def figures(hang)
-        [ hang.tensions, rig.lines.each_index.map { |line|
-          hang.deg_from_horizontal(line)
-        }, rig.bodies.each_index.flat_map { |body|
-             [ hang.pose.roll_deg(body), hang.pose.pitch_deg(body) ]
-           } ]
-      end
+      # Corners in which a body could lean farther than in any that was solved.
+      def steep(foretold, figures)
+        rig.bodies.each_index.flat_map do |body|
+          x, y = [ 0, 1 ].map { |axis| 2 * rig.lines.size + 2 * body + axis }
+          told = foretold[x].zip(foretold[y]).map { |one, other| Math.hypot(one, other) }
+          next [ told.each_index.max_by { |index| told[index] } ] if figures.empty?
 
-      # A corner, begun where the nearest of the last ones hung.
-      def solved(signs)
-        (@solved ||= {})[signs] ||= begin
-          near = @solved.values.last(LAST).max_by { |corner|
-            corner.signs.zip(signs).count { |one, other|
-              one == other
-            }
-          }
-          hang = near ? hang(signs, near.hang.pose, near.signs.first(4)) : hang(signs, nominal.pose, NONE)
-          Corner.new(signs, body, hang)
+          lean = figures.transform_values { |one| Math.hypot(one[x], one[y]) }
+          off = lean.map { |index, value| (value - told[index]).abs }.max * Foretold::TRUST
+          most = lean.values.max + NEAR_LEAN
+          told.each_index.select { |index| told[index] + off > most }
         end
       end
-      LAST = 4
 
-      # The rig with these signs, hung; start: a pose with other signs of weight and box.
-      def hang(signs, start, before)
+      def slack?(figures) = figures.first(rig.lines.size).min <= 0.0
+      def openings = (0...(4 + rig.lines.size)).to_a
+
+      # What of a tension, as a share of the weight, of an angle in degrees and of a lean in radians is nothing.
+      NEAR_TENSION = 5e-7
+      NEAR_DEG = 1e-3
+      NEAR_LEAN = 1e-5
+
+      # By figure, how much of it is nothing; nil for what is no figure by itself.
+      def near
+        lines = rig.lines.size
+        [ *Array.new(lines, NEAR_TENSION * rig.weight), *Array.new(lines, NEAR_DEG), *Array.new(2 * rig.bodies.size),
+          *@read_near ]
+      end
+
+      # What is read from a pose: tensions, angles of the lines, how each body leans, and whatever the caller reads.
+      def figures(hang)
+        rises = rig.lines.each_index.map { |line| hang.deg_from_horizontal(line) }
+        leans = rig.bodies.each_index.flat_map { |body| hang.pose.up(body).first(2) }
+        [ *hang.tensions, *rises, *leans, *@read&.call(hang) ]
+      end
+
+      # A corner, begun where each of its openings alone would bring it.
+      def solved(signs)
+        (@solved ||= {})[signs] ||= Corner.new(signs, body, hang(signs, foreseen(signs)))
+      end
+
+      def foreseen(signs)
+        step = Array.new(rig.freedoms, 0.0)
+        moves.each_with_index { |move, at| move.each_index { |freedom| step[freedom] += signs[at] * move[freedom] } }
+        nominal.pose.moved(step)
+      end
+
+      # How each of weight, box and lengths alone moves the bodies from the nominal pose, as a step of Pose#moved.
+      def moves
+        @moves ||= singles.map { |low, high| step_between(low.pose, high.pose).map { |part| part / 2 } }
+      end
+
+      # By opening, how it hangs with that one alone at its low and at its high end.
+      def singles
+        @singles ||=
+          openings.map { |opening|
+            SIGNS.map { |sign|
+              hang(
+                change_of(opening).map { |one|
+                  one * sign
+                },
+                nominal.pose
+              )
+            }
+          }
+      end
+
+      # Signs with some openings at their high end, the others nominal.
+      def change_of(*some) = openings.map { |opening| some.include?(opening) ? 1 : 0 }
+
+      # From one pose to another near it: shift of every CG and rotation vector.
+      def step_between(from, to)
+        rig.bodies.each_index.flat_map do |body|
+          r, q = from.turns[body], to.turns[body]
+          product = ->(row, column) { (0..2).sum { |at| q[3 * row + at] * r[3 * column + at] } }
+          turn = [ [ 2, 1 ], [ 0, 2 ], [ 1, 0 ] ].map { |one, other| (product.(one, other) - product.(other, one)) / 2 }
+          [ *to.centres[body].zip(from.centres[body]).map { |is, was| is - was }, *turn ]
+        end
+      end
+
+      # The rig with these signs, hung; start: a pose near it.
+      def hang(signs, start)
         weight, *box = signs.first(4)
         mass = weight.zero? ? rig.bodies[body].mass : @masses[weight.positive? ? 1 : 0].to_f
-        changed = rig.with(
-          rests: rig.lines.zip(signs.drop(4)).map { |line, sign| line.rest * (1 + sign * @tolerance) },
-          masses: rig.bodies.each_with_index.map { |one, index|
-            index == body ? mass : one.mass
-          },
-          cgs: rig.bodies.each_with_index.map { |one, index| index == body ? cg_at(box) : one.cg }
-        )
-        Equilibrium.of(changed, start: shifted(start, cg_at(box), cg_at(before.drop(1)))).tap { |found| steady(found) }
+        changed =
+          rig.with(
+            rests: rig.lines.zip(signs.drop(4)).map { |line, sign| line.rest * (1 + sign * @tolerance) },
+            masses: rig.bodies.each_with_index.map { |one, index| index == body ? mass : one.mass },
+            cgs: rig.bodies.each_with_index.map { |one, index| index == body ? cg_at(box) : one.cg }
+          )
+        Equilibrium.of(changed, start: start).tap { |found| steady(found) }
       end
 
       def cg_at(box) = rig.bodies[body].cg.each_with_index.map { |at, axis| at + box[axis] * @half_widths[axis] }
-
-      # The same place of the body, told by another CG.
-      def shifted(pose, cg, before)
-        centres = pose.centres.dup
-        centres[body] = pose.place(body, cg.zip(before).map { |is, was| is - was })
-        Pose.new(centres, pose.turns)
-      end
     end
   end
 end

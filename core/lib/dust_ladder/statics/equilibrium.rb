@@ -5,7 +5,8 @@ module DustLadder
     # not fled from; then downhill in energy, and through softer lines.
     class Equilibrium
       # Cannot be found: no pose was reached in which all forces balance.
-      class NotFound < NotKnown; end
+      class NotFound < NotKnown
+      end
 
       # A pose, the energy's derivatives in it, and whether it holds.
       Found = Struct.new(:pose, :energy, :stable)
@@ -33,19 +34,21 @@ module DustLadder
       def find(start)
         @found = start && newton(rig, start)
         @found = from_level unless @found && sound?(@found)
-        @found or raise NotFound,
-          "how the load hangs was not found in #{@steps} steps: no pose near level in which the forces balance"
+        @found or
+          raise NotFound,
+            "how the load hangs was not found in #{@steps} steps: no pose near level in which the forces balance"
         self
       end
 
       def pose = @found.pose
-      def energy = @found.energy
-      def tensions = energy.tensions
+      # With its second derivative.
+      def energy = @energy ||= @found.energy.hessian ? @found.energy : Energy.new(rig, pose)
+      def tensions = @found.energy.tensions
       def slack = rig.lines.each_index.select { |index| tensions[index] <= 0.0 }
       # Does it hold, or would it turn over?
       def stable? = @found.stable
       # Greatest force out of balance, as a share of the weight.
-      def residual = energy.gradient.map(&:abs).max / rig.weight
+      def residual = @found.energy.gradient.map(&:abs).max / rig.weight
 
       # Angle of a line's first part from the horizontal, degrees.
       def deg_from_horizontal(line)
@@ -55,11 +58,14 @@ module DustLadder
 
       # Level distance from the plumb line of the hook: of a body's CG, or of everything that hangs (nil), m.
       def off_plumb(body = nil)
-        centre = body ? pose.centres[body] : [ 0, 1 ].map { |axis|
-          rig.bodies.each_index.sum { |index|
-            rig.bodies[index].mass * pose.centres[index][axis]
-          } / rig.weight
-        }
+        centre =
+          if body
+            pose.centres[body]
+          else
+            [ 0, 1 ].map do |axis|
+              rig.bodies.each_index.sum { |index| rig.bodies[index].mass * pose.centres[index][axis] } / rig.weight
+            end
+          end
         Math.hypot(centre[0] - rig.hook[0], centre[1] - rig.hook[1])
       end
 
@@ -67,23 +73,27 @@ module DustLadder
       def pulls
         rig.lines.each_with_index.flat_map do |line, index|
           places = line.nodes.map { |body, own| body ? pose.place(body, own) : own }
-          line.nodes.each_with_index.filter_map { |(body, _), at|
+          line.nodes.each_with_index.filter_map do |(body, _), at|
             [ index, body, pull_at(places, at, tensions[index]) ] if body
-          }
+          end
         end
       end
 
-      # What each line presses into a body along the level, kg: the level part of its pull there. [[line, body, kg], ...].
+      # What each line presses into a body along the level, kg: the level part of its pull there. [[line, body, kg],
+      # ...].
       def thrusts = pulls.map { |line, body, force| [ line, body, Math.hypot(force[0], force[1]) ] }
 
       private
 
       def pull_at(places, at, tension)
-        [ at.positive? ? at - 1 : nil, at < places.size - 1 ? at + 1 : nil ].compact.map { |other|
-          run = places[other].zip(places[at]).map { |to, from| to - from }
-          long = Math.sqrt(run.sum { |part| part * part })
-          run.map { |part| tension * part / long }
-        }.transpose.map(&:sum)
+        [ at.positive? ? at - 1 : nil, at < places.size - 1 ? at + 1 : nil ].compact
+          .map do |other|
+            run = places[other].zip(places[at]).map { |to, from| to - from }
+            long = Math.sqrt(run.sum { |part| part * part })
+            run.map { |part| tension * part / long }
+          end
+          .transpose
+          .map(&:sum)
       end
 
       # Newton's pose when it is near level and holds. Else the pose where the load comes to rest by itself, if that is
@@ -118,11 +128,15 @@ module DustLadder
         height = rig.bodies.map { nil }
         rig.bodies.size.times do
           rig.lines.each do |line|
-            line.nodes.each_cons(2) do |(above, at), (below, own)|
-              from = above ? height[above] && height[above] + at[2] : at[2]
-              height[below] =
-[ height[below], from - line.rest / (line.nodes.size - 1) - own[2] ].compact.min if from && below && below != above
-            end
+            line
+              .nodes
+              .each_cons(2) do |(above, at), (below, own)|
+                from = above ? height[above] && height[above] + at[2] : at[2]
+                height[below] = [
+                  height[below],
+                  from - line.rest / (line.nodes.size - 1) - own[2]
+                ].compact.min if from && below && below != above
+              end
           end
         end
         height.map { |z| [ rig.hook[0], rig.hook[1], z || rig.hook[2] - 1.0 ] }
@@ -132,11 +146,10 @@ module DustLadder
       def shift_only(energy, count)
         soft = rig.weight * 1e-3
         pick = (0...3 * count).map { |index| 6 * (index / 3) + index % 3 }
-        matrix = pick.flat_map { |row|
-          pick.map { |column|
-            energy.hessian[row * rig.freedoms + column] + (row == column ? soft : 0.0)
-          }
-        }
+        matrix =
+          pick.flat_map do |row|
+            pick.map { |column| energy.hessian[row * rig.freedoms + column] + (row == column ? soft : 0.0) }
+          end
         short = Linear.solve(matrix, pick.map { |row| -energy.gradient[row] })
         step = Array.new(rig.freedoms, 0.0)
         short.each_with_index { |value, index| step[pick[index]] = value.clamp(-1.0, 1.0) }
@@ -147,20 +160,49 @@ module DustLadder
         energy = Energy.new(rig, pose)
         MOST_STEPS.times do
           @steps += 1
-          held = Stability.without_yaw(rig, energy.hessian, pose)
-          step = Linear.solve(held, energy.gradient.map { |value| -value }) or return
+          step, firm = newton_step(rig, energy, pose)
+          return unless step
+
           largest = step.map(&:abs).max
           pose = pose.moved(step, largest > MOST_TURN ? share_of(step) : 1.0)
+          energy = Energy.new(rig, pose, second: false)
+          if energy.gradient.map(&:abs).max < BALANCE * rig.weight
+            # So near, what was firm one small step before still is; a larger step is looked at anew.
+            return largest < SMALL_STEP && firm ? found_firm(
+              rig,
+              pose,
+              energy
+            ) : found(rig, pose, Energy.new(rig, pose))
+          end
+
           energy = Energy.new(rig, pose)
-          return found(rig, pose, energy) if energy.gradient.map(&:abs).max < BALANCE * rig.weight
         end
         nil
+      end
+      SMALL_STEP = 1e-3
+
+      # Newton's step, and whether the second derivative is positive there; nil where it has none.
+      def newton_step(rig, energy, pose)
+        held = Stability.without_yaw(rig, energy.hessian, pose)
+        down = energy.gradient.map(&:-@)
+        step, firm = Linear.solve_symmetric(held.dup, down.dup)
+        return step, firm if step && (firm || step.all?(&:finite?))
+
+        [ Linear.solve(held, down), false ]
+      end
+
+      def found_firm(rig, pose, energy)
+        just_taut(rig, energy).any? ? found(rig, pose, Energy.new(rig, pose)) : Found.new(pose, energy, true)
+      end
+
+      def just_taut(rig, energy)
+        rig.lines.each_index.select { |line| energy.tensions[line].between?(Float::MIN, JUST_TAUT * rig.weight) }
       end
 
       # A pose holds when it does so with every line that is only just taut, and without those.
       def found(rig, pose, energy)
         holds = Linear.positive?(Stability.without_yaw(rig, energy.hessian, pose), rig.freedoms)
-        just = rig.lines.each_index.select { |line| energy.tensions[line].between?(Float::MIN, JUST_TAUT * rig.weight) }
+        just = just_taut(rig, energy)
         holds &&= Linear.positive?(
           Stability.without_yaw(rig, Energy.new(rig.without(just), pose).hessian, pose),
           rig.freedoms
@@ -184,12 +226,11 @@ module DustLadder
           @steps += 1
           return newton(rig, pose) if energy.gradient.map(&:abs).max < rig.weight * 1e-5
 
-          step = Linear.solve(
-            held(Stability.without_yaw(rig, energy.hessian, pose), hold * rig.weight),
-            energy.gradient.map { |value|
-              -value
-            }
-          ) or return
+          step =
+            Linear.solve(
+              held(Stability.without_yaw(rig, energy.hessian, pose), hold * rig.weight),
+              energy.gradient.map { |value| -value }
+            ) or return
           tried = pose.moved(step, share_of(step))
           after = Energy.new(rig, tried)
           if after.value < energy.value
@@ -211,9 +252,9 @@ module DustLadder
 
       # Through softer lines to the real ones: each pose is the start of the next.
       def softly
-        SOFTER.reduce(Found.new(level)) { |found, share|
+        SOFTER.reduce(Found.new(level)) do |found, share|
           newton(rig.with(stiffness: share), found.pose) || (return nil)
-        }
+        end
       end
     end
   end

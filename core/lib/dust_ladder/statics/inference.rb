@@ -28,15 +28,13 @@ module DustLadder
       def from_legs(points, directions, tensions, error:)
         forces = directions.zip(tensions).map { |direction, tension| direction.map { |part| part * tension } }
         up, weight, place = balance(points, forces)
-        spread = tensions.each_index.map do |index|
-          more = forces.each_with_index.map { |force, at|
-            at == index ? force.map { |part|
-              part * (1 + error)
-            } : force
-          }
-          _, other, moved = balance(points, more)
-          [ (other - weight).abs, moved.zip(place).map { |is, was| (is - was).abs } ]
-        end
+        spread =
+          tensions.each_index.map do |index|
+            more =
+              forces.each_with_index.map { |force, at| at == index ? force.map { |part| part * (1 + error) } : force }
+            _, other, moved = balance(points, more)
+            [ (other - weight).abs, moved.zip(place).map { |is, was| (is - was).abs } ]
+          end
         Result.new(
           weight: weight,
           cg: place,
@@ -54,26 +52,27 @@ module DustLadder
         raise NotKnown, "the readings come to no force at all" unless weight.positive?
 
         middle = points.transpose.map { |places| places.sum / places.size }
-        moment = points.zip(forces).map { |point, force|
-          cross(
-            point.zip(middle).map { |at, from|
-              at - from
-            },
-            force
-          )
-        }.transpose.map(&:sum)
-        [ whole.map { |part| part / weight }, weight, cross(whole, moment).zip(middle).map { |part, from|
-          from + part / weight**2
-        } ]
+        moment =
+          points
+            .zip(forces)
+            .map { |point, force| Vector.cross(point.zip(middle).map { |at, from| at - from }, force) }
+            .transpose
+            .map(&:sum)
+        [
+          whole.map { |part| part / weight },
+          weight,
+          Vector.cross(whole, moment).zip(middle).map { |part, from| from + part / weight**2 }
+        ]
       end
 
       # The CG of a body (x and y; z as the rig has it) with which the rig hangs at these tilts. error_deg: of each.
       # Raises NotKnown when no such place is found.
       def from_tilt(rig, body:, roll_deg:, pitch_deg:, error_deg:)
         place = place_for(rig, body, roll_deg, pitch_deg)
-        others = [ [ error_deg, 0.0 ], [ 0.0, error_deg ] ].map { |roll, pitch|
-          place_for(rig, body, roll_deg + roll, pitch_deg + pitch)
-        }
+        others =
+          [ [ error_deg, 0.0 ], [ 0.0, error_deg ] ].map do |roll, pitch|
+            place_for(rig, body, roll_deg + roll, pitch_deg + pitch)
+          end
         error = [ 0, 1 ].map { |axis| others.sum { |other| (other[axis] - place[axis]).abs } }
         Result.new(cg: place, cg_error: [ *error, nil ], cannot_tell: [ WEIGHT, HEIGHT ])
       end
@@ -89,32 +88,31 @@ module DustLadder
 
           cg = corrected(rig, body, cg, hang, off)
         end
-        raise NotKnown, "no centre of gravity hangs at this tilt with these legs: look at the readings and the lengths"
+        raise NotKnown,
+          "no centre of gravity hangs at this tilt with these legs: look at the readings and the lengths"
       rescue Equilibrium::NotFound
-        raise NotKnown, "no centre of gravity hangs at this tilt with these legs: look at the readings and the lengths"
+        raise NotKnown,
+          "no centre of gravity hangs at this tilt with these legs: look at the readings and the lengths"
       end
 
       def corrected(rig, body, cg, hang, off)
-        columns = [ 0, 1 ].map do |axis|
-          probe = cg.each_with_index.map { |at, index| index == axis ? at + PROBE_M : at }
-          moved = Equilibrium.of(with_cg(rig, body, probe), start: hang.pose).pose
-          [ (moved.roll_deg(body) - hang.pose.roll_deg(body)) / PROBE_M,
-            (moved.pitch_deg(body) - hang.pose.pitch_deg(body)) / PROBE_M ]
-        end
-        step = Linear.solve(
-          [ columns[0][0], columns[1][0], columns[0][1], columns[1][1] ],
-          off.map { |one|
-            -one
-          }
-        ) or raise NotKnown, "this tilt does not tell where the centre of gravity is"
+        columns =
+          [ 0, 1 ].map do |axis|
+            probe = cg.each_with_index.map { |at, index| index == axis ? at + PROBE_M : at }
+            moved = Equilibrium.of(with_cg(rig, body, probe), start: hang.pose).pose
+            [
+              (moved.roll_deg(body) - hang.pose.roll_deg(body)) / PROBE_M,
+              (moved.pitch_deg(body) - hang.pose.pitch_deg(body)) / PROBE_M
+            ]
+          end
+        step = Linear.solve([ columns[0][0], columns[1][0], columns[0][1], columns[1][1] ], off.map { |one| -one }) or
+          raise NotKnown, "this tilt does not tell where the centre of gravity is"
         [ cg[0] + step[0].clamp(-0.5, 0.5), cg[1] + step[1].clamp(-0.5, 0.5), cg[2] ]
       end
 
-      def with_cg(rig, body, cg)
+      def with_cg(rig, body, cg) =
         rig.with(cgs: rig.bodies.each_with_index.map { |one, index| index == body ? cg : one.cg })
-      end
-      def cross(a, b) = [ a[1] * b[2] - a[2] * b[1], a[2] * b[0] - a[0] * b[2], a[0] * b[1] - a[1] * b[0] ]
-      private_class_method :balance, :place_for, :corrected, :with_cg, :cross
+      private_class_method :balance, :place_for, :corrected, :with_cg
     end
   end
 end

@@ -25,15 +25,15 @@ module DustLadder
         [ load * b / (a + b), load * a / (a + b) ]
       end
 
-      # Barycentric weights of the plumb line in the triangle of three points: plan positions [x, y] from the plumb line.
-      # Raises NotKnown when the points stand in one line.
+      # Barycentric weights of the plumb line in the triangle of three points: plan positions [x, y] from the plumb
+      # line. Raises NotKnown when the points stand in one line.
       def weights(points)
         (xa, ya), (xb, yb), (xc, yc) = points
         twice = (xb - xa) * (yc - ya) - (xc - xa) * (yb - ya)
         size = points.flatten.map(&:abs).max
-        raise NotKnown, "the three points stand in one line in plan: no shares are defined" if twice.abs <= 1e-9 * [
-          size * size, 1e-12
-        ].max
+        if twice.abs <= 1e-9 * [ size * size, 1e-12 ].max
+          raise NotKnown, "the three points stand in one line in plan: no shares are defined"
+        end
 
         [ (xb * yc - xc * yb) / twice, (xc * ya - xa * yc) / twice, (xa * yb - xb * ya) / twice ]
       end
@@ -48,18 +48,17 @@ module DustLadder
       end
 
       # Vertical shares of any number of points, least in their squares, of all that balance: only for legs that are
-      # equalised; a negative one tells that these legs cannot hold it level. Points [x, y] from the plumb line, heights of the hook above each.
+      # equalised; a negative one tells that these legs cannot hold it level. Points [x, y] from the plumb line,
+      # heights of the hook above each.
       def least_norm_shares(load, points, heights)
-        rows = [ points.map { 1.0 }, points.zip(heights).map { |(x, _), height|
-          x / height
-        }, points.zip(heights).map { |(_, y), height|
-             y / height
-           } ]
+        rows = [
+          points.map { 1.0 },
+          points.zip(heights).map { |(x, _), height| x / height },
+          points.zip(heights).map { |(_, y), height| y / height }
+        ]
         gram = rows.flat_map { |one| rows.map { |other| one.zip(other).sum { |a, b| a * b } } }
-        factors = Linear.solve(
-          gram,
-          [ load.to_f, 0.0, 0.0 ]
-        ) or raise NotKnown, "the points stand in one line in plan: no shares are defined"
+        factors = Linear.solve(gram, [ load.to_f, 0.0, 0.0 ]) or
+          raise NotKnown, "the points stand in one line in plan: no shares are defined"
         points.each_index.map { |index| rows.each_index.sum { |row| rows[row][index] * factors[row] } }
       end
 

@@ -30,9 +30,11 @@ module DustLadder
         best = option(line, change: 0.0)
         STEPS.times do
           further = gain(line, best.change)
-          found = HALVES.lazy.map { |share|
-            tried(line, best.change + share * further)
-          }.find { |one| one.tilt_deg < best.tilt_deg }
+          found =
+            HALVES
+              .lazy
+              .map { |share| tried(line, best.change + share * further) }
+              .find { |one| one.tilt_deg < best.tilt_deg }
           break if found.nil?
 
           gained = (found.change - best.change).abs
@@ -45,24 +47,27 @@ module DustLadder
       # The same in whole links of a chain (pitch in m), the better of the numbers next to it.
       def by_links(line, pitch)
         near = by_length(line).change / pitch
-        [ near.floor, near.ceil ].uniq.map { |links|
-          option(line, change: links * pitch, links: links)
-        }.min_by(&:tilt_deg)
+        [ near.floor, near.ceil ].uniq
+          .map { |links| option(line, change: links * pitch, links: links) }
+          .min_by(&:tilt_deg)
       end
 
       # The best of a list of lengths, m.
-      def from_list(line, lengths)
-        lengths.map { |length| option(line, change: length - rig.lines[line].rest, length: length) }.min_by(&:tilt_deg)
-      end
+      def from_list(line, lengths) =
+        lengths
+          .map { |length| option(line, change: length - rig.lines[line].rest, length: length) }
+          .min_by(&:tilt_deg)
 
       # The best of a beam's holes for one node of a line: places in the beam's own axes, m.
       def by_holes(line, node, places)
         body_of_node = rig.lines[line].nodes[node][0] or raise ArgumentError, "that node is not on a body"
         cg = rig.bodies[body_of_node].cg
-        places.map { |place|
-          moved = rig.with_node(line, node, place.zip(cg).map { |at, centre| at - centre })
-          found(Equilibrium.of(moved, start: now.pose), line: line, change: 0.0, hole: place)
-        }.min_by(&:tilt_deg)
+        places
+          .map do |place|
+            moved = rig.with_node(line, node, place.zip(cg).map { |at, centre| at - centre })
+            found(Equilibrium.of(moved, start: now.pose), line: line, change: 0.0, hole: place)
+          end
+          .min_by(&:tilt_deg)
       end
 
       # One Option a line, those that are enough first, the smallest change first. links: pitch in m by line, or nil.
@@ -73,14 +78,12 @@ module DustLadder
 
       private
 
-      def tried(line, change)
+      def tried(line, change) =
         option(line, change: change.clamp(-@most * rig.lines[line].rest, @most * rig.lines[line].rest))
-      end
 
       def option(line, change:, **rest) = found(hang(line, change), line: line, change: change, **rest)
-      def found(hang, **rest)
+      def found(hang, **rest) =
         Option.new(tilt_deg: hang.pose.tilt_deg(body), tensions: hang.tensions, stable: hang.stable?, **rest)
-      end
 
       def hang(line, change)
         rests = rig.lines.map(&:rest)

@@ -31,6 +31,51 @@ module DustLadder
         back(a, b, n)
       end
 
+      # x of A x = b for a symmetric A, and whether A is positive definite: [x, true or false]; nil where A is as good
+      # as singular. a and b are used up.
+      def solve_symmetric(a, b)
+        n = b.size
+        positive = true
+        k = 0
+        while k < n
+          pivot = a[k * n + k]
+          return if pivot.abs < 1e-300
+
+          positive = false if pivot < 0.0
+          row = k + 1
+          while row < n
+            at = row * n
+            factor = a[at + k] / pivot
+            if factor != 0.0
+              column = row
+              while column < n
+                a[column * n + row] -= factor * a[column * n + k]
+                column += 1
+              end
+              b[row] -= factor * b[k]
+            end
+            row += 1
+          end
+          k += 1
+        end
+        [ back_symmetric(a, b, n), positive ]
+      end
+
+      def back_symmetric(a, b, n)
+        row = n - 1
+        while row >= 0
+          sum = b[row]
+          column = row + 1
+          while column < n
+            sum -= a[column * n + row] * b[column]
+            column += 1
+          end
+          b[row] = sum / a[row * n + row]
+          row -= 1
+        end
+        b
+      end
+
       def swap(a, b, one, other, n)
         n.times { |column| a[one * n + column], a[other * n + column] = a[other * n + column], a[one * n + column] }
         b[one], b[other] = b[other], b[one]

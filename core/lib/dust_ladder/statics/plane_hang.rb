@@ -6,25 +6,25 @@ module DustLadder
     module PlaneHang
       # One leg in the hanging pose: level distance of its point from the plumb line (positive on its own
       # side), height of the hook above the point, length; all m.
-      Leg = Struct.new(:run, :height, :length) do
-        def deg_from_horizontal = Math.atan2(height, run.abs) * 180 / Math::PI
-      end
+      Leg =
+        Struct.new(:run, :height, :length) { def deg_from_horizontal = Math.atan2(height, run.abs) * 180 / Math::PI }
 
       # up: the world's up in the load's axes. margin: depth of the CG below the points' line or below the
       # hook, whichever is less, m; negative when it would turn over. hook: its place in the load's axes.
-      Pose = Struct.new(:legs, :up, :hook, :cg, :margin) do
-        # As of SpaceBridle::Pose: all legs hang from the hook.
-        def strands = legs
-        def tops = Array.new(legs.size) { hook }
-        def plumb = hook_from_cg
-        # The hook from the CG, in the load's axes, m.
-        def hook_from_cg = hook.zip(cg).map { |place, centre| place - centre }
+      Pose =
+        Struct.new(:legs, :up, :hook, :cg, :margin) do
+          # As of SpaceBridle::Pose: all legs hang from the hook.
+          def strands = legs
+          def tops = Array.new(legs.size) { hook }
+          def plumb = hook_from_cg
+          # The hook from the CG, in the load's axes, m.
+          def hook_from_cg = hook.zip(cg).map { |place, centre| place - centre }
 
-        def tilt_deg = Math.acos(up[2].clamp(-1.0, 1.0)) * 180 / Math::PI
-        def pitch_deg = -Math.asin(up[0].clamp(-1.0, 1.0)) * 180 / Math::PI
-        def roll_deg = Math.atan2(up[1], up[2]) * 180 / Math::PI
-        def between? = legs.all? { |leg| leg.run >= -1e-9 && leg.height.positive? }
-      end
+          def tilt_deg = Math.acos(up[2].clamp(-1.0, 1.0)) * 180 / Math::PI
+          def pitch_deg = -Math.asin(up[0].clamp(-1.0, 1.0)) * 180 / Math::PI
+          def roll_deg = Math.atan2(up[1], up[2]) * 180 / Math::PI
+          def between? = legs.all? { |leg| leg.run >= -1e-9 && leg.height.positive? }
+        end
 
       # points: one or two [x, y, z]; lengths: their legs; cg: [x, y, z]. Answers with a Pose.
       # Raises NotKnown when legs of these lengths do not meet over these points.
@@ -66,8 +66,9 @@ module DustLadder
           @uz /= @spread
           @along = (length_a * length_a - length_b * length_b + @spread * @spread) / (2 * @spread)
           rise_squared = length_a * length_a - @along * @along
-          raise NotKnown,
-            "the legs do not meet: together they are shorter than the spread" unless rise_squared.positive?
+          unless rise_squared.positive?
+            raise NotKnown, "the legs do not meet: together they are shorter than the spread"
+          end
 
           @rise = Math.sqrt(rise_squared)
         end
@@ -90,10 +91,16 @@ module DustLadder
 
           down_along /= drop
           down_rise /= drop
-          hook = [ @a[0] + @along * @ux + @rise * px, @a[1] + @along * @uy + @rise * py,
-            @a[2] + @along * @uz + @rise * pz ]
-          up = [ -(down_along * @ux + down_rise * px), -(down_along * @uy + down_rise * py),
-            -(down_along * @uz + down_rise * pz) ]
+          hook = [
+            @a[0] + @along * @ux + @rise * px,
+            @a[1] + @along * @uy + @rise * py,
+            @a[2] + @along * @uz + @rise * pz
+          ]
+          up = [
+            -(down_along * @ux + down_rise * px),
+            -(down_along * @uy + down_rise * py),
+            -(down_along * @uz + down_rise * pz)
+          ]
           Pose.new(legs(down_along, down_rise), up, hook, cg, depth.negative? || depth < drop ? depth : drop)
         end
 

@@ -19,13 +19,15 @@ module DustLadder
         @by_name = bodies.each_with_index.to_h { |body, index| [ body.name, index ] }
         raise ArgumentError, "a body must weigh more than nothing" unless bodies.all? { |body| body.mass.positive? }
 
-        @lines = lines.map do |line|
-          raise ArgumentError,
-            "line #{line[:name]} needs a length and a stiffness above nothing" unless line[:rest].positive? && line[:stiffness].positive?
-          raise ArgumentError, "line #{line[:name]} needs two nodes at least" if line[:nodes].size < 2
+        @lines =
+          lines.map do |line|
+            unless line[:rest].positive? && line[:stiffness].positive?
+              raise ArgumentError, "line #{line[:name]} needs a length and a stiffness above nothing"
+            end
+            raise ArgumentError, "line #{line[:name]} needs two nodes at least" if line[:nodes].size < 2
 
-          Line.new(line[:name], line[:nodes].map { |node| node_of(node) }, line[:rest].to_f, line[:stiffness].to_f)
-        end
+            Line.new(line[:name], line[:nodes].map { |node| node_of(node) }, line[:rest].to_f, line[:stiffness].to_f)
+          end
       end
 
       def weight = bodies.sum(&:mass)
@@ -35,44 +37,48 @@ module DustLadder
       # on every line's.
       def with(rests: nil, masses: nil, cgs: nil, stiffness: 1.0)
         moved = cgs && bodies.zip(cgs).map { |body, cg| body.cg.zip(cg).map { |was, is| was - is } }
-        changed = bodies.each_with_index.map { |body, index|
-          Body.new(
-            name: body.name,
-            mass: masses ? masses[index] : body.mass,
-            cg: cgs ? cgs[index] : body.cg,
-            points: body.points
-          )
-        } if masses || cgs
-        others = lines.each_with_index.map { |line, index|
-          Line.new(
-            line.name,
-            moved ? shifted(line.nodes, moved) : line.nodes,
-            rests ? rests[index] : line.rest,
-            line.stiffness * stiffness
-          )
-        }
+        changed =
+          bodies.each_with_index.map do |body, index|
+            Body.new(
+              name: body.name,
+              mass: masses ? masses[index] : body.mass,
+              cg: cgs ? cgs[index] : body.cg,
+              points: body.points
+            )
+          end if masses || cgs
+        others =
+          lines.each_with_index.map do |line, index|
+            Line.new(
+              line.name,
+              moved ? shifted(line.nodes, moved) : line.nodes,
+              rests ? rests[index] : line.rest,
+              line.stiffness * stiffness
+            )
+          end
         dup.tap { |rig| rig.replace(changed || bodies, others) }
       end
 
       # The same rig with one node of a line at another place on its body, relative to the body's CG.
       def with_node(line, node, place)
-        moved = lines.each_with_index.map { |one, index|
-          index == line ? Line.new(
-            one.name,
-            one.nodes.each_with_index.map { |(body, at), which|
-              [ body, which == node ? place : at ]
-            },
-            one.rest,
-            one.stiffness
-          ) : one
-        }
+        moved =
+          lines.each_with_index.map do |one, index|
+            if index == line
+              Line.new(
+                one.name,
+                one.nodes.each_with_index.map { |(body, at), which| [ body, which == node ? place : at ] },
+                one.rest,
+                one.stiffness
+              )
+            else
+              one
+            end
+          end
         dup.tap { |rig| rig.replace(bodies, moved) }
       end
 
       # The same rig less some lines, by index.
-      def without(some)
+      def without(some) =
         dup.tap { |rig| rig.replace(bodies, lines.reject.with_index { |_, index| some.include?(index) }) }
-      end
 
       protected
 
@@ -84,13 +90,13 @@ module DustLadder
       private
 
       def shifted(nodes, by)
-        nodes.map { |body, at|
+        nodes.map do |body, at|
           body ? [ body, [ at[0] + by[body][0], at[1] + by[body][1], at[2] + by[body][2] ] ] : [ body, at ]
-        }
+        end
       end
 
       def node_of(text)
-        return [ nil, hook ] if text == "hook"
+        return nil, hook if text == "hook"
 
         name, point = text.split(".", 2)
         index = @by_name[name] or raise ArgumentError, "there is no body #{name}"

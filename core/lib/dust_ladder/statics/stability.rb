@@ -8,21 +8,20 @@ module DustLadder
       # energy, so it is held by a stiffness of its own, which changes nothing else.
       def self.without_yaw(rig, hessian, pose)
         n = rig.freedoms
-        yaw = Array.new(n, 0.0)
+        at, yaw = [], []
         rig.bodies.each_index do |body|
           centre = pose.centres[body]
-          yaw[6 * body] = rig.hook[1] - centre[1]
-          yaw[6 * body + 1] = centre[0] - rig.hook[0]
-          yaw[6 * body + 5] = 1.0
+          at.push(6 * body, 6 * body + 1, 6 * body + 5)
+          yaw.push(rig.hook[1] - centre[1], centre[0] - rig.hook[0], 1.0)
         end
         # A body may also turn by itself under a single line: held by very little.
         little = rig.weight * 1e-9
         matrix = hessian.dup
-        n.times do |row|
-          matrix[row * n + row] += little
-          next if yaw[row].zero?
-
-          n.times { |column| matrix[row * n + column] += rig.weight * yaw[row] * yaw[column] }
+        n.times { |row| matrix[row * n + row] += little }
+        weight = rig.weight
+        at.each_with_index do |row, one|
+          share = weight * yaw[one]
+          at.each_with_index { |column, other| matrix[row * n + column] += share * yaw[other] }
         end
         matrix
       end
@@ -38,7 +37,8 @@ module DustLadder
       def neutral = eigenvalues.count { |value| value.abs <= NEUTRAL }
 
       # Eigenvalues over the weight, turnings taken per metre of lever.
-      def eigenvalues = @eigenvalues ||= Linear.eigen(@hessian, @rig.freedoms).first.map { |value| value / @rig.weight }
+      def eigenvalues =
+        @eigenvalues ||= Linear.eigen(@hessian, @rig.freedoms).first.map { |value| value / @rig.weight }
 
       # What the margin of a body says, in words. caution: margin under which it counts as easily tipped, m.
       def words(body, caution)
@@ -46,10 +46,11 @@ module DustLadder
         return "it turns over: the pose is not stable" if height.negative? || !@equilibrium.stable?
 
         free = neutral.positive? ? "; free to turn by itself" : ""
-        height < caution ? "it tips easily, like a pendulum of #{Figure.m(
-          height,
-          :down
-)}#{free}" : "as steady as a pendulum of #{Figure.m(height, :down)}#{free}"
+        if height < caution
+          "it tips easily, like a pendulum of #{Figure.m(height, :down)}#{free}"
+        else
+          "as steady as a pendulum of #{Figure.m(height, :down)}#{free}"
+        end
       end
 
       # Height of the pendulum that holds a body as firmly, m: the smallest stiffness against small rotations about
@@ -60,12 +61,11 @@ module DustLadder
         rest = (0...n).to_a - kept
         inner = rest.flat_map { |row| rest.map { |column| @hessian[row * n + column] } }
         give = kept.map { |k| Linear.solve(inner.dup, rest.map { |row| @hessian[row * n + k] }) }
-        a, b, c = [ [ 0, 0 ], [ 0, 1 ],
-          [ 1, 1 ] ].map { |i, j|
-          @hessian[kept[i] * n + kept[j]] - rest.each_index.sum { |at|
-            @hessian[kept[i] * n + rest[at]] * give[j][at]
-          }
-        }
+        a, b, c =
+          [ [ 0, 0 ], [ 0, 1 ], [ 1, 1 ] ].map do |i, j|
+            @hessian[kept[i] * n + kept[j]] -
+              rest.each_index.sum { |at| @hessian[kept[i] * n + rest[at]] * give[j][at] }
+          end
         smallest = (a + c) / 2 - Math.sqrt(((a - c) / 2)**2 + b * b)
         smallest / @rig.bodies[body].mass
       end

@@ -16,33 +16,37 @@ module DustLadder
         @wrapped = wrapped
         @friction = friction
         @straight = lines.size
-        parts = wrapped.flat_map { |line|
-          line[:nodes].each_cons(2).zip(line[:parts]).each_with_index.map { |(ends, length), index|
-            { name: "#{line[:name]} #{index + 1}", nodes: ends, rest: length, stiffness: line[:stiffness] }
-          }
-        }
-        whole = wrapped.map { |line|
-          { name: line[:name], nodes: line[:nodes], rest: line[:parts].sum, stiffness: line[:stiffness] }
-        }
+        parts =
+          wrapped.flat_map do |line|
+            line[:nodes]
+              .each_cons(2)
+              .zip(line[:parts])
+              .each_with_index
+              .map do |(ends, length), index|
+                { name: "#{line[:name]} #{index + 1}", nodes: ends, rest: length, stiffness: line[:stiffness] }
+              end
+          end
+        whole =
+          wrapped.map do |line|
+            { name: line[:name], nodes: line[:nodes], rest: line[:parts].sum, stiffness: line[:stiffness] }
+          end
         @gripped = Equilibrium.of(Rig.new(bodies: bodies, lines: lines + parts, hook: hook))
         @sliding = slide(Rig.new(bodies: bodies, lines: lines + whole, hook: hook))
       end
 
       # Greatest tension of each wrapped sling, kg, the worse of both; nil for sliding when it has no pose.
-      def tensions
-        offsets.zip(@wrapped).each_with_index.map { |(from, line), index|
-          [ *gripped.tensions[from, line[:parts].size], sliding && sliding.tensions[@straight + index] ].compact.max
-        }
-      end
+      def tensions =
+        offsets
+          .zip(@wrapped)
+          .each_with_index
+          .map do |(from, line), index|
+            [ *gripped.tensions[from, line[:parts].size], sliding && sliding.tensions[@straight + index] ].compact.max
+          end
 
       # Contacts of every wrapped sling.
-      def contacts
-        @contacts ||= offsets.zip(@wrapped).map { |from, line|
-          (1...line[:parts].size).map { |inner|
-            contact(from, inner)
-          }
-        }
-      end
+      def contacts =
+        @contacts ||=
+          offsets.zip(@wrapped).map { |from, line| (1...line[:parts].size).map { |inner| contact(from, inner) } }
       def may_slip? = contacts.flatten.any? { |contact| !contact.holds } || sliding.nil? || !sliding.stable?
 
       private
@@ -54,9 +58,8 @@ module DustLadder
         nil
       end
 
-      def offsets
+      def offsets =
         @wrapped.each_with_index.map { |_, index| @straight + @wrapped.first(index).sum { |line| line[:parts].size } }
-      end
 
       def contact(from, inner)
         before, after = [ from + inner - 1, from + inner ].map { |index| run(gripped.rig.lines[index]) }
@@ -87,30 +90,6 @@ module DustLadder
         raise NotKnown, "an inner loop needs an angle above 0 and up to 90°" unless degrees.positive? && degrees <= 90
 
         pull / (2 * Math.sin(degrees * Math::PI / 180))
-      end
-    end
-
-    # A load all of whose points lie below its centre of gravity stands in a pyramid of hook and points.
-    module Pyramid
-      module_function
-
-      # Level distance from the CG to the nearest face of the pyramid, m, below zero outside; nil when a point is not
-      # below the CG. hook, points (in order round the load, three at least) and cg in one level frame.
-      def room(hook, points, cg)
-        return unless points.size >= 3 && points.all? { |point| point[2] < cg[2] } && cg[2] < hook[2]
-
-        corners = points.map { |point|
-          share = (cg[2] - point[2]) / (hook[2] - point[2]); [ 0, 1 ].map { |axis|
-            point[axis] + share * (hook[axis] - point[axis])
-          }
-        }
-        area = corners.zip(corners.rotate).sum { |(ax, ay), (bx, by)| ax * by - bx * ay }
-        corners.zip(corners.rotate).map { |(ax, ay), (bx, by)|
-          (area.negative? ? -1 : 1) * ((bx - ax) * (cg[1] - ay) - (by - ay) * (cg[0] - ax)) / Math.hypot(
-            bx - ax,
-            by - ay
-          )
-        }.min
       end
     end
   end

@@ -1,0 +1,73 @@
+module DustLadder
+  module Gear
+    # May every piece of the plan be used on the day of the lift: its tag legible, examined and not overdue then, and
+    # neither out, quarantined nor scrapped? (handbook, section 9). As the store has it now, where that is told; else
+    # as it was when the plan took it.
+    class GearCheck < Ladder::Check
+      ID = "gear"
+      LABEL = "Gear"
+      # A piece in the plan: its number, what the plan keeps of it, and where it is named.
+      Piece = Struct.new(:number, :data, :pointer, keyword_init: true)
+      # What it comes to: verdict and reason.
+      Found = Struct.new(:piece, :verdict, :words)
+
+      private
+
+      def examine
+        raise NotKnown.new("no sling is chosen", pointer: "/rigging/legs/0/sling") if pieces.empty?
+
+        found = pieces.map { |piece| judged(piece) }
+        found.each { |one| part(name: one.piece.number, verdict: one.verdict, note: both(one.words)) }
+        worst = found.min_by { |one| Ladder::Verdict.rank(one.verdict) }
+        if worst.verdict == "not_known"
+          @missing << Ladder::Missing.new(
+            what: "#{worst.piece.number}: #{worst.words}",
+            pointer: day ? worst.piece.pointer : "/lift_at"
+          )
+        end
+        words =
+          if worst.verdict == "holds"
+            "#{found.size} piece#{"s" if found.size > 1} ready on #{day}"
+          else
+            "#{worst.piece.number}: #{worst.words}"
+          end
+        answer(worst.verdict, note: both(words), subject: worst.verdict == "holds" ? nil : worst.piece.number)
+      end
+
+      def day = lift.document.dig("lift_at")&.slice(0, 10)
+
+      def pieces
+        @pieces ||=
+          begin
+            legs = lift.legs.each_with_index.map { |leg, index| [ lift.sling_of(leg), "/rigging/legs/#{index}/sling" ] }
+            above =
+              lift.beam ? lift.beam.uppers.map { |upper| [ lift.sling_of(upper.data), upper.pointer("sling") ] } : []
+            beam = lift.beam ? [ [ lift.beam.data, "/rigging/beam/beam" ] ] : []
+            (legs + above + beam)
+              .select(&:first)
+              .uniq { |data, _| data["number"] }
+              .map { |data, pointer| Piece.new(number: data["number"], data: data, pointer: pointer) }
+          end
+      end
+
+      def judged(piece)
+        standing = lift.standing(piece.number) || piece.data
+        told = lift.standing(piece.number) ? "in the store now" : "when the plan took it"
+        if piece.data["tag"] && !Slings::Tag.new(piece.data, rules).legible?
+          return Found.new(piece, "stop", "its tag cannot be read")
+        end
+
+        state = standing["state"]
+        return Found.new(piece, "stop", "#{state} #{told}") if state && state != "ready"
+
+        due = standing["due"]
+        return Found.new(piece, "stop", "examination due #{due}, the lift is on #{day}") if due && day && due < day
+        return Found.new(piece, "not_known", "in what state it is is not known") if state.nil?
+        return Found.new(piece, "not_known", "when it was examined is not known") if due.nil?
+        return Found.new(piece, "not_known", "the day of the lift is not given") if day.nil?
+
+        Found.new(piece, "holds", "#{state} #{told}, examination due #{due}")
+      end
+    end
+  end
+end

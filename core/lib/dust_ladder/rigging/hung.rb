@@ -1,0 +1,105 @@
+module DustLadder
+  module Rigging
+    # A leg as it hangs: level distance of its point from the plumb line (below nothing on the other side of it, where
+    # that is known), height of what it hangs from above it, length; all m.
+    Leg =
+      Struct.new(:run, :height, :length) do
+        def deg_from_horizontal = Math.atan2(height, run.abs) * 180 / Math::PI
+      end
+
+    # What one leg carries in one pose: kg as mass held, upward and along the leg; the pose's leg; the Corner it is of.
+    Pull = Struct.new(:share, :tension, :leg, :corner)
+
+    # A corner of what is open: the weight's end, the CG's place in its box, each line's length, all as signs; and
+    # whether the lines are as they were made or as they stretch. names: of the lines.
+    Corner =
+      Struct.new(:weight, :box, :lengths, :made, :names) do
+        def nominal? = weight.nil?
+
+        # Where in its box the CG is, in words.
+        def self.box_words(box)
+          "CG at " \
+            "#{Corner::AXES.each_with_index.map { |axis, index|
+              "#{box[index].positive? ? "+" : "−"}#{axis}"
+            }.join(" ")} of its box"
+        end
+
+        def words
+          return made ? "nominal, as made" : "nominal" if nominal?
+
+          long =
+            lengths.zip(names).map do |sign, name|
+              "#{name.start_with?("upper") || name == "bail" ? name : "#{name} leg"} " \
+                "#{sign.positive? ? "long" : "short"}"
+            end
+          [ Corner.box_words(box), *long, "weight #{weight.positive? ? "high" : "low"}",
+            *(made ? "as made" : nil) ].join(", ")
+        end
+        alias_method :to_s, :words
+      end
+    Corner::AXES = %w[x y z].freeze
+
+    # A load under one hook in one pose, told in its own axes, m: where the hook is, which way the world's up points,
+    # and what each of its lines carries, kg. line_of: the line of each leg; below: in a plane, the signed runs of its
+    # legs.
+    class Hung
+      attr_reader :hook, :up, :cg, :corner, :holds, :margin
+
+      def initialize(points, line_of, hook:, up:, cg:, tensions:, corner:, holds: true, margin: nil, legs: nil)
+        @points = points
+        @line_of = line_of
+        @hook = hook
+        @up = up
+        @cg = cg
+        @tensions = tensions
+        @corner = corner
+        @holds = holds
+        @margin = margin
+        @legs = legs
+      end
+
+      # By line, kg. Worked out when asked for: how it hangs may be known where its weight is not.
+      def tensions = @tensions.is_a?(Proc) ? @tensions = @tensions.call : @tensions
+      def legs = @legs ||= @points.each_index.map { |index| leg(index) }
+      def strands = legs
+      def uppers = []
+      def tops = Array.new(@points.size) { hook }
+      # The hook from the CG, in the load's axes, m: the way of plumb.
+      def plumb = hook_from_cg
+      def hook_from_cg = hook.zip(cg).map { |place, centre| place - centre }
+      def tilt_deg = Math.acos(up[2].clamp(-1.0, 1.0)) * 180 / Math::PI
+      def between? = @legs ? @legs.all? { |leg| leg.run >= -1e-9 && leg.height.positive? } : tensions.all?(&:positive?)
+      def tension(index) = tensions[@line_of[index]]
+
+      # Sine of a leg's angle from the horizontal.
+      def rise(index)
+        px, py, pz = @points[index]
+        x, y, z = hook[0] - px, hook[1] - py, hook[2] - pz
+        (x * up[0] + y * up[1] + z * up[2]) / Math.sqrt(x * x + y * y + z * z)
+      end
+
+      def pull(index)
+        leg = legs[index]
+        tension(index).then { |tension| Pull.new(tension * leg.height / leg.length, tension, leg, corner) }
+      end
+
+      # Hook bearing above the lowest of the base's corners, along plumb, m. size: of the load.
+      def above_base(size)
+        lowest = [ 0.0, size[0] * up[0] ].min + [ 0.0, size[1] * up[1] ].min
+        hook[0] * up[0] + hook[1] * up[1] + hook[2] * up[2] - lowest
+      end
+
+      private
+
+      def leg(index)
+        px, py, pz = @points[index]
+        x, y, z = hook[0] - px, hook[1] - py, hook[2] - pz
+        height = x * up[0] + y * up[1] + z * up[2]
+        length = Math.sqrt(x * x + y * y + z * z)
+        # Square to plumb part by part: the difference of two squares would lose the least leans.
+        run = Math.sqrt((x - height * up[0])**2 + (y - height * up[1])**2 + (z - height * up[2])**2)
+        Leg.new(run, height, length)
+      end
+    end
+  end
+end
