@@ -6,43 +6,48 @@ require "net/http"
 # Debian's Chromium, driven for real, with a fresh profile each time. For specs, screenshots and benchmarks.
 module Browser
   FLAGS = %w[
-    --headless=new --no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking --disable-component-update --disable-sync
-    --force-device-scale-factor=1 --hide-scrollbars --window-size=1280,800
+    --headless=new
+    --no-sandbox
+    --disable-gpu
+    --disable-quic
+    --no-first-run
+    --disable-background-networking
+    --disable-component-update
+    --disable-sync
+    --force-device-scale-factor=1
+    --hide-scrollbars
+    --window-size=1280,800
   ].freeze
 
   module_function
 
   # logs: keep the browser's log and every request it makes; that costs time.
   def options(logs: false)
-    Selenium::WebDriver::Chrome::Options.new(
-      binary: "/usr/bin/chromium",
-      args: FLAGS + [ "--user-data-dir=#{profile}" ]
-    ).tap do |options|
-      options.add_option("goog:loggingPrefs", { performance: "ALL", browser: "ALL" }) if logs
-    end
+    Selenium::WebDriver::Chrome::Options
+      .new(binary: "/usr/bin/chromium", args: FLAGS + [ "--user-data-dir=#{profile}" ])
+      .tap { |options| options.add_option("goog:loggingPrefs", { performance: "ALL", browser: "ALL" }) if logs }
   end
 
   # A fresh profile, in memory where the machine has a place for it; gone with whoever asked for it.
   def profile
-    Dir.mktmpdir("dust-ladder", *[ "/dev/shm" ].select { |place| File.writable?(place) }).tap { |folder|
-      at_exit {
-        FileUtils.rm_rf(folder)
-      }
-    }
+    Dir
+      .mktmpdir("dust-ladder", *[ "/dev/shm" ].select { |place| File.writable?(place) })
+      .tap { |folder| at_exit { FileUtils.rm_rf(folder) } }
   end
 
   def service = Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver")
 
   # A driver on a demo of its own: its own data, its own port, ended when the block ends.
   def with_demo(name, port)
-    server = spawn(
-      { "DEMO_DATABASE" => name },
-      File.expand_path("../bin/demo", __dir__),
-      "--fresh",
-      "--port",
-      port.to_s,
-      out: File::NULL
-    )
+    server =
+      spawn(
+        { "DEMO_DATABASE" => name },
+        File.expand_path("../bin/demo", __dir__),
+        "--fresh",
+        "--port",
+        port.to_s,
+        out: File::NULL
+      )
     wait_for(port)
     driver = Selenium::WebDriver.for(:chrome, options: options, service: service)
     yield driver, "http://127.0.0.1:#{port}"

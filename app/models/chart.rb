@@ -6,34 +6,38 @@ class Chart < ApplicationRecord
 
   validates :identifier, presence: true, uniqueness: { scope: :version }
   scope :newest,
-    -> {
-      where("version = (SELECT MAX(other.version) FROM charts other WHERE other.identifier = charts.identifier)").order(:identifier)
-    }
+    -> do
+      where(
+        "version = (SELECT MAX(other.version) FROM charts other WHERE other.identifier = charts.identifier)"
+      ).order(:identifier)
+    end
 
   # Takes charts' data as entered by someone, each as a new version where it is known already. All of them or none.
   # Those whose figures are here already are left as they are. Raises PlanFile::Invalid.
   def self.enter(all, by:, on:)
     raise Invalid, [ fault("/entered_by", "who enters the charts is not given", "a name") ] if by.strip.empty?
-    raise Invalid, [ fault("/charts", "there are #{all.size} charts", "1 to #{MOST}") ] unless all.size.between?(
-      1,
-      MOST
-    )
+    unless all.size.between?(1, MOST)
+      raise Invalid, [ fault("/charts", "there are #{all.size} charts", "1 to #{MOST}") ]
+    end
 
-    faults = all.each_with_index.flat_map { |data, index|
-      DustLadder::Cranes::ChartFile.errors(data).map { |one|
-        one.merge("pointer" => "/charts/#{index}#{one['pointer']}")
-      }
-    }
+    faults =
+      all.each_with_index.flat_map do |data, index|
+        DustLadder::Cranes::ChartFile
+          .errors(data)
+          .map { |one| one.merge("pointer" => "/charts/#{index}#{one["pointer"]}") }
+      end
     ids = all.map { |data| data["id"] if data.is_a?(Hash) }
-    faults += ids.each_index.select { |index|
-      ids.first(index).include?(ids[index])
-    }.map { |index|
-      fault(
-        "/charts/#{index}/id",
-        "another of these charts is called #{ids[index].inspect} too",
-        "an id of its own"
-      )
-    }
+    faults +=
+      ids
+        .each_index
+        .select { |index| ids.first(index).include?(ids[index]) }
+        .map do |index|
+          fault(
+            "/charts/#{index}/id",
+            "another of these charts is called #{ids[index].inspect} too",
+            "an id of its own"
+          )
+        end
     raise Invalid, faults if faults.any?
 
     transaction { all.map { |data| add(data, by.strip.first(200), on) } }
@@ -66,12 +70,8 @@ class Chart < ApplicationRecord
     refuse("it was checked by #{record.checked_by} already", "a version that is not yet checked") unless record.doubt
 
     update!(
-      data: data.merge(
-        "record" => data["record"].merge(
-          "checked_by" => by.strip.first(200),
-          "checked_on" => on.iso8601
-        )
-      )
+      data:
+        data.merge("record" => data["record"].merge("checked_by" => by.strip.first(200), "checked_on" => on.iso8601))
     )
   end
 
@@ -103,9 +103,11 @@ class Chart < ApplicationRecord
       **snapshot,
       diagram: DustLadder::Cranes::RangeDiagram.new(data).as_json,
       warnings: DustLadder::Cranes::ChartFile.warnings(data),
-      versions: Chart.where(identifier: identifier).order(:version).map { |one|
-        { id: one.id, version: one.version, record: one.data["record"], doubt: one.record.doubt }
-      }
+      versions:
+        Chart
+          .where(identifier: identifier)
+          .order(:version)
+          .map { |one| { id: one.id, version: one.version, record: one.data["record"], doubt: one.record.doubt } }
     }
   end
 
@@ -115,9 +117,12 @@ class Chart < ApplicationRecord
 
   # The largest figure in it, for the library.
   def most
-    kg = [ data["tables"]&.values, data.dig("tower", "falls")&.values&.map { |set|
-      set["max_kg"]
-    }, data.dig("fixed_hoist", "wll_kg"), data.dig("platform_jib", "jib_cap_kg") ].flatten.compact.max
+    kg = [
+      data["tables"]&.values,
+      data.dig("tower", "falls")&.values&.map { |set| set["max_kg"] },
+      data.dig("fixed_hoist", "wll_kg"),
+      data.dig("platform_jib", "jib_cap_kg")
+    ].flatten.compact.max
     kg && DustLadder::Figure.kg(kg, :down).as_json
   end
 end

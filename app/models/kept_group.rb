@@ -4,11 +4,13 @@ class KeptGroup < ApplicationRecord
   validate :rows_of_a_take_off
 
   scope :titled,
-    ->(query) {
-      query.split.reduce(order(:title).limit(20)) { |found, word|
-        found.where("title LIKE ? ESCAPE '\\'", "%#{sanitize_sql_like(word)}%")
-      }
-    }
+    ->(query) do
+      query
+        .split
+        .reduce(order(:title).limit(20)) do |found, word|
+          found.where("title LIKE ? ESCAPE '\\'", "%#{sanitize_sql_like(word)}%")
+        end
+    end
 
   def summary = { id: id, title: title, rows: data["parts"].size }
 

@@ -5,16 +5,20 @@ class Piece < ApplicationRecord
   scope :in_order, -> { order(:sort, :number) }
 
   validates :number, presence: true, uniqueness: true
-  validate {
-    read.problems.each { |problem|
-      errors.add(:fields, :invalid, message: problem.message, problem: problem.as_json)
-    }
-  }
+  validate do
+    read.problems.each { |problem| errors.add(:fields, :invalid, message: problem.message, problem: problem.as_json) }
+  end
 
-  # What can be chosen from, with state, due day and place beside.
+  # What can be chosen from, with where it is beside.
   def self.for_choosing
-    in_order.map { |piece|
-      piece.data.merge("state" => piece.fields["state"], "due" => piece.read.due, "place" => piece.fields["place"])
+    in_order.map { |piece| piece.read.data.merge("due" => piece.read.due, "place" => piece.fields["place"]) }
+  end
+
+  # How the pieces that a plan names stand now, { number => { "state", "due" } }.
+  def self.standing(document)
+    numbers = %w[slings beams].flat_map { |kind| document.dig("snapshots", kind).to_h.keys }
+    where(number: numbers).to_h { |piece|
+      [ piece.number, { "state" => piece.fields["state"], "due" => piece.read.due } ]
     }
   end
 
@@ -26,7 +30,7 @@ class Piece < ApplicationRecord
   end
 
   def read = @read ||= DustLadder::Gear::Piece.new(fields)
-  def snapshot = DustLadder::PlanFile::Digest.snapshot(data)
+  def snapshot = DustLadder::PlanFile::Digest.snapshot(read.data || data)
 
   # As a list of the store shows it.
   def shown
@@ -39,27 +43,28 @@ class Piece < ApplicationRecord
       due: read.due,
       **snapshot,
       reach: (DustLadder::Figure.m(data["reach_m"]).as_json if data["reach_m"]),
-      rating: figure.(
-        tag ? tag.values_at(
-          "vertical_kg",
-          "choker_kg",
-          "basket_kg"
-        ).compact.first : data["spans"]&.map { |span|
-                            span["kg"]
-                          }&.min
-      ),
+      rating:
+        figure.(
+          (
+            if tag
+              tag.values_at("vertical_kg", "choker_kg", "basket_kg").compact.first
+            else
+              data["spans"]&.map { |span| span["kg"] }&.min
+            end
+          )
+        ),
       mass: (DustLadder::Figure.kg(data["mass_kg"], :up).as_json if data["mass_kg"])
     }
   end
 
   # Takes rows of a file: known numbers are changed, others added. All or, when one cannot be read, none.
   def self.take(rows)
-    transaction {
-      rows.map { |fields|
-        find_or_initialize_by(number: DustLadder::Gear::Piece.new(fields).fields["number"]).tap { |piece|
+    transaction do
+      rows.map do |fields|
+        find_or_initialize_by(number: DustLadder::Gear::Piece.new(fields).fields["number"]).tap do |piece|
           piece.update!(fields: fields)
-        }
-      }
-    }
+        end
+      end
+    end
   end
 end

@@ -14,11 +14,9 @@ class Plan < ApplicationRecord
 
   # document: a plan document that DustLadder::PlanFile has accepted.
   def self.start(document, note: "started")
-    transaction {
-      create!(header(document)).tap { |plan|
-        plan.revisions.create!(number: 1, document: document, note: note)
-      }
-    }
+    transaction do
+      create!(header(document)).tap { |plan| plan.revisions.create!(number: 1, document: document, note: note) }
+    end
   end
 
   def self.blank(title)
@@ -51,5 +49,5 @@ class Plan < ApplicationRecord
   end
 
   def document = current.document
-  def ladder = DustLadder.check(document)
+  def ladder = DustLadder.check(document, standing: Piece.standing(document))
 end

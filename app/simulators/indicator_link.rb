@@ -1,10 +1,11 @@
 require "socket"
 
-# The app's line to a cab indicator: one thread that listens, comes back when the line is lost, and knows how old what it
-# heard is. What may be shown of it is decided by the core's feed.
+# The app's line to a cab indicator: one thread that listens, comes back when the line is lost, and knows how old what
+# it heard is. What may be shown of it is decided by the core's feed.
 class IndicatorLink
   # The device said no, or is not there.
-  class Refused < StandardError; end
+  class Refused < StandardError
+  end
 
   AGAIN_S = 0.5
   ANSWERS_WITHIN_S = 5.0
@@ -73,7 +74,10 @@ class IndicatorLink
       rescue SystemCallError, IOError
         nil # told as "no connection" below, and tried again
       end
-      @lock.synchronize { @socket = nil; @feed.lost("no connection to the indicator") }
+      @lock.synchronize do
+        @socket = nil
+        @feed.lost("no connection to the indicator")
+      end
       @tried = true
       sleep AGAIN_S
     end

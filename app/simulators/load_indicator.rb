@@ -13,7 +13,8 @@ class LoadIndicator
   TROUBLES = [ nil, "silent", "mad" ].freeze
 
   # Something the device was told that it cannot do.
-  class Refused < StandardError; end
+  class Refused < StandardError
+  end
 
   def initialize(random: Random.new)
     @random = random
@@ -22,15 +23,22 @@ class LoadIndicator
     @playing = false
   end
 
-  # One command, a Hash with "do": follow (with a "plan"), play, pause, start, set (settings and trouble). Raises Refused.
+  # One command, a Hash with "do": follow (with a "plan"), play, pause, start, set (settings and trouble). Raises
+  # Refused.
   def command(words)
     case words["do"]
-    when "follow" then follow(words["plan"], words["cut_out"])
-    when "play" then @lift ? @playing = true : raise(Refused, "it follows no plan yet")
-    when "pause" then @playing = false
-    when "start" then start
-    when "set" then set(words)
-    else raise Refused, "#{words['do'].inspect} is not known; expected follow, play, pause, start or set"
+    when "follow"
+      follow(words["plan"], words["cut_out"])
+    when "play"
+      @lift ? @playing = true : raise(Refused, "it follows no plan yet")
+    when "pause"
+      @playing = false
+    when "start"
+      start
+    when "set"
+      set(words)
+    else
+      raise Refused, "#{words["do"].inspect} is not known; expected follow, play, pause, start or set"
     end
   end
 
@@ -49,11 +57,12 @@ class LoadIndicator
   def follow(plan, cut_out)
     document = DustLadder::PlanFile.accept(plan)
     lift = DustLadder::Lift.new(document)
-    stations = lift.crane.path_stations.each_with_index.map { |station, index|
-      station.dup.tap { |one|
-        one.hook = lift.crane.stations[index].support_height.value + lift.bridle.hook_above_base
-      }
-    }
+    stations =
+      lift.crane.path_stations.each_with_index.map do |station, index|
+        station.dup.tap do |one|
+          one.hook = lift.crane.stations[index].support_height.value + lift.bridle.hook_above_base
+        end
+      end
     @lift, @stations, @gross, @zones = lift, stations, lift.gross.kg, DustLadder::Cranes::Zone.all(lift)
     @settings["cut_out"] = cut_out if cut_out.is_a?(Numeric) && SETTINGS["cut_out"].cover?(cut_out)
     @title = document["title"]
@@ -70,9 +79,9 @@ class LoadIndicator
   end
 
   def set(words)
-    SETTINGS.each { |name, range|
+    SETTINGS.each do |name, range|
       @settings[name] = words[name].to_f.clamp(range.begin, range.end) if words[name].is_a?(Numeric)
-    }
+    end
     @trouble = words["trouble"] if words.key?("trouble") && TROUBLES.include?(words["trouble"])
   end
 
@@ -95,13 +104,17 @@ class LoadIndicator
   end
 
   def duration(from, to)
-    [ from.slew ? (to.slew - from.slew).abs / SPEEDS[:slew] : 0, (to.radius - from.radius).abs / SPEEDS[:radius],
-      (to.hook - from.hook).abs / SPEEDS[:hook], (to.boom - from.boom).abs / SPEEDS[:boom], 0.5 ].max
+    [
+      from.slew ? (to.slew - from.slew).abs / SPEEDS[:slew] : 0,
+      (to.radius - from.radius).abs / SPEEDS[:radius],
+      (to.hook - from.hook).abs / SPEEDS[:hook],
+      (to.boom - from.boom).abs / SPEEDS[:boom],
+      0.5
+    ].max
   end
 
-  def fine_steps(from, to)
+  def fine_steps(from, to) =
     [ from.slew ? (to.slew - from.slew).abs / FINE[:slew] : 0, (to.radius - from.radius).abs / FINE[:radius], 1 ].max
-  end
 
   def limit(station)
     kg = rated(station)
@@ -117,22 +130,24 @@ class LoadIndicator
   def noisy(value, share = 1.0) = value * (1 + @settings["noise"] * share * (2 * @random.rand - 1))
 
   def reading
-    return {
-      "format" => FORMAT,
-      "seq" => @seq,
-      "boom_m" => 0.0,
-      "radius_m" => 0.0,
-      "slew_deg" => nil,
-      "hook_m" => 0.0,
-      "load_kg" => 0.0,
-      "rated_kg" => nil,
-      "state" => "normal",
-      "why" => nil,
-      "plan" => nil,
-      "between" => 0,
-      "share" => 0.0,
-      "playing" => false
-    } unless @lift
+    unless @lift
+      return {
+        "format" => FORMAT,
+        "seq" => @seq,
+        "boom_m" => 0.0,
+        "radius_m" => 0.0,
+        "slew_deg" => nil,
+        "hook_m" => 0.0,
+        "load_kg" => 0.0,
+        "rated_kg" => nil,
+        "state" => "normal",
+        "why" => nil,
+        "plan" => nil,
+        "between" => 0,
+        "share" => 0.0,
+        "playing" => false
+      }
+    end
 
     at = DustLadder::Cranes::Path.between(*@stations[@between, 2], @share)
     load = noisy(@gross * (1 + @settings["offset"]))
@@ -163,8 +178,22 @@ class LoadIndicator
   end
 
   # What a device with a wet plug might send.
-  def mad
-    [ "{\"format\":\"#{FORMAT}\",\"seq\":#{@seq},\"load_kg\":-999999,\"radius_m\":", "\u0000\u0007~#{@seq}",
-      JSON.generate("format" => FORMAT, "seq" => @seq, "boom_m" => 20, "radius_m" => @random.rand * 400, "slew_deg" => 0, "hook_m" => 0, "load_kg" => 9e9, "rated_kg" => 1, "state" => "normal") ][@seq % 3]
-  end
+  def mad =
+    [
+      "{\"format\":\"#{FORMAT}\",\"seq\":#{@seq},\"load_kg\":-999999,\"radius_m\":",
+      "\u0000\u0007~#{@seq}",
+      JSON.generate(
+        "format" => FORMAT,
+        "seq" => @seq,
+        "boom_m" => 20,
+        "radius_m" => @random.rand * 400,
+        "slew_deg" => 0,
+        "hook_m" => 0,
+        "load_kg" => 9e9,
+        "rated_kg" => 1,
+        "state" => "normal"
+      )
+    ][
+      @seq % 3
+    ]
 end

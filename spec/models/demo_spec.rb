@@ -3,10 +3,10 @@ require Rails.root.join("demo/crane_model")
 RSpec.describe "The demo data" do
   wanted = {
     "feed-horn" => [ "holds", %w[level] ],
-    "receiver-cabin" => [ "holds", %w[slings] ],
+    "receiver-cabin" => [ "holds", %w[height] ],
     "waveguide-duct" => [ "holds", %w[level] ],
     "counterweight-block" => [ "tight", %w[crane] ],
-    "cable-girder" => [ "stop", %w[angle slings] ],
+    "cable-girder" => [ "stop", %w[angle] ],
     "generator" => [ "stop", %w[chart] ],
     "azimuth-drive" => [ "not_known", %w[load] ],
     "chiller" => [ "holds", %w[slings] ],
@@ -15,7 +15,7 @@ RSpec.describe "The demo data" do
     "mast-section" => [ "holds", %w[level] ],
     "dish-panel" => [ "stop", %w[level] ],
     "receiver-cabin-four" => [ "stop", %w[level] ],
-    "pipe-bundle" => [ "holds", %w[level] ],
+    "pipe-bundle" => [ "tight", %w[level] ],
     "gearbox" => [ "stop", %w[fittings] ],
     "transformer" => [ "stop", %w[crane] ],
     "azimuth-bearing" => [ "tight", %w[crane] ],
@@ -30,7 +30,7 @@ RSpec.describe "The demo data" do
   end
 
   wanted.each do |name, (verdict, governs)|
-    it "says #{verdict} of #{name}, #{governs.join(' and ')} governing" do
+    it "says #{verdict} of #{name}, #{governs.join(" and ")} governing" do
       ladder = DustLadder.check(demo_document(name))
       expect(ladder.verdict).to eq(verdict)
       expect(ladder.governing.map(&:id)).to eq(governs)
@@ -41,53 +41,52 @@ RSpec.describe "The demo data" do
     end
   end
 
-  Rails.root.glob("demo/charts/*.json").each do |path|
-    chart = JSON.parse(path.read)
+  Rails
+    .root
+    .glob("demo/charts/*.json")
+    .each do |path|
+      chart = JSON.parse(path.read)
 
-    describe chart["title"] do
-      it "is a whole chart, with nothing in it to look at again" do
-        judged = DustLadder::Cranes::ChartFile.judge(chart)
-        expect([ judged.faults, judged.data ]).to eq([ [], chart ])
-        expect(judged.warnings).to eq([]) unless chart["family"] == "platform_jib"
-      end
+      describe chart["title"] do
+        it "is a whole chart, with nothing in it to look at again" do
+          judged = DustLadder::Cranes::ChartFile.judge(chart)
+          expect([ judged.faults, judged.data ]).to eq([ [], chart ])
+          expect(judged.warnings).to eq([]) unless chart["family"] == "platform_jib"
+        end
 
-      it "never allows more where it tips sooner: over the front than the rear, over the side than the front" do
-        tables = chart.fetch("tables", {}).values_at("main", "rear", "front", "side").compact
-        tables.each_cons(2) { |more, less|
-          expect(less.flatten.zip(more.flatten)).to all(
-            satisfy { |kg, most|
-              (kg || 0) <= (most || 0)
-            }
-          )
-        }
+        it "never allows more where it tips sooner: over the front than the rear, over the side than the front" do
+          tables = chart.fetch("tables", {}).values_at("main", "rear", "front", "side").compact
+          tables.each_cons(2) do |more, less|
+            expect(less.flatten.zip(more.flatten)).to all(satisfy { |kg, most| (kg || 0) <= (most || 0) })
+          end
+        end
       end
     end
-  end
 
   it "has charts of every family, one of them not yet checked" do
     charts = Rails.root.glob("demo/charts/*.json").map { |path| JSON.parse(path.read) }
+    expect(charts.map { |chart| chart["family"] || "mobile" }.tally).to eq(
+      "mobile" => 5,
+      "tower" => 1,
+      "platform_jib" => 1,
+      "fixed_hoist" => 1
+    )
     expect(
-      charts.map { |chart|
-        chart["family"] || "mobile"
-      }.tally
-    ).to eq("mobile" => 5, "tower" => 1, "platform_jib" => 1, "fixed_hoist" => 1)
-    expect(
-      charts.select { |chart|
-        DustLadder::Cranes::Record.new(chart["record"]).doubt
-      }.map { |chart| chart["id"] }
+      charts.select { |chart| DustLadder::Cranes::Record.new(chart["record"]).doubt }.map { |chart| chart["id"] }
     ).to eq([ "juniper-jib" ])
   end
 
   it "has a crane model that weakens with radius, boom length and a nearer edge" do
-    model = CraneModel.new(
-      machine_kg: 30_000,
-      machine_behind_m: 0.5,
-      boom_kg_per_m: 150,
-      strongest_kg: 30_000,
-      strongest_m: 3.0,
-      shortest_m: 10.0,
-      foot_radius_m: -1.0
-    )
+    model =
+      CraneModel.new(
+        machine_kg: 30_000,
+        machine_behind_m: 0.5,
+        boom_kg_per_m: 150,
+        strongest_kg: 30_000,
+        strongest_m: 3.0,
+        shortest_m: 10.0,
+        foot_radius_m: -1.0
+      )
     near, far = model.table([ 6.0, 9.0 ], [ 12.0, 18.0 ], 2.8)
     expect(near[0]).to be > far[0]
     expect(near[0]).to be > near[1]

@@ -2,14 +2,12 @@ RSpec.describe Plan do
   it "keeps every revision, and counts the lock on even when the title stays" do
     plan = demo_plan("feed-horn")
     document = demo_document("feed-horn").merge("site" => "Elsewhere")
-    expect {
-      plan.revise(document, lock_version: plan.lock_version, note: "moved")
-    }.to change(plan, :lock_version).by(1)
+    expect { plan.revise(document, lock_version: plan.lock_version, note: "moved") }.to change(
+      plan,
+      :lock_version
+    ).by(1)
     expect(
-      plan.reload.revisions.map { |revision|
-        [ revision.number, revision.note,
-          revision.document["site"] ]
-      }
+      plan.reload.revisions.map { |revision| [ revision.number, revision.note, revision.document["site"] ] }
     ).to eq([ [ 1, "started", "Saltpan Array" ], [ 2, "moved", "Elsewhere" ] ])
     expect { plan.revisions.first.update!(note: "rewritten") }.to raise_error(ActiveRecord::ReadOnlyRecord)
     expect { plan.destroy! }.to raise_error(ActiveRecord::DeleteRestrictionError)
@@ -19,9 +17,9 @@ RSpec.describe Plan do
     plan = demo_plan("feed-horn")
     second = described_class.find(plan.id)
     plan.revise(plan.document, lock_version: 0, note: "first")
-    expect {
-      second.revise(second.document, lock_version: 0, note: "second")
-    }.to raise_error(ActiveRecord::StaleObjectError)
+    expect { second.revise(second.document, lock_version: 0, note: "second") }.to raise_error(
+      ActiveRecord::StaleObjectError
+    )
     expect(plan.revisions.reload.map(&:note)).to eq(%w[started first])
   end
 
@@ -33,14 +31,7 @@ RSpec.describe Plan do
       default_transaction_mode: "immediate"
     )
     expect {
-      Revision.insert!(
-        {
-          plan_id: 999_999,
-          number: 1,
-          document: "{}",
-          created_at: Time.current
-        }
-      )
+      Revision.insert!({ plan_id: 999_999, number: 1, document: "{}", created_at: Time.current })
     }.to raise_error(ActiveRecord::InvalidForeignKey)
   end
 end

@@ -5,23 +5,26 @@ RSpec.describe Plan, "saved by many at once" do
 
   it "lets one of them win each time, keeps the numbers whole and loses no revision" do
     plan = demo_plan("feed-horn")
-    outcomes = Array.new(4) do |saver|
-      Thread.new do
-        ActiveRecord::Base.connection_pool.with_connection do
-          Array.new(5) do
-            own = described_class.find(plan.id)
-            own.revise(
-              own.document.merge("site" => "saver #{saver}"),
-              lock_version: own.lock_version,
-              note: "saver #{saver}"
-            )
-            :kept
-          rescue ActiveRecord::StaleObjectError
-            :told
+    outcomes =
+      Array
+        .new(4) do |saver|
+          Thread.new do
+            ActiveRecord::Base.connection_pool.with_connection do
+              Array.new(5) do
+                own = described_class.find(plan.id)
+                own.revise(
+                  own.document.merge("site" => "saver #{saver}"),
+                  lock_version: own.lock_version,
+                  note: "saver #{saver}"
+                )
+                :kept
+              rescue ActiveRecord::StaleObjectError
+                :told
+              end
+            end
           end
         end
-      end
-    end.flat_map(&:value)
+        .flat_map(&:value)
 
     expect(outcomes.uniq - %i[kept told]).to eq([])
     kept = outcomes.count(:kept)

@@ -1,11 +1,9 @@
 RSpec.describe "The API of the load room" do
   def json = JSON.parse(response.body)
-  def send_json(method, path, body)
+  def send_json(method, path, body) =
     public_send(method, path, params: JSON.generate(body), headers: { "Content-Type" => "application/json" })
-  end
-  def upload(text, name, type = "text/csv")
+  def upload(text, name, type = "text/csv") =
     Rack::Test::UploadedFile.new(StringIO.new(text.b), type, original_filename: name)
-  end
   def lines = response.body.lines.map { |line| JSON.parse(line) }
 
   it "answers with the take-off beside the ladder when it is asked for, a group's by its number" do
@@ -49,8 +47,12 @@ RSpec.describe "The API of the load room" do
     expect(json["kept"]).to eq([])
     get "/api/kept_groups/#{KeptGroup.last.id}"
     expect(json["data"]).to eq(group)
-    [ { title: "X", data: { "title" => "X" } }, { title: "", data: group }, { title: "X", data: group },
-      { title: "X", data: nil } ].each do |body|
+    [
+      { title: "X", data: { "title" => "X" } },
+      { title: "", data: group },
+      { title: "X", data: group },
+      { title: "X", data: nil }
+    ].each do |body|
       send_json(:post, "/api/kept_groups", body)
       expect(response).to have_http_status(:unprocessable_content)
     end
@@ -70,9 +72,11 @@ RSpec.describe "The API of the load room" do
       "faulty" => 0,
       "fault" => nil
     )
-    masses = lines.flat_map { |line|
-      line["rows"] || []
-    }.reject { |row| row["cells"]["group"] != "" }.filter_map { |row| row["mass"] }
+    masses =
+      lines
+        .flat_map { |line| line["rows"] || [] }
+        .reject { |row| row["cells"]["group"] != "" }
+        .filter_map { |row| row["mass"] }
     sheet = DustLadder::Lift.new(plan.document).load.take_off
     rack = sheet.rows.find { |row| row.name == "Rack" }.kg
     expect(masses.sum { |mass| mass["value"] }).to be_within(1e-6).of(sheet.bare_kg - 3 * rack)
@@ -95,13 +99,16 @@ RSpec.describe "The API of the load room" do
     send_json(
       :post,
       "/api/indicated_weights",
-      document: demo_document("brine-tank"),
+      document:
+        demo_document("receiver-cabin-racks").tap do |one|
+          one["load"]["weight"] = { "bare" => "", "basis" => "unknown", "source" => "" }
+        end,
       reading: "3.3 t",
       shows: "without_block",
       at: ""
     )
     expect(response).to have_http_status(:unprocessable_content)
-    expect(json["errors"].first["message"]).to match(/only when the plan holds/)
+    expect(json["errors"].first["message"]).to match(/only when a bounded one was known first/)
     send_json(
       :post,
       "/api/indicated_weights",
@@ -137,7 +144,9 @@ RSpec.describe "The API of the load room" do
     }.each do |name, bytes|
       it "refuses #{name}" do
         post "/api/plans/#{plan.id}/sketches",
-          params: { file: upload(bytes == :big ? png + ("x" * Plan::LARGEST_SKETCH) : bytes, name, "image/png") }
+          params: {
+            file: upload(bytes == :big ? png + ("x" * Plan::LARGEST_SKETCH) : bytes, name, "image/png")
+          }
         expect(response.status).to be_in([ 413, 422 ])
         expect(plan.sketches.count).to eq(0)
       end

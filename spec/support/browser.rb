@@ -49,17 +49,16 @@ module BrowserHelp
   # Drags a grip by pixels, in steps as a hand would. Holds it when a block is given, and lets go after.
   def drag(grip, by_x, by_y, steps: 8)
     rect = find("[data-grip=#{grip}]").native.rect
-    actions = page.driver.browser.action(duration: 20).move_to_location(
-      (rect.x + rect.width / 2).to_i,
-      (rect.y + rect.height / 2).to_i
-    ).pointer_down
-    steps.times { |step|
-      actions = actions.move_by(
-        *[ by_x, by_y ].map { |by|
-          by * (step + 1) / steps - by * step / steps
-        }
-      )
-    }
+    actions =
+      page
+        .driver
+        .browser
+        .action(duration: 20)
+        .move_to_location((rect.x + rect.width / 2).to_i, (rect.y + rect.height / 2).to_i)
+        .pointer_down
+    steps.times do |step|
+      actions = actions.move_by(*[ by_x, by_y ].map { |by| by * (step + 1) / steps - by * step / steps })
+    end
     actions.perform
     yield if block_given?
     page.driver.browser.action.release.perform
@@ -67,23 +66,36 @@ module BrowserHelp
 
   # Every host that the browser asked since the driver started.
   def hosts_asked
-    page.driver.browser.logs.get(:performance).filter_map do |entry|
-      message = JSON.parse(entry.message)["message"]
-      next unless message["method"] == "Network.requestWillBeSent"
+    page
+      .driver
+      .browser
+      .logs
+      .get(:performance)
+      .filter_map do |entry|
+        message = JSON.parse(entry.message)["message"]
+        next unless message["method"] == "Network.requestWillBeSent"
 
-      address = URI(message.dig("params", "request", "url")) rescue next
-      address.host if %w[http https ws wss].include?(address.scheme)
-    end.uniq
+        address =
+          begin
+            URI(message.dig("params", "request", "url"))
+          rescue StandardError
+            next
+          end
+        address.host if %w[http https ws wss].include?(address.scheme)
+      end
+      .uniq
   end
 
   # Serious findings of the accessibility checker, which runs in the page itself.
   def serious_findings
     page.execute_script(Rails.root.join("node_modules/axe-core/axe.min.js").read)
-    found = page.evaluate_async_script(
-      "const done = arguments[arguments.length - 1]; axe.run(document, { " \
-        "resultTypes: ['violations'] }).then((result) => done(result.violations.map(({ id, impact, nodes }) => ({ id, " \
-        "impact, nodes: nodes.map((node) => node.target.join(' ')) }))))"
-    )
+    found =
+      page.evaluate_async_script(
+        "const done = arguments[arguments.length - 1]; axe.run(document, { resultTypes: ['violations'] " \
+          "}).then((result) => done(result.violations.map(({ id, impact, nodes }) => ({ id, impact, nodes: " \
+          "nodes.map((node) => " \
+          "node.target.join(' ')) }))))"
+      )
     found.select { |finding| %w[serious critical].include?(finding["impact"]) }
   end
 end

@@ -6,10 +6,9 @@ module DemoPlans
 
   def load_store
     JSON.parse(Rails.root.join("demo/store.json").read).each { |fields| Piece.create!(fields: fields) }
-    Rails.root.glob("demo/charts/*.json").each { |path|
-      JSON.parse(path.read).then { |data|
-        Chart.create!(identifier: data["id"], data: data)
-      }
-    }
+    Rails
+      .root
+      .glob("demo/charts/*.json")
+      .each { |path| JSON.parse(path.read).then { |data| Chart.create!(identifier: data["id"], data: data) } }
   end
 end

@@ -75,12 +75,13 @@ RSpec.describe "The crane" do
 
   it "takes a chart typed from a page only when every cell can be read, and lets it hold only after a second person" do
     acacia = JSON.parse(Rails.root.join("demo/charts/acacia-full.json").read)
-    page_of = lambda do |odd|
-      rows = acacia["radius_m"].zip(acacia["tables"]["main"]).map { |radius, cells| [ radius, *cells ].join(",") }
-      rows[3] = rows[3].sub("14000", odd)
-      <<~CSV
+    page_of =
+      lambda do |odd|
+        rows = acacia["radius_m"].zip(acacia["tables"]["main"]).map { |radius, cells| [ radius, *cells ].join(",") }
+        rows[3] = rows[3].sub("14000", odd)
+        <<~CSV
         chart,"Acacia, typed from the page"
-        #{acacia['identity'].map { |name, value| "machine #{name},\"#{value}\"" }.join("\n")}
+        #{acacia["identity"].map { |name, value| "machine #{name},\"#{value}\"" }.join("\n")}
         capacity in,kg
         foot radius,-0.8 m
         foot height,2.1 m
@@ -94,10 +95,10 @@ RSpec.describe "The crane" do
         hook block wll,20 t
         block to tip,0.9 m
         sector,all round,0,360
-        radius (m) / boom (m),#{acacia['boom_length_m'].join(',')}
+        radius (m) / boom (m),#{acacia["boom_length_m"].join(",")}
         #{rows.join("\n")}
       CSV
-    end
+      end
     look
     visit "/cranes"
     expect(page).to have_css("[data-chart]", count: 8)
@@ -149,7 +150,7 @@ RSpec.describe "The crane" do
 
   it "answers weight with reach and radius with weight, beside the table" do
     look
-    visit "/cranes/#{chart_id('juniper-half')}"
+    visit "/cranes/#{chart_id("juniper-half")}"
     fill_in "Gross load", with: "9 t"
     expect(find("[data-can-i]")).to have_text(/27.400.m\s*14.000.m/)
     fill_in "Radius", with: "13"
@@ -225,12 +226,12 @@ RSpec.describe "The crane" do
 
     it "plays a plan to its end where nothing stops it, and refuses one that it cannot follow" do
       look
-      visit "/plans/#{demo_plan('azimuth-bearing').id}/cab"
+      visit "/plans/#{demo_plan("azimuth-bearing").id}/cab"
       select "20 times as fast", from: "Speed"
       click_button "Play the plan"
       expect(page).to have_css("[data-indicator=normal], [data-indicator=warning]", text: "standing", wait: 30)
       expect(find("[data-read=slew]").text.to_f).to be_within(0.2).of(290)
-      visit "/plans/#{demo_plan('azimuth-drive').id}/cab"
+      visit "/plans/#{demo_plan("azimuth-drive").id}/cab"
       click_button "Play the plan"
       expect(page).to have_css("[role=alert]", text: /cannot be followed: the weight is not given/)
     end
@@ -238,8 +239,13 @@ RSpec.describe "The crane" do
 
   it "has no serious finding of the accessibility checker, day and night, and no sideways scroll on small screens" do
     plan = demo_plan("azimuth-bearing")
-    [ "/cranes", "/cranes/#{chart_id('juniper-half')}", "/cranes/#{chart_id('yarrow')}", "/plans/#{plan.id}/cab",
-      "/plans/#{plan.id}" ].each do |path|
+    [
+      "/cranes",
+      "/cranes/#{chart_id("juniper-half")}",
+      "/cranes/#{chart_id("yarrow")}",
+      "/plans/#{plan.id}/cab",
+      "/plans/#{plan.id}"
+    ].each do |path|
       look
       visit path
       expect(page).to have_css("h1", visible: :all)
@@ -254,7 +260,7 @@ RSpec.describe "The crane" do
     end
     look
     page.execute_script("localStorage.setItem('dust-ladder-preferences', JSON.stringify({ night: true }))")
-    [ "/cranes", "/cranes/#{chart_id('juniper-half')}", "/plans/#{plan.id}/cab" ].each do |path|
+    [ "/cranes", "/cranes/#{chart_id("juniper-half")}", "/plans/#{plan.id}/cab" ].each do |path|
       visit path
       sleep 0.4
       expect(serious_findings).to eq([]), "#{path} by night"

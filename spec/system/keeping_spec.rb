@@ -32,21 +32,17 @@ RSpec.describe "Keeping what was worked" do
     expect(page).to have_field("weight", with: "3 550 kg")
     expect(page).to have_field("Load", with: "RC-7 with rack")
     expect(page).to have_css("[role=status]", text: "rev 3, saved")
-    expect(
-      plan.revisions.reload.map { |revision|
-        revision.document.dig("load", "weight", "bare")
-      }
-    ).to eq([ "3 420 kg", "3 600 kg", "3 550 kg" ])
+    expect(plan.revisions.reload.map { |revision| revision.document.dig("load", "weight", "bare") }).to eq(
+      [ "3 420 kg", "3 600 kg", "3 550 kg" ]
+    )
   end
 
   it "imports by button and by dropping, refuses what is no plan, and exports what it holds" do
     look
     visit "/"
-    find(
-      "[data-plan-file]",
-      visible: :all,
-      match: :first
-    ).attach_file(Rails.root.join("demo/plans/waveguide-duct.json"))
+    find("[data-plan-file]", visible: :all, match: :first).attach_file(
+      Rails.root.join("demo/plans/waveguide-duct.json")
+    )
     expect(page).to have_css("[data-headline]", text: /\AHolds: /)
     expect(Plan.last.title).to eq("Waveguide duct WD-5, two chokers")
 

@@ -42,14 +42,20 @@ RSpec.describe "The load room" do
     expect(Process.clock_gettime(Process::CLOCK_MONOTONIC) - start).to be < 120
 
     plan = Plan.last
-    sheet = -> {
-      DustLadder::Load::TakeOff.new(plan.reload.document.dig("load", "take_off"), DustLadder::RuleSet.shipped("strict"))
-    }
+    sheet = -> do
+      DustLadder::Load::TakeOff.new(
+        plan.reload.document.dig("load", "take_off"),
+        DustLadder::RuleSet.shipped("strict")
+      )
+    end
     expect(page).to have_css("[role=status]", text: "saved")
     Timeout.timeout(15) { sleep 0.1 until plan.reload.document.dig("load", "take_off", "parts", 9, "z") == "1'8\"" }
     expect(plan.document.dig("load", "take_off", "parts").map { |row| row["size"] }).to eq(frame.map { |row| row[2] })
-    by_hand = 2 * (2 * 0.075 * 0.0115 + 0.177 * 0.0085) * 3.6 * 7850 + 3 * (2 * 3 * 0.5 + 7 * 0.375) * 0.0254**2 * 46 * 0.0254 * 7850 + (3.6 * 1.2 - 0.4) * 0.006 * 7850 +
-      2 * (0.1**2 - 0.09**2) * 1.5 * 7850 + 2 * (4**2 - 3.625**2) * 0.0254**2 * 59 * 0.0254 * 7850 + (2 * 0.1 * 0.0085 + 0.183 * 0.006) * 142 * 0.0254 * 7850 + 2 * 36 * 0.0254**3 * 7850 + 715 * 0.45359237
+    by_hand =
+      2 * (2 * 0.075 * 0.0115 + 0.177 * 0.0085) * 3.6 * 7850 +
+        3 * (2 * 3 * 0.5 + 7 * 0.375) * 0.0254**2 * 46 * 0.0254 * 7850 + (3.6 * 1.2 - 0.4) * 0.006 * 7850 +
+        2 * (0.1**2 - 0.09**2) * 1.5 * 7850 + 2 * (4**2 - 3.625**2) * 0.0254**2 * 59 * 0.0254 * 7850 +
+        (2 * 0.1 * 0.0085 + 0.183 * 0.006) * 142 * 0.0254 * 7850 + 2 * 36 * 0.0254**3 * 7850 + 715 * 0.45359237
     expect(sheet.call.bare_kg).to be_within(1e-6).of(by_hand)
     expect(find("[data-bare]").text.delete("^0-9").to_i).to eq(by_hand.ceil)
 
@@ -85,10 +91,10 @@ RSpec.describe "The load room" do
     keys([ :control, "d" ])
     expect(page).to have_css("[data-part-row='6'] [data-mass]", text: "410.0 kg")
     expect(page).to have_css("#cell-6-name:focus")
-    keys([ :control, "a" ], "Copy", [ :alt, :arrow_up ])
+    keys([ :control, "a" ], "Copy", %i[alt arrow_up])
     expect(page).to have_css("#cell-5-name:focus")
     expect(cell(5, "name").value).to eq("Copy")
-    keys([ :control, :delete ])
+    keys(%i[control delete])
     expect(page).to have_text("Take-off, 6 rows")
     4.times { find("button[aria-label^='Undo: ']").click }
     expect(cell(5, "name").value).to eq("Dish panel, on its cradle")
@@ -201,8 +207,7 @@ RSpec.describe "The load room" do
     Timeout.timeout(10) { sleep 0.05 until File.exist?(path) }
     lines = CSV.parse(File.read(path).delete_prefix("\ufeff"))
     expect(lines[1].first(9)).to eq(
-      [ "Base", "plate", "2600 x 1000 x 30 mm", "", "steel", "1", "1300 mm", "500 mm",
-        "15 mm" ]
+      [ "Base", "plate", "2600 x 1000 x 30 mm", "", "steel", "1", "1300 mm", "500 mm", "15 mm" ]
     )
   end
 
@@ -210,10 +215,8 @@ RSpec.describe "The load room" do
     open_load(demo_plan("azimuth-drive"))
     rows = "Post,angle,100 mm x 100 mm x 10 mm x 2 m,steel,1,1 m,1 m,1 m\\n"
     page.execute_script(
-      "window.seen = []; setInterval(() => { const bar = " \
-        "document.querySelector('[role=progressbar]'); if (bar) " \
-        "window.seen.push(Number(bar.getAttribute('aria-valuenow'))) " \
-        "}, 30)"
+      "window.seen = []; setInterval(() => { const bar = document.querySelector('[role=progressbar]'); if (bar) " \
+        "window.seen.push(Number(bar.getAttribute('aria-valuenow'))) }, 30)"
     )
     drop_csv("long.csv", "part,shape,size,material,quantity,x,y,z\\n' + '#{rows}'.repeat(30000) + '", raw: true)
     within("[role=dialog]") do
@@ -233,9 +236,8 @@ RSpec.describe "The load room" do
     expect(page).to have_css("[role=dialog] img[alt='board.png']")
     expect(
       page.evaluate_async_script(
-        "const done = arguments[0]; const image = " \
-          "document.querySelector('[role=dialog] img'); image.decode().then(() => done(image.naturalWidth), () => " \
-          "done(0))"
+        "const done = arguments[0]; const image = document.querySelector('[role=dialog] img'); " \
+          "image.decode().then(() => done(image.naturalWidth), () => done(0))"
       )
     ).to eq(1280)
     find("[data-sketch-file]", visible: :all).attach_file(Rails.root.join("README.md"))
@@ -266,17 +268,18 @@ RSpec.describe "The load room" do
   end
 
   it "stays quick with five thousand rows, draws only those in sight, and prints them all" do
-    parts = Array.new(5000) { |index|
-      take_off_row(
-        "Angle #{index + 1}",
-        "angle",
-        "60 mm x 60 mm x 6 mm x #{1 + index % 40 * 0.1} m",
-        "steel",
-        "#{index % 100 * 0.05} m",
-        "#{index / 100 * 0.05} m",
-        "0.5 m"
-      )
-    }
+    parts =
+      Array.new(5000) do |index|
+        take_off_row(
+          "Angle #{index + 1}",
+          "angle",
+          "60 mm x 60 mm x 6 mm x #{1 + index % 40 * 0.1} m",
+          "steel",
+          "#{index % 100 * 0.05} m",
+          "#{index / 100 * 0.05} m",
+          "0.5 m"
+        )
+      end
     document = demo_document("mast-section")
     document["load"]["take_off"] = { "parts" => parts, "groups" => [], "materials" => [] }
     open_load(Plan.start(DustLadder::PlanFile.accept(document)))
@@ -303,8 +306,7 @@ RSpec.describe "The load room" do
     expect(spent).to be < 4000 # not frozen; how quick it is, bin/bench tells
     expect(page).to have_css("[data-bare]", text: /\d/, wait: 20)
     page.execute_script(
-      "window.print = () => { window.printed = document.querySelectorAll('.print-sheet tbody " \
-        "tr').length }"
+      "window.print = () => { window.printed = document.querySelectorAll('.print-sheet tbody tr').length }"
     )
     click_button "Sheet"
     find("[role=menuitem]", text: "Print").click
@@ -329,16 +331,17 @@ RSpec.describe "The load room" do
   end
 
   def take_off_row(*cells)
-    DustLadder::Load::Row::FIELDS.to_h { |field|
-      [ field, "" ]
-    }.merge(%w[name shape size material x y z].zip(cells).to_h)
+    DustLadder::Load::Row::FIELDS
+      .to_h { |field| [ field, "" ] }
+      .merge(%w[name shape size material x y z].zip(cells).to_h)
   end
 
   def paste(text)
     page.execute_script(
       "const data = new DataTransfer(); data.setData('text/plain', arguments[0]); " \
-        "document.activeElement.dispatchEvent(new " \
-        "ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }))",
+        "document.activeElement.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, " \
+        "cancelable: " \
+        "true }))",
       text
     )
   end

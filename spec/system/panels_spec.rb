@@ -5,9 +5,14 @@ RSpec.describe "The panels" do
     open_plan(demo_plan("receiver-cabin"))
     rung("slings").click
     %w[West East].each { |name| select "choker", from: "hitch of the #{name} leg" }
+    expect(page).to have_text("Needed: what of the West leg's sling goes round the load is not given")
+    %w[West East].each { |name| fill_in "what of the #{name} sling goes round the load", with: "0.5 m" }
     expect(page).to have_css("[data-rung=slings][data-verdict=stop]")
-    expect(page).to have_text(/the choker leans \d+\.\d° from plumb and slides/)
-    %w[West East].each { |name| fill_in "what holds the #{name} leg", with: "skid cleat" }
+    expect(page).to have_text(/the choker leans \d+\.\d° from plumb and slides along the load/)
+    %w[West East].each do |name|
+      select "a stop", from: "what holds the #{name} leg along the load"
+      fill_in "who says that the #{name} leg is held along the load", with: "T. Alder"
+    end
     expect(page).to have_css("[data-rung=slings][data-verdict=not_known]")
     expect(page).to have_text("Needed: the angle of choke of the West leg is not given")
     click_button "Go to it"
@@ -47,18 +52,18 @@ RSpec.describe "The panels" do
     click_button "Undo: East point added"
     click_button "Undo: East point taken away"
     expect(page).to have_css("[data-grip=point-1]")
-    expect(page).to have_css("[data-headline]", text: "Holds: both legs at 63")
+    expect(page).to have_css("[data-headline]", text: "Holds: hook height, over the obstacle, at 53")
   end
 
   it "adds to what hangs from the tip, and takes it away again" do
     open_plan(demo_plan("receiver-cabin"))
     rung("hoist").click
-    click_button "Add something that hangs"
+    click_button "Add something on the hook"
     fill_in "what hangs, 1", with: "headache ball"
     fill_in "mass of what hangs, 1", with: "250 lb"
-    expect(page).to have_css("[data-line=e2]", text: /headache ball.*114\Wkg/m)
+    expect(page).to have_css("[data-line=h1]", text: /headache ball.*114\Wkg/m)
     click_button "take away headache ball"
-    expect(page).to have_no_css("[data-line=e2]")
+    expect(page).to have_no_css("[data-line=h1]")
   end
 
   it "stops where the chart ends, and says how far this load may go" do

@@ -10,13 +10,13 @@ RSpec.describe "Reaching everything" do
     keys.(:up)
     expect(page).to have_css("[data-rung=level][aria-current=true]")
     keys.("g")
-    expect(page).to have_css("[data-rung=slings][aria-current=true]")
+    expect(page).to have_css("[data-rung=height][aria-current=true]")
 
     page.execute_script("document.querySelector('[data-grip=hook]').focus()")
     page.driver.browser.switch_to.active_element.send_keys(:down)
     expect(page).to have_css("[role=status]", text: "rev 2, saved")
     expect(plan.revisions.reload.last.document.dig("rigging", "hook_height")).to eq("7.590 m")
-    page.driver.browser.switch_to.active_element.send_keys([ :shift, :up ])
+    page.driver.browser.switch_to.active_element.send_keys(%i[shift up])
     expect(page).to have_css("[role=status]", text: "rev 3, saved")
     expect(plan.revisions.reload.last.document.dig("rigging", "hook_height")).to eq("7.690 m")
     keys.([ :control, "z" ])
@@ -56,14 +56,9 @@ RSpec.describe "Reaching everything" do
       look(width, height)
       expect(
         page.evaluate_script(
-          "[document.documentElement.scrollHeight <= innerHeight, " \
-            "document.documentElement.scrollWidth <= innerWidth]"
+          "[document.documentElement.scrollHeight <= innerHeight, document.documentElement.scrollWidth <= innerWidth]"
         )
-      ).to eq(
-        [
-          true, true
-        ]
-      )
+      ).to eq([ true, true ])
     end
   end
 

@@ -13,13 +13,13 @@ RSpec.describe "The panels of the rigging" do
     fill_in "hook above the beam", with: "3.50 m"
     fill_in "hook height", with: "8.40 m"
     expect(page).to have_text("Needed: ", wait: 15).or have_css("[data-rung=beam][data-verdict=not_known]")
-    { "upper sling 1" => "R-61", "upper sling 2" => "R-62" }.each { |field, number|
+    { "upper sling 1" => "R-61", "upper sling 2" => "R-62" }.each do |field, number|
       select "#{number}, 3 t, with fittings", from: field
-    }
+    end
     rung("slings").click
-    { "West" => "R-41", "East" => "R-42" }.each { |name, number|
+    { "West" => "R-41", "East" => "R-42" }.each do |name, number|
       select "#{number}, 3 t, with fittings", from: "sling of the #{name} leg"
-    }
+    end
     expect(page).to have_css("[data-rung=beam]:not([data-verdict=not_known]):not([data-verdict=working])", wait: 30)
     expect(page).to have_css("[data-grip=span]")
     expect(page).to have_css("[data-grip=beam]")

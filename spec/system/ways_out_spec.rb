@@ -15,6 +15,6 @@ RSpec.describe "Ways out" do
 
   it "says so when nothing that it tries is enough" do
     open_plan(demo_plan("generator"))
-    expect(page).to have_text("None of those tried here makes the whole ladder better")
+    expect(page).to have_text("None of what was tried makes it better")
   end
 end

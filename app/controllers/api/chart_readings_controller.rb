@@ -1,6 +1,6 @@
 module Api
-  # Reads files of charts, JSON or CSV, and tells chart by chart what they say, as it goes: one JSON object a line. Nothing
-  # is kept.
+  # Reads files of charts, JSON or CSV, and tells chart by chart what they say, as it goes: one JSON object a line.
+  # Nothing is kept.
   class ChartReadingsController < BaseController
     LARGEST = 40.megabytes
     MOST_FILES = 300
@@ -17,11 +17,12 @@ module Api
       )
       texts = files.map { |file| [ file.original_filename.to_s, file.read ] }
       known = Chart.newest.index_by(&:identifier)
-      self.response_body = Enumerator.new { |lines|
-        texts.each_with_index { |(name, text), index|
-          tell(lines, name, text, known, index / texts.size.to_f, texts.size)
-        }
-      }
+      self.response_body =
+        Enumerator.new do |lines|
+          texts.each_with_index do |(name, text), index|
+            tell(lines, name, text, known, index / texts.size.to_f, texts.size)
+          end
+        end
     end
 
     private
@@ -31,12 +32,13 @@ module Api
       DustLadder::Cranes::ChartFile.read(text, name) do |reading, count|
         read += 1
         newest = reading.data && known[reading.data["id"]]
-        lines << "#{JSON.generate(
+        said = {
           file: name,
           share: before + read / count.to_f / files,
           reading: reading.as_json,
           known: newest && { version: newest.version, same: newest.says?(reading.data) }
-)}\n"
+        }
+        lines << "#{JSON.generate(said)}\n"
       end
     end
 

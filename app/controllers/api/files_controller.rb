@@ -4,7 +4,7 @@ module Api
     def show
       plan = Plan.find(params[:plan_id])
       send_data DustLadder::PlanFile.write(plan.document),
-        filename: "#{plan.title.parameterize.presence || 'plan'}.dust-ladder.json",
+        filename: "#{plan.title.parameterize.presence || "plan"}.dust-ladder.json",
         type: "application/json"
     end
   end

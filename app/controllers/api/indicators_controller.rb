@@ -1,9 +1,9 @@
 module Api
   # The cab's load indicator: what it says right now, or that there is no reading; and what it is told.
   class IndicatorsController < BaseController
-    rescue_from(IndicatorLink::Refused) { |error|
+    rescue_from(IndicatorLink::Refused) do |error|
       refuse error.message, "an indicator that answers", :unprocessable_content
-    }
+    end
 
     def show
       render json: JSON.generate(IndicatorLink.current.answer)

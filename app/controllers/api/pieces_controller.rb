@@ -2,19 +2,21 @@ module Api
   # The gear store. What is wrong with a piece is told field by field, and nothing that was typed is lost.
   class PiecesController < BaseController
     rescue_from ActiveRecord::RecordInvalid do |error|
-      faults = error.record.errors.map { |one|
-        one.options[:problem] ? {
-          pointer: "/fields/#{one.options[:problem]['field']}",
-          **one.options[:problem].slice(
-            "message",
-            "expected"
-          )
-        } : {
-          pointer: "/fields/number",
-          message: "a piece of this number is in the store already",
-          expected: "a number of its own"
-        }
-      }
+      faults =
+        error.record.errors.map do |one|
+          if one.options[:problem]
+            {
+              pointer: "/fields/#{one.options[:problem]["field"]}",
+              **one.options[:problem].slice("message", "expected")
+            }
+          else
+            {
+              pointer: "/fields/number",
+              message: "a piece of this number is in the store already",
+              expected: "a number of its own"
+            }
+          end
+        end
       render json: { errors: faults.uniq }, status: :unprocessable_content
     end
 
@@ -39,9 +41,11 @@ module Api
     def fields = body["fields"].is_a?(Hash) ? body["fields"] : raise(ActionController::ParameterMissing, :fields)
 
     def rows
-      body["rows"].is_a?(Array) && body["rows"].all?(Hash) ? body["rows"].first(DustLadder::Gear::StoreSheet::MOST) : raise(
-        ActionController::ParameterMissing, :rows
-      )
+      if body["rows"].is_a?(Array) && body["rows"].all?(Hash)
+        body["rows"].first(DustLadder::Gear::StoreSheet::MOST)
+      else
+        raise(ActionController::ParameterMissing, :rows)
+      end
     end
   end
 end

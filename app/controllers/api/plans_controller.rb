@@ -5,11 +5,12 @@ module Api
     end
 
     def index
-      newest = Revision.newest.joins(:plan).preload(:plan).order(
-        Arel.sql("plans.lift_at IS NULL"),
-        "plans.lift_at",
-        "plans.id"
-      )
+      newest =
+        Revision
+          .newest
+          .joins(:plan)
+          .preload(:plan)
+          .order(Arel.sql("plans.lift_at IS NULL"), "plans.lift_at", "plans.id")
       render json: newest.map { |revision| summary(revision.plan, revision) }
     end
 
@@ -19,10 +20,12 @@ module Api
 
     # From a plan file (a dropped or chosen one), or blank under a title.
     def create
-      plan = params[:file] ? Plan.start(
-        DustLadder::PlanFile.read(file_text),
-        note: "imported"
-      ) : Plan.start(DustLadder::PlanFile.accept(Plan.blank(title)))
+      plan =
+        if params[:file]
+          Plan.start(DustLadder::PlanFile.read(file_text), note: "imported")
+        else
+          Plan.start(DustLadder::PlanFile.accept(Plan.blank(title)))
+        end
       render json: whole(plan), status: :created
     end
 
@@ -37,23 +40,26 @@ module Api
     def title = body["title"].presence&.to_s || raise(ActionController::ParameterMissing, :title)
 
     # The state that the saver started from; a request without it cannot be guarded.
-    def lock_version
+    def lock_version =
       Integer(body["lock_version"], exception: false) || raise(ActionController::ParameterMissing, :lock_version)
-    end
 
     def file_text
       file = params[:file]
       file.respond_to?(:read) ? file.read : file.to_s
     end
 
-    def state(plan)
-      { id: plan.id, lock_version: plan.lock_version, revision: plan.current.number, saved_at: plan.updated_at.iso8601 }
-    end
+    def state(plan) =
+      {
+        id: plan.id,
+        lock_version: plan.lock_version,
+        revision: plan.current.number,
+        saved_at: plan.updated_at.iso8601
+      }
     def whole(plan) = state(plan).merge(document: plan.document, ladder: plan.ladder)
 
     def summary(plan, revision)
       document = revision.document
-      ladder = DustLadder.check(document)
+      ladder = DustLadder.check(document, standing: Piece.standing(document))
       {
         id: plan.id,
         title: plan.title,
@@ -63,15 +69,14 @@ module Api
         load: document.dig("load", "name"),
         legs: document.dig("rigging", "legs").size,
         chart: ladder_chart(document),
-        planned: ladder.rung("load").working.find { |line|
-          line.symbol == "W"
-        }&.result,
+        planned: ladder.rung("load").working.find { |line| line.symbol == "W" }&.result,
         verdict: ladder.verdict,
         headline: ladder.headlines,
         governs: ladder.governing.map(&:id),
-        rungs: ladder.rungs.map { |rung|
-          { id: rung.id, label: rung.label, verdict: rung.verdict, percent: rung.percent }
-        },
+        rungs:
+          ladder.rungs.map do |rung|
+            { id: rung.id, label: rung.label, verdict: rung.verdict, percent: rung.percent }
+          end,
         needs: ladder.rungs.flat_map(&:missing).map(&:what).uniq.first(3)
       }
     end

@@ -3,13 +3,10 @@ module Api
   class ProposalsController < BaseController
     def create
       store = Piece.for_choosing.partition { |piece| piece.key?("tag") }
-      render json: JSON.generate(
-        DustLadder::Rigging::Proposals.new(
-          document,
-          pieces: store.first,
-          beams: store.last
-        ).as_json
-      )
+      render json:
+               JSON.generate(
+                 DustLadder::Rigging::Proposals.new(document, pieces: store.first, beams: store.last).as_json
+               )
     end
   end
 end

@@ -4,13 +4,16 @@ module Api
     def show
       diagram = DustLadder::Cranes::RangeDiagram.new(Chart.find(params[:chart_id]).data)
       gross, radius = quantity(:weight, :mass), quantity(:radius, :length)
-      render json: JSON.generate(
-        weight: gross && DustLadder::Figure.kg(gross, :up).as_json,
-        radius: radius && DustLadder::Figure.m(radius, :up).as_json,
-        tables: diagram.answers(gross: gross, radius: radius)
-      )
+      render json:
+               JSON.generate(
+                 weight: gross && DustLadder::Figure.kg(gross, :up).as_json,
+                 radius: radius && DustLadder::Figure.m(radius, :up).as_json,
+                 tables: diagram.answers(gross: gross, radius: radius)
+               )
     rescue DustLadder::Quantity::Unreadable => error
-      render json: { errors: [ { pointer: "", message: error.message, expected: error.expected } ] },
+      render json: {
+               errors: [ { pointer: "", message: error.message, expected: error.expected } ]
+             },
         status: :unprocessable_content
     end
 

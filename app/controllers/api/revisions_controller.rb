@@ -2,9 +2,10 @@ module Api
   class RevisionsController < BaseController
     def index
       revisions = plan.revisions.reorder(number: :desc).select(:id, :number, :note, :created_at).limit(500)
-      render json: revisions.map { |revision|
-        { number: revision.number, note: revision.note, created_at: revision.created_at.iso8601 }
-      }
+      render json:
+               revisions.map { |revision|
+                 { number: revision.number, note: revision.note, created_at: revision.created_at.iso8601 }
+               }
     end
 
     def show

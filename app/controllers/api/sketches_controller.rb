@@ -17,11 +17,13 @@ module Api
       return refuse("no file came", "a photo or a sketch", :bad_request) unless file.respond_to?(:read)
 
       faults = plan.attach_sketch(file)
-      return refuse(
-        faults.first,
-        "JPEG, PNG, WebP or PDF, at most #{Plan::LARGEST_SKETCH / 1.megabyte} MB",
-        :unprocessable_content
-      ) if faults.any?
+      if faults.any?
+        return refuse(
+          faults.first,
+          "JPEG, PNG, WebP or PDF, at most #{Plan::LARGEST_SKETCH / 1.megabyte} MB",
+          :unprocessable_content
+        )
+      end
 
       render json: summary(plan.sketches.order(:created_at).last), status: :created
     end
@@ -35,7 +37,7 @@ module Api
 
     def plan = @plan ||= Plan.find(params[:plan_id])
     def largest = LARGEST
-    def summary(sketch)
+    def summary(sketch) =
       {
         id: sketch.id,
         name: sketch.filename.to_s,
@@ -44,6 +46,5 @@ module Api
         added_at: sketch.created_at.iso8601,
         address: api_plan_sketch_path(plan, sketch)
       }
-    end
   end
 end

@@ -7,11 +7,12 @@ module Api
     def create
       return refuse("no file came", "a CSV file", :bad_request) unless params[:file].respond_to?(:read)
 
-      sheet = DustLadder::Load::CsvSheet.new(
-        params[:file].read,
-        decimal_comma: params[:decimal_comma] == "true",
-        groups: Array(params[:groups]).map(&:to_s).first(200)
-      )
+      sheet =
+        DustLadder::Load::CsvSheet.new(
+          params[:file].read,
+          decimal_comma: params[:decimal_comma] == "true",
+          groups: Array(params[:groups]).map(&:to_s).first(200)
+        )
       response.headers.merge!(
         "Content-Type" => "application/x-ndjson",
         "Cache-Control" => "no-store",

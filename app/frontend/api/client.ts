@@ -37,6 +37,19 @@ export interface RevisionLine {
   note: string
   created_at: string
 }
+export interface QuickAnswer {
+  verdict: Ladder['verdict']
+  missing: string | null
+  angle: string | null
+  factor: Figure | null
+  tension: Figure | null
+  capacity: Figure | null
+  utilisation: Figure | null
+  flat: string | null
+  working: Line[]
+  problems: Ladder['problems']
+  plan: Plan
+}
 export interface WayOut {
   id: string
   words: Sentence
@@ -169,7 +182,12 @@ export interface Selection {
   }[]
   rejected: { number: string; kind: string; size: string; reasons: string[] }[]
   rejected_count: number
-  buy: { kind: string; size: string | null; rating: Figure | null; at: Record<string, string | null> }[]
+  buy: {
+    kind: string
+    size: string | null
+    rating: Figure | null
+    at: Record<string, { size: string; rating: Figure } | null>
+  }[]
   spread: Record<string, Figure> | null
 }
 export interface LevelAdvice {
@@ -389,7 +407,9 @@ export const api = {
   selection: (document: Plan, upper: boolean) => send<Selection>('POST', '/selections', { document, upper }),
   levelAdvice: (document: Plan) => send<LevelAdvice>('POST', '/level_advices', { document }),
   schools: (document: Plan) => send<SchoolsAnswer>('POST', '/schools', { document }),
-  waysOut: (document: Plan) => send<WayOut[]>('POST', '/ways_out', { document }),
+  quickCheck: (given: Record<string, string>) => send<QuickAnswer>('POST', '/quick_checks', given),
+  waysOut: (document: Plan) =>
+    send<{ question: string | null; ways: WayOut[]; tried: string[] }>('POST', '/ways_out', { document }),
   revisions: (id: number) => ask<RevisionLine[]>(`/plans/${id}/revisions`),
   revision: (id: number, number: number) =>
     ask<{ number: number; note: string; document: Plan }>(`/plans/${id}/revisions/${number}`),

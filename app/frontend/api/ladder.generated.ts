@@ -14,13 +14,26 @@ export interface Ladder {
   rungs: Rung[];
   not_checked: string[];
   readings: {
-    [k: string]: Sentence1 | undefined;
+    /**
+     * what was understood of what is typed at that place of the plan
+     */
+    [k: string]:
+      | {
+          typed: string;
+          metric: string;
+          us: string;
+        }
+      | undefined;
   };
   problems: {
     pointer: string;
     typed: string;
     message: string;
     expected: string;
+    /**
+     * what it may have been meant as, each to be written in its place
+     */
+    choices: string[];
   }[];
   drawing: Drawing | null;
   reach: Reach | null;
@@ -100,13 +113,6 @@ export interface Line {
   group: string | null;
 }
 /**
- * what was understood at that place of the plan
- */
-export interface Sentence1 {
-  metric: string;
-  us: string;
-}
-/**
  * metres in the load's axes; hook and up are those of the hanging pose
  */
 export interface Drawing {
@@ -145,6 +151,7 @@ export interface Drawing {
   up: number[] | null;
   legs: Strand[];
   hook_height: Figure | null;
+  hook_set: Figure | null;
   cg_plumb: Figure | null;
   /**
    * the load's parts, where they say its size

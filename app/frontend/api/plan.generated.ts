@@ -9,6 +9,28 @@ export type Mass = string | null;
  */
 export type Length = string | null;
 /**
+ * lengthwise along the load
+ */
+export type Prevented = {
+  means: "stop" | "lug" | "collar" | "lashing" | "choke_double_wrapped" | "other";
+  words: string;
+  /**
+   * who says so
+   */
+  by: string;
+} | null;
+/**
+ * round the load
+ */
+export type Prevented1 = {
+  means: "stop" | "lug" | "collar" | "lashing" | "choke_double_wrapped" | "other";
+  words: string;
+  /**
+   * who says so
+   */
+  by: string;
+} | null;
+/**
  * an angle as written, with its unit
  */
 export type Angle = string | null;
@@ -85,6 +107,10 @@ export interface Plan {
       x: Length;
       y: Length;
       z: Length;
+      /**
+       * what a point is on that lies outside the load's outline
+       */
+      on?: string;
     }[];
     take_off?: TakeOff;
     /**
@@ -99,12 +125,25 @@ export interface Plan {
       z: Length;
       wll: Mass;
     }[];
+    /**
+     * whether what the legs press along the level can harm it
+     */
+    thrust?: {
+      /**
+       * @maxItems 3
+       */
+      marks?: ("thin" | "long" | "flexible")[];
+      /**
+       * a mass as written, with its unit
+       */
+      limit?: string | null;
+    };
   };
   rigging: {
     /**
-     * hook_height: legs are made up to hang level under it; leg_lengths: the hook comes where the legs put it
+     * hook_height: legs are made up to hang level under it; leg_lengths: the hook comes where the legs put it; leg_angles: lengths follow from each leg's angle
      */
-    set_by: "hook_height" | "leg_lengths";
+    set_by: "hook_height" | "leg_lengths" | "leg_angles";
     /**
      * a length as written, with its unit
      */
@@ -134,7 +173,7 @@ export interface Plan {
        */
       basket_width: string | null;
       /**
-       * what keeps a basket or choke from sliding along the load
+       * an older note of what keeps it from sliding; it cures nothing
        */
       held_by: string;
       /**
@@ -159,6 +198,21 @@ export interface Plan {
        * a length as written, with its unit
        */
       round?: string | null;
+      /**
+       * what keeps a basket or choke from sliding; one means cures one question
+       */
+      prevents?: {
+        along?: Prevented;
+        round?: Prevented1;
+      };
+      /**
+       * how often a basket or choke goes round the load
+       */
+      wraps?: number | null;
+      /**
+       * as typed with its convention, such as 45° from horizontal; used when set by leg_angles
+       */
+      angle?: string | null;
     }[];
     /**
      * where the slings work; not looked at when it is not here
@@ -183,6 +237,18 @@ export interface Plan {
        */
       site_factor: string | null;
       site_reason: string;
+      /**
+       * a length as written, with its unit
+       */
+      edge_radius?: string | null;
+      /**
+       * of the load where slings bear on it
+       */
+      surface?: "plain" | "polished" | "coated" | "soft" | "thin" | null;
+      /**
+       * what lies between the slings and such a surface
+       */
+      packing?: string;
     };
     /**
      * a spreader or lifting beam between hook and legs, along the load's x; null or left out for none
@@ -222,7 +288,30 @@ export interface Plan {
        * the competent person whose choice it is
        */
       decided_by: string;
+      /**
+       * one for each pair, in order
+       *
+       * @maxItems 2
+       */
+      blocks?: {
+        /**
+         * a mass as written, with its unit
+         */
+        wll?: string | null;
+        /**
+         * a mass as written, with its unit
+         */
+        eye_wll?: string | null;
+        /**
+         * a mass as written, with its unit
+         */
+        anchor_wll?: string | null;
+      }[];
     } | null;
+    /**
+     * who decided on legs that are not alike, under which a rating for all legs together is void
+     */
+    unlike_decided_by?: string;
   };
   crane: {
     /**
@@ -272,6 +361,10 @@ export interface Plan {
     deductions: {
       what: string;
       mass: Mass;
+      /**
+       * where it hangs; where it is not said it counts as on the hook
+       */
+      hangs?: "hook" | "elsewhere" | null;
     }[];
     /**
      * how far out of level the crane stands, as a share with %
@@ -321,6 +414,27 @@ export interface Plan {
         what: string;
         mass: Mass;
       }[];
+    };
+    /**
+     * how the load hangs in the crane's hook
+     */
+    hook?: {
+      /**
+       * how far from the bowl to the tip the load sits, such as 0 or 25 %
+       */
+      off_centre?: string | null;
+      latch?: "closes" | "missing" | "made_without" | null;
+      ring?: {
+        /**
+         * number or kind of the ring or link that gathers the legs
+         */
+        what: string;
+        wll: Mass;
+      } | null;
+      /**
+       * a mass as written, with its unit
+       */
+      wll?: string | null;
     };
   };
   snapshots: {
@@ -477,6 +591,31 @@ export interface Fitting {
    * how far from the bowl to the tip the load sits in a hook, such as 25 %
    */
   off_centre?: string | null;
+  mass?: Mass;
+  /**
+   * of a shackle: is it pulled in the plane of its bow, or across it?
+   */
+  plane?: "in" | "across" | null;
+  /**
+   * a length as written, with its unit
+   */
+  thread?: string | null;
+  /**
+   * a length as written, with its unit
+   */
+  shank?: string | null;
+  /**
+   * a length as written, with its unit
+   */
+  hole?: string | null;
+  /**
+   * bolted through, its thread out past the nut
+   */
+  through?: boolean;
+  /**
+   * what an eyebolt is screwed into, and who says that it holds
+   */
+  into?: string;
 }
 export interface RuleSet {
   id: string;
@@ -494,7 +633,16 @@ export interface RuleSet {
 }
 export interface Sling {
   number: string;
-  kind: "wire_rope" | "alloy_chain" | "polyester_web" | "nylon_web" | "polyester_round" | "unclear";
+  kind:
+    | "wire_rope"
+    | "alloy_chain"
+    | "polyester_web"
+    | "nylon_web"
+    | "polyester_round"
+    | "unclear"
+    | "mesh"
+    | "high_modulus_round"
+    | "fibre_rope";
   size: string;
   legs: 1 | 2 | 3 | 4;
   reach_m: number;
@@ -527,6 +675,30 @@ export interface Sling {
    * what is at its ends, such as hooks below, ring above
    */
   ends?: string;
+  /**
+   * of a chain
+   */
+  grade?: "80" | "100" | "120" | "transport" | null;
+  /**
+   * of a wire rope
+   */
+  core?: "steel" | "fibre" | null;
+  construction?: string;
+  splice?: "hand" | "mechanical" | null;
+  coating?: string;
+  /**
+   * share of its length by which it stretches at its rating, by its maker
+   */
+  stretch_at_wll?: number | null;
+  /**
+   * in the store when it was taken into the plan
+   */
+  state?: "ready" | "out" | "quarantined" | "scrapped" | null;
+  /**
+   * day on which its examination runs out
+   */
+  due?: string | null;
+  examined?: string | null;
 }
 /**
  * A crane chart. What each family needs is told in docs/chart-format.md
@@ -779,4 +951,13 @@ export interface Beam {
    * flattest upper sling for which its rating is marked
    */
   least_deg_from_horizontal: number | null;
+  /**
+   * in the store when it was taken into the plan
+   */
+  state?: "ready" | "out" | "quarantined" | "scrapped" | null;
+  /**
+   * day on which its examination runs out
+   */
+  due?: string | null;
+  examined?: string | null;
 }

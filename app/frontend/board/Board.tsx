@@ -5,12 +5,14 @@ import { useEffect, useState } from 'react'
 import { Link } from 'react-router'
 import { api, type Summary } from '../api/client'
 import { usePreferences, useShown } from '../display/preferences'
+import { Reading } from '../display/Reading'
 import { RungBar } from '../ladder/RungBar'
 import { COLOUR, WORD, type Verdict } from '../ladder/verdict'
 import { BAR_HEIGHT, figures } from '../theme/tokens'
 import { Brand } from '../workbench/TopBar'
 import { FileButton, FileDrop } from './FileDrop'
 import { NewLift } from './NewLift'
+import { QuickCheck } from './QuickCheck'
 import { SmallLadder } from './SmallLadder'
 
 const WORST_FIRST: Verdict[] = ['stop', 'not_known', 'tight', 'holds']
@@ -30,11 +32,14 @@ const monthOf = (plan: Summary) =>
 const dateOf = (plan: Summary) => plan.lift_at?.slice(0, 10)
 
 // Every lift as a small ladder on its own line, and what it waits for.
+const LEGS: Record<number, string> = { 1: 'one leg', 2: 'two legs', 3: 'three legs', 4: 'four legs' }
+
 export function Board() {
   const plans = useQuery({ queryKey: ['plans'], queryFn: api.plans, refetchOnMount: 'always' })
   const { preferences, prefer } = usePreferences()
   const [order, setOrder] = useState<'day' | 'weakest'>('day')
   const [starting, setStarting] = useState(false)
+  const [checking, setChecking] = useState(false)
   useEffect(() => {
     document.title = 'Dust Ladder'
   }, [])
@@ -85,7 +90,9 @@ export function Board() {
             sx={{ pl: 2, fontFamily: figures, fontSize: 18 }}
           >{`${list.length} plans: ${count('holds')} hold, ${count('tight')} tight, ${count('stop')} stop, ${count('not_known')} not known`}</Box>
         )}
-        <Box sx={{ ml: 'auto', display: 'flex', height: BAR_HEIGHT, flexWrap: 'wrap' }}>
+        <Box
+          sx={{ ml: 'auto', display: 'flex', height: BAR_HEIGHT, flexWrap: 'wrap', '&& > *': { px: '11px' } }}
+        >
           {tab('day', 'By day')}
           {tab('weakest', 'Weakest first')}
           <FileButton />
@@ -101,25 +108,16 @@ export function Board() {
           >
             {preferences.night ? 'Day' : 'Night'}
           </Button>
+          <Button onClick={() => setChecking(true)} sx={{ color: 'inherit', height: '100%' }}>
+            Quick check
+          </Button>
           <Button variant="contained" onClick={() => setStarting(true)} sx={{ height: '100%', px: 3 }}>
             New lift
           </Button>
         </Box>
       </Box>
       <Box component="main" sx={{ bgcolor: 'var(--bone)', minHeight: `calc(100dvh - ${BAR_HEIGHT}px)` }}>
-        {plans.isPending && (
-          <Box role="status" sx={{ p: 4, fontSize: 20 }}>
-            Reading the plans
-          </Box>
-        )}
-        {plans.isError && (
-          <Box role="alert" sx={{ p: 4, fontSize: 18 }}>
-            The plans could not be read: {plans.error.message}.{' '}
-            <Button variant="outlined" onClick={() => void plans.refetch()}>
-              Read again
-            </Button>
-          </Box>
-        )}
+        <Reading query={plans} what="plans" pad={{ p: 4 }} />
         {plans.data?.length === 0 && (
           <Box sx={{ p: 4, fontSize: 20 }}>
             No lifts yet. Start with{' '}
@@ -162,6 +160,7 @@ export function Board() {
         )}
       </Box>
       {starting && <NewLift onClose={() => setStarting(false)} />}
+      {checking && <QuickCheck onClose={() => setChecking(false)} />}
     </FileDrop>
   )
 }
@@ -213,7 +212,7 @@ function Line({ plan, sameDay }: { plan: Summary; sameDay: boolean }) {
         </Box>
         <Box
           sx={{ fontFamily: figures, fontSize: 16, color: 'var(--ink2)' }}
-        >{`${plan.legs === 1 ? 'one leg' : 'two legs'}, ${plan.planned ? `${shown(plan.planned)} planned` : 'weight not known'}`}</Box>
+        >{`${LEGS[plan.legs] ?? plan.legs}, ${plan.planned ? `${shown(plan.planned)} planned` : 'weight not known'}`}</Box>
       </Box>
       <Box role="cell">
         <Box sx={{ display: 'flex', alignItems: 'center', gap: '14px' }}>

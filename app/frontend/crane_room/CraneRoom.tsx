@@ -5,6 +5,7 @@ import { useEffect, useRef, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { api, type ChartLine } from '../api/client'
 import { useShown } from '../display/preferences'
+import { Reading } from '../display/Reading'
 import { BAR_HEIGHT } from '../theme/tokens'
 import { ChartRoom } from './ChartRoom'
 import { ImportDialog } from './ImportDialog'
@@ -113,19 +114,7 @@ function Library() {
             <option value="doubt">not yet checked</option>
           </select>
         </div>
-        {charts.isPending && (
-          <Box role="status" sx={{ py: 3, fontSize: 20 }}>
-            Reading the library
-          </Box>
-        )}
-        {charts.isError && (
-          <Box role="alert" sx={{ py: 3, fontSize: 18 }}>
-            The library could not be read: {charts.error.message}.{' '}
-            <Button variant="outlined" onClick={() => void charts.refetch()}>
-              Read again
-            </Button>
-          </Box>
-        )}
+        <Reading query={charts} what="library" pad={{ py: 3 }} />
         {charts.data?.length === 0 && (
           <Box sx={{ py: 3, fontSize: 20 }}>
             No chart is here yet. Read a chart file, or type one from the binder as a CSV grid:

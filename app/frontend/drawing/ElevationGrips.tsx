@@ -80,7 +80,7 @@ export function ElevationGrips({ drawing, scale, plan, editor, selected, onLeg, 
     )
   }
   const moveHook = ({ dz, free }: Move) => {
-    const [now] = start([hookHeight(drawing)])
+    const [now] = start([drawing.hook_set?.value ?? hookHeight(drawing)])
     editor.change(
       { '/rigging/set_by': 'hook_height', '/rigging/hook_height': writeLength(now! + dz, system, free) },
       'hook height',

@@ -68,6 +68,10 @@ export const Ladder = memo(function Ladder({
   )
 })
 
+// Where a long name leaves no room for the word, the pennant alone shows what governs; it is still read out.
+const fits = ({ label, verdict, utilisation }: Rung) =>
+  label.length + WORD[verdict].length <= (utilisation ? 13 : 19)
+
 // One rung: a button whose name is read in full.
 function Step({
   rung,
@@ -111,7 +115,7 @@ function Step({
           )}
           <span className="hush">{`, ${rung.subject ?? ''}`}</span>
           {leads && (
-            <span className="rung-governs" style={colour}>
+            <span className={fits(rung) ? 'rung-governs' : 'hush'} style={colour}>
               governs
             </span>
           )}

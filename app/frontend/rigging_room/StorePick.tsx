@@ -112,7 +112,9 @@ export function StorePick({ editor, take, above }: RiggingProps & { above: boole
                     <th scope="row">{plain(one.kind)}</th>
                     <td>{one.size ? `${one.size}, ${shown(one.rating)}` : 'none serves'}</td>
                     {ANGLES.map((angle) => (
-                      <td key={angle}>{one.at[angle] ?? '–'}</td>
+                      <td key={angle}>
+                        {one.at[angle] ? `${one.at[angle].size}, ${shown(one.at[angle].rating)}` : '–'}
+                      </td>
                     ))}
                   </tr>
                 ))}

@@ -87,7 +87,6 @@ export function BeamPanel({ editor, ladder, open }: PanelProps) {
         ) : (
           <QuantityField
             {...field}
-            kind="length"
             pointer="/rigging/beam/span"
             label="Span, end to end"
             note="span of the beam"
@@ -96,7 +95,6 @@ export function BeamPanel({ editor, ladder, open }: PanelProps) {
         {rigging.set_by === 'hook_height' && beam.legs.length > 0 ? (
           <QuantityField
             {...field}
-            kind="length"
             pointer="/rigging/beam/headroom"
             label="Hook above the beam"
             note="hook above the beam"
@@ -108,7 +106,6 @@ export function BeamPanel({ editor, ladder, open }: PanelProps) {
       {rigging.set_by === 'hook_height' && (
         <QuantityField
           {...field}
-          kind="length"
           pointer="/rigging/hook_height"
           label="Hook bearing above the load's base"
           note="hook height"
@@ -131,13 +128,12 @@ export function BeamPanel({ editor, ladder, open }: PanelProps) {
             label={`Upper sling ${index + 1}`}
             note={`upper sling ${index + 1}`}
             value={leg.sling ?? ''}
-            choices={slingChoices(document, slings, (piece) => shown(piece.reach))}
+            choices={slingChoices(document, slings, shown)}
             onChoose={(number) => takeSling(index, number)}
           />
           {rigging.set_by === 'leg_lengths' && (
             <QuantityField
               {...field}
-              kind="length"
               pointer={`/rigging/beam/legs/${index}/length`}
               label="Length"
               note={`length of upper sling ${index + 1}`}

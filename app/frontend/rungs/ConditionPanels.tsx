@@ -6,7 +6,6 @@ export const StandPanel = ({ editor, ladder }: PanelProps) => (
   <QuantityField
     editor={editor}
     ladder={ladder}
-    kind="share"
     pointer="/crane/level"
     label="Out of level, measured on the machine"
     note="how far out of level"
@@ -16,7 +15,6 @@ export const SidePullPanel = ({ editor, ladder }: PanelProps) => (
   <QuantityField
     editor={editor}
     ladder={ladder}
-    kind="angle"
     pointer="/crane/side_pull"
     label="Planned pull, from plumb"
     note="planned side pull"
@@ -26,7 +24,6 @@ export const WindPanel = ({ editor, ladder }: PanelProps) => (
   <QuantityField
     editor={editor}
     ladder={ladder}
-    kind="speed"
     pointer="/crane/wind"
     label="Gust at the load or the tip"
     note="wind"

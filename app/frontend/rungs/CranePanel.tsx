@@ -50,13 +50,7 @@ export function CranePanel(props: PanelProps) {
     <>
       <Row columns="1fr 1fr">
         {family === 'mobile' && (
-          <QuantityField
-            {...field}
-            kind="length"
-            pointer="/crane/boom_length"
-            label="Boom length"
-            note="boom length"
-          />
+          <QuantityField {...field} pointer="/crane/boom_length" label="Boom length" note="boom length" />
         )}
         {family === 'tower' && (
           <ChoiceField
@@ -125,14 +119,12 @@ export function CranePanel(props: PanelProps) {
           <Row columns={family === 'mobile' ? '1fr 1fr 1fr' : '1fr 1fr'}>
             <QuantityField
               {...field}
-              kind="length"
               pointer={`/crane/stations/${index}/radius`}
               label="Radius"
               note={`radius at ${station.name}`}
             />
             <QuantityField
               {...field}
-              kind="angle"
               pointer={`/crane/stations/${index}/slew`}
               label="Slew"
               note={`slew at ${station.name}`}
@@ -140,7 +132,6 @@ export function CranePanel(props: PanelProps) {
             {family === 'mobile' && (
               <QuantityField
                 {...field}
-                kind="length"
                 pointer={`/crane/stations/${index}/boom_length`}
                 label="Boom"
                 note={`boom length at ${station.name}`}
@@ -152,7 +143,6 @@ export function CranePanel(props: PanelProps) {
           <Row columns="1fr 1fr">
             <QuantityField
               {...field}
-              kind="length"
               pointer={`/crane/stations/${index}/support_height`}
               label="Load’s base, height"
               note={`height of the load’s base at ${station.name}`}

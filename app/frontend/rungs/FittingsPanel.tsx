@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button'
 import type { Fitting } from '../api/plan.generated'
-import { ChoiceField, Heading, QuantityField, Row, type PanelProps } from './parts'
+import { ChoiceField, Heading, QuantityField, Row, WordsField, type PanelProps } from './parts'
 import { fieldId } from './places'
 
 const KINDS: [Fitting['kind'], string][] = [
@@ -17,7 +17,20 @@ const AXES: [string, string][] = [
   ['z', 'upright'],
 ]
 const OF_AN_EYE = ['eyebolt_shouldered', 'eyebolt_plain']
-export const FIRST: Fitting = { end: 'load', kind: 'shackle', wll: null, axis: null, across: null }
+export const FIRST: Fitting = {
+  end: 'load',
+  kind: 'shackle',
+  wll: null,
+  mass: null,
+  axis: null,
+  across: null,
+  plane: null,
+}
+const PLANES: [string, string][] = [
+  ['', 'not given'],
+  ['in', 'in the plane of its bow'],
+  ['across', 'across its bow'],
+]
 
 // What joins each leg to the load and to what it hangs from.
 export function FittingsPanel({ editor, ladder }: PanelProps) {
@@ -77,7 +90,6 @@ export function FittingsPanel({ editor, ladder }: PanelProps) {
                     <QuantityField
                       editor={editor}
                       ladder={ladder}
-                      kind="mass"
                       pointer={`${at}/wll`}
                       label="Rating"
                       note={`rating of ${note}`}
@@ -113,11 +125,10 @@ export function FittingsPanel({ editor, ladder }: PanelProps) {
                       <QuantityField
                         editor={editor}
                         ladder={ladder}
-                        kind="share"
                         pointer={`${at}/off_centre`}
                         label="Off its bowl, of the way to the tip"
                         note={`how far off its bowl, ${note}`}
-                        empty="in the bowl"
+                        empty="0, or a share"
                       />
                     ) : (
                       <ChoiceField
@@ -142,6 +153,36 @@ export function FittingsPanel({ editor, ladder }: PanelProps) {
                       />
                     )}
                   </Row>
+                  <Row columns="1fr 1fr">
+                    <QuantityField
+                      editor={editor}
+                      ladder={ladder}
+                      pointer={`${at}/mass`}
+                      label="Its mass"
+                      note={`mass of ${note}`}
+                    />
+                    {one.kind === 'shackle' ? (
+                      <ChoiceField
+                        id={fieldId(`${at}/plane`)}
+                        label="Pulled"
+                        note={`plane of ${note}`}
+                        value={one.plane ?? ''}
+                        choices={PLANES}
+                        onChoose={(plane) => editor.change({ [`${at}/plane`]: plane || null }, note)}
+                      />
+                    ) : (
+                      <span />
+                    )}
+                  </Row>
+                  {OF_AN_EYE.includes(one.kind) && (
+                    <EyeboltFields
+                      editor={editor}
+                      ladder={ladder}
+                      at={at}
+                      note={note}
+                      through={!!one.through}
+                    />
+                  )}
                 </div>
               )
             })}
@@ -165,6 +206,55 @@ export function FittingsPanel({ editor, ladder }: PanelProps) {
           </div>
         )
       })}
+    </>
+  )
+}
+
+const SEATING = [
+  ['thread', 'Thread'],
+  ['shank', 'Shank'],
+  ['hole', 'Hole, deep'],
+] as const
+
+// What an eyebolt is screwed into, and how deep.
+function EyeboltFields({
+  editor,
+  ladder,
+  at,
+  note,
+  through,
+}: Pick<PanelProps, 'editor' | 'ladder'> & { at: string; note: string; through: boolean }) {
+  return (
+    <>
+      <WordsField
+        editor={editor}
+        pointer={`${at}/into`}
+        label="Screwed into, and who says that it holds"
+        note={`what ${note} is screwed into`}
+      />
+      <label style={{ display: 'flex', alignItems: 'center', gap: 8, minHeight: 44 }}>
+        <input
+          type="checkbox"
+          style={{ width: 22, height: 22 }}
+          checked={through}
+          onChange={(event) => editor.change({ [`${at}/through`]: event.target.checked }, note)}
+        />
+        bolted through, thread out past the nut
+      </label>
+      {!through && (
+        <Row columns="1fr 1fr 1fr">
+          {SEATING.map(([key, label]) => (
+            <QuantityField
+              key={key}
+              editor={editor}
+              ladder={ladder}
+              pointer={`${at}/${key}`}
+              label={label}
+              note={`${label.toLowerCase()} of ${note}`}
+            />
+          ))}
+        </Row>
+      )}
     </>
   )
 }

@@ -9,7 +9,6 @@ export function HeightPanel({ editor, ladder }: PanelProps) {
             key={station.name}
             editor={editor}
             ladder={ladder}
-            kind="length"
             pointer={`/crane/stations/${index}/support_height`}
             label={`Support at ${station.name}`}
             note={`support height at ${station.name}`}
@@ -19,7 +18,6 @@ export function HeightPanel({ editor, ladder }: PanelProps) {
       <QuantityField
         editor={editor}
         ladder={ladder}
-        kind="length"
         pointer="/crane/obstacle_height"
         label="Highest thing on the way, 0 m if none"
         note="highest thing on the way"

@@ -3,7 +3,7 @@ import { ChoiceField, Heading, QuantityField, Row, WordsField, type PanelProps }
 import { fieldId } from './places'
 
 export function HoistPanel({ editor, ladder }: PanelProps) {
-  const { deductions, parts_of_line, idle_line } = editor.document.crane
+  const { parts_of_line, idle_line } = editor.document.crane
   const parts: [string, string][] = [
     ['', 'not given'],
     ...Array.from({ length: 12 }, (_, index): [string, string] => [String(index + 1), String(index + 1)]),
@@ -24,45 +24,8 @@ export function HoistPanel({ editor, ladder }: PanelProps) {
           editor.change({ '/crane/parts_of_line': value === '' ? null : Number(value) }, 'parts of line')
         }
       />
-      <Heading aside="beside block, rope, slings and the chart's own list">Also hanging from the tip</Heading>
-      {deductions.map((_, index) => (
-        <Row key={index} columns="1fr 1fr auto">
-          <WordsField
-            editor={editor}
-            pointer={`/crane/deductions/${index}/what`}
-            label="What"
-            note={`what hangs, ${index + 1}`}
-          />
-          <QuantityField
-            editor={editor}
-            ladder={ladder}
-            kind="mass"
-            pointer={`/crane/deductions/${index}/mass`}
-            label="Mass"
-            note={`mass of what hangs, ${index + 1}`}
-          />
-          <Button
-            variant="outlined"
-            aria-label={`take away ${deductions[index]!.what || `item ${index + 1}`}`}
-            onClick={() =>
-              editor.change(
-                { '/crane/deductions': deductions.filter((_, place) => place !== index) },
-                'deduction taken away',
-              )
-            }
-          >
-            −
-          </Button>
-        </Row>
-      ))}
-      <Button
-        variant="outlined"
-        onClick={() =>
-          editor.change({ '/crane/deductions': [...deductions, { what: '', mass: null }] }, 'deduction added')
-        }
-      >
-        Add something that hangs
-      </Button>
+      <HangingFields editor={editor} ladder={ladder} where="hook" />
+      <HangingFields editor={editor} ladder={ladder} where="elsewhere" />
       <Heading aside="a second line that is reeved and not used">Idle line</Heading>
       {idle_line ? (
         <Row columns="1fr 1fr auto">
@@ -78,7 +41,6 @@ export function HoistPanel({ editor, ladder }: PanelProps) {
           <QuantityField
             editor={editor}
             ladder={ladder}
-            kind="length"
             pointer="/crane/idle_line/hanging"
             label="Hanging"
             note="hanging of the idle line"
@@ -100,6 +62,84 @@ export function HoistPanel({ editor, ladder }: PanelProps) {
           There is an idle line
         </Button>
       )}
+    </>
+  )
+}
+
+const LISTS = {
+  hook: {
+    title: 'Hangs on the hook',
+    aside: 'beside load, slings and beam; rope, block and hook carry it too',
+  },
+  elsewhere: { title: 'Hangs elsewhere', aside: 'from the tip or the boom, beside the chart’s own list' },
+}
+
+// What hangs beside load and rigging, by where; what an older plan does not place counts on the hook.
+function HangingFields({
+  editor,
+  ladder,
+  where,
+}: Pick<PanelProps, 'editor' | 'ladder'> & { where: keyof typeof LISTS }) {
+  const { deductions } = editor.document.crane
+  const { title, aside } = LISTS[where]
+  const here = (hangs: string | null | undefined) => (hangs === 'elsewhere') === (where === 'elsewhere')
+  const other = where === 'hook' ? 'elsewhere' : 'hook'
+  return (
+    <>
+      <Heading aside={aside}>{title}</Heading>
+      {deductions.map((item, index) =>
+        here(item.hangs) ? (
+          <Row key={index} columns="1fr 84px auto auto">
+            <WordsField
+              editor={editor}
+              pointer={`/crane/deductions/${index}/what`}
+              label="What"
+              note={`what hangs, ${index + 1}`}
+            />
+            <QuantityField
+              editor={editor}
+              ladder={ladder}
+              pointer={`/crane/deductions/${index}/mass`}
+              label="Mass"
+              note={`mass of what hangs, ${index + 1}`}
+            />
+            <Button
+              variant="outlined"
+              sx={{ minWidth: 44 }}
+              aria-label={`${item.what || `item ${index + 1}`} hangs ${other === 'hook' ? 'on the hook' : 'elsewhere'}`}
+              onClick={() =>
+                editor.change({ [`/crane/deductions/${index}/hangs`]: other }, 'where something hangs')
+              }
+            >
+              {other === 'hook' ? '↑' : '↓'}
+            </Button>
+            <Button
+              variant="outlined"
+              sx={{ minWidth: 44 }}
+              aria-label={`take away ${item.what || `item ${index + 1}`}`}
+              onClick={() =>
+                editor.change(
+                  { '/crane/deductions': deductions.filter((_, place) => place !== index) },
+                  'something that hangs taken away',
+                )
+              }
+            >
+              −
+            </Button>
+          </Row>
+        ) : null,
+      )}
+      <Button
+        variant="outlined"
+        onClick={() =>
+          editor.change(
+            { '/crane/deductions': [...deductions, { what: '', mass: null, hangs: where }] },
+            'something that hangs',
+          )
+        }
+      >
+        {where === 'hook' ? 'Add something on the hook' : 'Add something elsewhere'}
+      </Button>
     </>
   )
 }

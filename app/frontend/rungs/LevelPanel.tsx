@@ -20,13 +20,24 @@ export function GeometryFields({ editor, ladder }: Pick<PanelProps, 'editor' | '
         asRigged(ladder?.drawing?.uppers[index]?.rest) ?? leg.length,
       ]),
     ])
+    const angles = Object.fromEntries(
+      rigging.legs.map((leg, index) => {
+        const read = ladder?.drawing?.legs[index]?.from_horizontal.metric
+        return [
+          `/rigging/legs/${index}/angle`,
+          leg.angle ?? (index === 0 && read ? `${read} from horizontal` : null),
+        ]
+      }),
+    )
     editor.change(
       by === 'leg_lengths'
         ? { '/rigging/set_by': by, ...legs }
-        : {
-            '/rigging/set_by': by,
-            '/rigging/hook_height': rigging.hook_height ?? ladder?.drawing?.hook_height?.metric ?? null,
-          },
+        : by === 'leg_angles'
+          ? { '/rigging/set_by': by, ...angles }
+          : {
+              '/rigging/set_by': by,
+              '/rigging/hook_height': rigging.hook_height ?? ladder?.drawing?.hook_height?.metric ?? null,
+            },
       'what sets the geometry',
     )
   }
@@ -39,6 +50,7 @@ export function GeometryFields({ editor, ladder }: Pick<PanelProps, 'editor' | '
         choices={[
           ['hook_height', 'hook height; legs made up to hang level'],
           ['leg_lengths', 'leg lengths; hook comes where they put it'],
+          ['leg_angles', 'leg angles; lengths follow from them'],
         ]}
         onChoose={choose}
       />
@@ -47,18 +59,28 @@ export function GeometryFields({ editor, ladder }: Pick<PanelProps, 'editor' | '
         <QuantityField
           editor={editor}
           ladder={ladder}
-          kind="length"
           pointer="/rigging/hook_height"
           label="Hook bearing above the load's base"
           note="hook height"
         />
+      ) : rigging.set_by === 'leg_angles' ? (
+        rigging.legs.map((_, index) => (
+          <QuantityField
+            key={index}
+            editor={editor}
+            ladder={ladder}
+            pointer={`/rigging/legs/${index}/angle`}
+            label={`${load.points[index]?.name ?? ''} leg’s angle, from where`}
+            note={`${load.points[index]?.name ?? ''} leg angle`}
+            empty={index === 0 ? 'such as 45° from horizontal' : 'follows from the other'}
+          />
+        ))
       ) : (
         rigging.legs.map((_, index) => (
           <QuantityField
             key={index}
             editor={editor}
             ladder={ladder}
-            kind="length"
             pointer={`/rigging/legs/${index}/length`}
             label={`${load.points[index]?.name ?? ''} leg, bearing to bearing`}
             note={`${load.points[index]?.name ?? ''} leg length`}
@@ -77,7 +99,6 @@ export function GeometryFields({ editor, ladder }: Pick<PanelProps, 'editor' | '
             key={index}
             editor={editor}
             ladder={ladder}
-            kind="length"
             pointer={`/rigging/beam/legs/${index}/length`}
             label={`Upper sling ${index + 1}, bearing to bearing`}
             note={`length of upper sling ${index + 1}`}

@@ -3,7 +3,9 @@ import { Link } from 'react-router'
 import { useShown } from '../display/preferences'
 import { ChoiceField, Heading, QuantityField, Row, WordsField, type PanelProps } from './parts'
 import { fieldId } from './places'
+import { LiftDayField } from './GearPanel'
 import { PointsPanel } from './PointsPanel'
+import { ThrustFields } from './ThrustPanel'
 
 const BASES: [string, string][] = [
   ['weighed', 'weighed'],
@@ -55,7 +57,7 @@ export function LoadPanel({ editor, ladder, rung }: PanelProps) {
         {load.weight.by === 'take_off' ? (
           <FromTakeOff label="Weight, by take-off" value={lineOf('B')} />
         ) : (
-          <QuantityField {...field} kind="mass" pointer="/load/weight/bare" label="Weight" note="weight" />
+          <QuantityField {...field} pointer="/load/weight/bare" label="Weight" note="weight" />
         )}
         {load.weight.by === 'take_off' ? (
           <FromTakeOff label="How it is known" value="row by row" />
@@ -73,6 +75,7 @@ export function LoadPanel({ editor, ladder, rung }: PanelProps) {
         <WordsField editor={editor} pointer="/load/name" label="Load" />
         <WordsField editor={editor} pointer="/load/weight/source" label="Who says so" />
       </Row>
+      <LiftDayField editor={editor} />
       <Heading aside={load.size.by === 'take_off' ? 'from the take-off' : undefined}>Size</Heading>
       {load.size.by !== 'take_off' && (
         <Row columns="1fr 1fr 1fr">
@@ -80,7 +83,6 @@ export function LoadPanel({ editor, ladder, rung }: PanelProps) {
             <QuantityField
               key={side}
               {...field}
-              kind="length"
               pointer={`/load/size/${side}`}
               label={`${side[0]!.toUpperCase()}${side.slice(1)}`}
               note={`load ${side}`}
@@ -108,7 +110,6 @@ export function LoadPanel({ editor, ladder, rung }: PanelProps) {
             <QuantityField
               key={axis}
               {...field}
-              kind="length"
               pointer={`/load/cg/${axis}`}
               label={{ x: 'x along', y: 'y across', z: 'z up' }[axis]}
               note={`centre of gravity ${axis}`}
@@ -132,7 +133,6 @@ export function LoadPanel({ editor, ladder, rung }: PanelProps) {
           <QuantityField
             key={axis}
             {...field}
-            kind="length"
             pointer={`/load/cg/half_width/${axis}`}
             label={`± ${axis}`}
             note={`half-width of the CG box in ${axis}`}
@@ -153,7 +153,6 @@ export function LoadPanel({ editor, ladder, rung }: PanelProps) {
             <QuantityField
               key={axis}
               {...field}
-              kind="length"
               pointer={`/load/points/${index}/${axis}`}
               label={axis}
               note={`${point.name} point ${axis}`}
@@ -177,7 +176,21 @@ export function LoadPanel({ editor, ladder, rung }: PanelProps) {
           <span />
         )}
       </Row>
+      {load.points.map(
+        (point, index) =>
+          (point.on || rung?.missing.some((one) => one.pointer === `/load/points/${index}/on`)) && (
+            <WordsField
+              key={index}
+              editor={editor}
+              pointer={`/load/points/${index}/on`}
+              label={`${point.name} point, off the load, is on`}
+              note={`what the ${point.name} point is on`}
+            />
+          ),
+      )}
       <PointsPanel editor={editor} ladder={ladder} />
+      <Heading aside="where what legs press can harm it">Thin, long or flexible</Heading>
+      <ThrustFields editor={editor} ladder={ladder} />
     </>
   )
 }

@@ -28,14 +28,12 @@ export function DryRunFields({ editor, ladder }: PanelProps) {
       <Row columns="1fr 1fr">
         <QuantityField
           {...field}
-          kind="angle"
           pointer={at('lower_boom_from')}
           label="Lower boom, least"
           note="lower boom angle, least"
         />
         <QuantityField
           {...field}
-          kind="angle"
           pointer={at('lower_boom_to')}
           label="Lower boom, most"
           note="lower boom angle, most"
@@ -44,14 +42,12 @@ export function DryRunFields({ editor, ladder }: PanelProps) {
       <Row columns="1fr 1fr">
         <QuantityField
           {...field}
-          kind="angle"
           pointer={at('upper_boom_from')}
           label="Upper boom, least"
           note="upper boom angle, least"
         />
         <QuantityField
           {...field}
-          kind="angle"
           pointer={at('upper_boom_to')}
           label="Upper boom, most"
           note="upper boom angle, most"
@@ -59,7 +55,6 @@ export function DryRunFields({ editor, ladder }: PanelProps) {
       </Row>
       <QuantityField
         {...field}
-        kind="length"
         pointer={at('load_radius')}
         label="Load radius of the jib"
         note="load radius of the jib"
@@ -87,7 +82,6 @@ export function PlatformPanel(props: PanelProps) {
           <QuantityField
             editor={editor}
             ladder={ladder}
-            kind="mass"
             pointer={`/crane/platform/aboard/${index}/mass`}
             label="Mass"
             note={`mass aboard, ${index + 1}`}

@@ -34,7 +34,6 @@ export function PointsPanel({ editor, ladder }: Pick<PanelProps, 'editor' | 'lad
             <QuantityField
               editor={editor}
               ladder={ladder}
-              kind="mass"
               pointer={`/load/rated_points/${index}/wll`}
               label="Rating"
               note={`rating of ${point.name}`}
@@ -54,7 +53,6 @@ export function PointsPanel({ editor, ladder }: Pick<PanelProps, 'editor' | 'lad
                 key={axis}
                 editor={editor}
                 ladder={ladder}
-                kind="length"
                 pointer={`/load/rated_points/${index}/${axis}`}
                 label={axis}
                 note={`${point.name} ${axis}`}

@@ -6,6 +6,7 @@ import { FIRST } from './FittingsPanel'
 import { ChoiceField, Heading, QuantityField, Row, WordsField, type PanelProps } from './parts'
 import { fieldId } from './places'
 import { keptSlings, slingChoices, usedSlings, useStore } from './slings'
+import { PreventedFields } from './Prevented'
 import { SurroundingsFields } from './Surroundings'
 
 const HITCHES: [string, string][] = [
@@ -62,7 +63,7 @@ export function SlingPanel({ editor, ladder, open, go }: PanelProps) {
                 label="Sling"
                 note={`sling of the ${name} leg`}
                 value={leg.sling ?? ''}
-                choices={slingChoices(document, slings, (piece) => shown(piece.reach))}
+                choices={slingChoices(document, slings, shown)}
                 onChoose={(number) => take(index, number)}
               />
               <ChoiceField
@@ -80,7 +81,6 @@ export function SlingPanel({ editor, ladder, open, go }: PanelProps) {
                   {leg.hitch === 'choker' ? (
                     <QuantityField
                       {...field}
-                      kind="angle"
                       pointer={`${at}/choke_angle`}
                       label="Angle of choke"
                       note={`angle of choke of the ${name} leg`}
@@ -88,7 +88,6 @@ export function SlingPanel({ editor, ladder, open, go }: PanelProps) {
                   ) : (
                     <QuantityField
                       {...field}
-                      kind="length"
                       pointer={`${at}/basket_width`}
                       label="Width between its sides"
                       note={`basket width of the ${name} leg`}
@@ -96,39 +95,27 @@ export function SlingPanel({ editor, ladder, open, go }: PanelProps) {
                   )}
                   <QuantityField
                     {...field}
-                    kind="length"
                     pointer={`${at}/round`}
                     label="Goes round the load"
                     note={`what of the ${name} sling goes round the load`}
                     empty="not measured"
                   />
                 </Row>
-                <Row columns="1fr 1fr">
-                  <WordsField
-                    editor={editor}
-                    pointer={`${at}/held_by`}
-                    label="Kept from sliding by"
-                    note={`what holds the ${name} leg`}
+                <PreventedFields editor={editor} at={at} name={name} hitch={leg.hitch} />
+                {leg.hitch === 'choker' && (
+                  <QuantityField
+                    {...field}
+                    pointer={`${at}/loop_angle`}
+                    label="Inner angle of the loop"
+                    note={`inner angle of the ${name} choke`}
+                    empty="not measured"
                   />
-                  {leg.hitch === 'choker' ? (
-                    <QuantityField
-                      {...field}
-                      kind="angle"
-                      pointer={`${at}/loop_angle`}
-                      label="Inner angle of the loop"
-                      note={`inner angle of the ${name} choke`}
-                      empty="not measured"
-                    />
-                  ) : (
-                    <span />
-                  )}
-                </Row>
+                )}
               </>
             )}
             {(leg.hitch !== 'vertical' || leg.bend) && (
               <QuantityField
                 {...field}
-                kind="length"
                 pointer={`${at}/bend`}
                 label="Bent round a diameter of"
                 note={`what the ${name} leg is bent round`}
@@ -138,6 +125,14 @@ export function SlingPanel({ editor, ladder, open, go }: PanelProps) {
           </Box>
         )
       })}
+      {rigging.legs.length > 1 && (
+        <WordsField
+          editor={editor}
+          pointer="/rigging/unlike_decided_by"
+          label="Legs not alike: decided on by, a competent person"
+          note="who decided on legs that are not alike"
+        />
+      )}
       {!fittings && (
         <Button variant="outlined" fullWidth sx={{ mt: 2, minHeight: 44 }} onClick={give}>
           Give the fittings

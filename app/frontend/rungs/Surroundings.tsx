@@ -10,6 +10,7 @@ const BARE = {
   no_current: false,
   site_factor: null,
   site_reason: '',
+  surface: null,
 }
 const NEAR = ['acid', 'alkali', 'bleach'] as const
 const EDGES: [string, string][] = [
@@ -17,6 +18,15 @@ const EDGES: [string, string][] = [
   ['none', 'no edges'],
   ['padded', 'edges, all padded'],
   ['sharp', 'sharp, not padded'],
+]
+
+const SURFACES: [string, string][] = [
+  ['', 'not given'],
+  ['plain', 'plain'],
+  ['polished', 'polished'],
+  ['coated', 'coated'],
+  ['soft', 'soft'],
+  ['thin', 'thin'],
 ]
 
 // Where the slings work: heat, chemicals, edges, sparks, lines near by.
@@ -51,7 +61,6 @@ export function SurroundingsFields({ editor, ladder }: Pick<PanelProps, 'editor'
         <QuantityField
           editor={editor}
           ladder={ladder}
-          kind="temperature"
           pointer="/rigging/surroundings/temperature"
           label="Temperature of the slings"
           note="temperature of the slings"
@@ -62,6 +71,33 @@ export function SurroundingsFields({ editor, ladder }: Pick<PanelProps, 'editor'
           value={place.edges ?? ''}
           choices={EDGES}
           onChoose={(edges) => editor.change({ '/rigging/surroundings/edges': edges || null }, 'edges')}
+        />
+      </Row>
+      {place.edges === 'sharp' && (
+        <QuantityField
+          editor={editor}
+          ladder={ladder}
+          pointer="/rigging/surroundings/edge_radius"
+          label="Radius of the sharp edge"
+          note="radius of the sharp edge"
+          empty="not known: pad it"
+        />
+      )}
+      <Row columns="1fr 1fr">
+        <ChoiceField
+          id={fieldId('/rigging/surroundings/surface')}
+          label="Surface they bear on"
+          value={place.surface ?? ''}
+          choices={SURFACES}
+          onChoose={(surface) =>
+            editor.change({ '/rigging/surroundings/surface': surface || null }, 'surface')
+          }
+        />
+        <WordsField
+          editor={editor}
+          pointer="/rigging/surroundings/packing"
+          label="Packing between"
+          note="packing between slings and surface"
         />
       </Row>
       {NEAR.map((what) => (
@@ -97,7 +133,6 @@ export function SurroundingsFields({ editor, ladder }: Pick<PanelProps, 'editor'
         <QuantityField
           editor={editor}
           ladder={ladder}
-          kind="share"
           pointer="/rigging/surroundings/site_factor"
           label="Site leaves"
           note="what the site leaves of every rating"

@@ -15,7 +15,7 @@ export function WaysOut({ editor }: { editor: Editor }) {
     !working &&
     !editor.moving &&
     of === editor.document &&
-    (ladder?.verdict === 'stop' || ladder?.verdict === 'tight')
+    !!ladder?.rungs.some((rung) => rung.verdict === 'stop' || rung.verdict === 'tight')
   const ways = useQuery({
     queryKey: ['ways_out', editor.id, editor.checked.answers],
     queryFn: () => api.waysOut(editor.document),
@@ -27,16 +27,17 @@ export function WaysOut({ editor }: { editor: Editor }) {
   if (!asked) return null
   return (
     <section aria-label="Ways out">
-      <Heading aside="least change first">Ways out</Heading>
+      <Heading aside="what cures it first">Ways out</Heading>
       {ways.isPending && <div role="status">working</div>}
       {ways.isError && <div role="alert">They could not be worked out: {ways.error.message}</div>}
-      {ways.data?.length === 0 && (
+      {ways.data?.ways.length === 0 && (
         <div>
-          None of those tried here makes the whole ladder better: raising the hook, a nearer radius, more
-          parts of line, another sling of the store.
+          {ways.data.tried.length > 0
+            ? `None of what was tried makes it better without making something else worse: ${ways.data.tried.join(', ')}.`
+            : 'Nothing here could be tried on it.'}
         </div>
       )}
-      {ways.data?.map((way) => (
+      {ways.data?.ways.map((way) => (
         <div key={way.id} className="way" data-way={way.id}>
           <div>
             {shown(way.words)}

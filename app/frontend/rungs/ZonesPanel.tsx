@@ -33,14 +33,12 @@ export function ZoneFields({ editor, ladder }: PanelProps) {
           <Row columns="1fr 1fr">
             <QuantityField
               {...field}
-              kind="angle"
               pointer={`/crane/zones/${index}/slew_from`}
               label="Slew from, clockwise"
               note={`slew from of ${zone.name}`}
             />
             <QuantityField
               {...field}
-              kind="angle"
               pointer={`/crane/zones/${index}/slew_to`}
               label="Slew to"
               note={`slew to of ${zone.name}`}
@@ -49,14 +47,12 @@ export function ZoneFields({ editor, ladder }: PanelProps) {
           <Row columns="1fr 1fr">
             <QuantityField
               {...field}
-              kind="length"
               pointer={`/crane/zones/${index}/radius_from`}
               label="Radius from"
               note={`radius from of ${zone.name}`}
             />
             <QuantityField
               {...field}
-              kind="length"
               pointer={`/crane/zones/${index}/radius_to`}
               label="Radius to"
               note={`radius to of ${zone.name}`}

@@ -6,7 +6,10 @@ import { ChartPanel } from './ChartPanel'
 import { ClearancePanel, SidePullPanel, StandPanel, WindPanel } from './ConditionPanels'
 import { CranePanel } from './CranePanel'
 import { FittingsPanel } from './FittingsPanel'
+import { BlocksPanel } from './BlocksPanel'
+import { GearPanel } from './GearPanel'
 import { HeightPanel } from './HeightPanel'
+import { HookPanel } from './HookPanel'
 import { HoistPanel } from './HoistPanel'
 import { LevelPanel } from './LevelPanel'
 import { LoadPanel } from './LoadPanel'
@@ -15,6 +18,7 @@ import { PlatformPanel } from './PlatformPanel'
 import { PointsPanel } from './PointsPanel'
 import { SharingPanel } from './SharingPanel'
 import { SlingPanel } from './SlingPanel'
+import { ThrustPanel } from './ThrustPanel'
 import { ZoneFields } from './ZonesPanel'
 
 // One panel for each rung: its inputs. The rest of a panel is the same for all.
@@ -41,4 +45,9 @@ export const PANELS: Partial<Record<RungId, ComponentType<PanelProps>>> = {
   wind: WindPanel,
   zones: ZoneFields,
   platform: PlatformPanel,
+  hook: HookPanel,
+  gear: GearPanel,
+  thrust: ThrustPanel,
+  blocks: BlocksPanel,
+  jib: PlatformPanel,
 }

@@ -2,7 +2,7 @@ import './parts.css'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import TextField from '@mui/material/TextField'
-import { memo, type ReactNode } from 'react'
+import { memo, useEffect, useRef, type ReactNode } from 'react'
 import type { Ladder, Line, Rung } from '../api/ladder.generated'
 import { usePreferences, useShown } from '../display/preferences'
 import { COLOUR, WORD } from '../ladder/verdict'
@@ -21,20 +21,43 @@ export interface PanelProps {
   light: (about: string | null) => void
   open: (dialog: RiggingDialog) => void
 }
-type FieldProps = { editor: Pick<Editor, 'document' | 'change' | 'settle'>; ladder: Ladder | null } & {
+type FieldProps = {
+  editor: Pick<Editor, 'document' | 'change' | 'settle' | 'abandon'>
+  ladder: Ladder | null
+} & {
   pointer: string
   label: string
   note?: string
 }
 
 const unitOf = (text: string) => text.replace(/[\d\s.,+−-]/g, '')
-const UNITS: Record<string, string[]> = {
-  mass: ['kg', 't', 'lb'],
-  length: ['m', 'mm', 'ft', 'in'],
-  angle: ['deg'],
-  temperature: ['°C'],
-  share: ['%'],
-  speed: ['m/s', 'km/h', 'mph'],
+// What a quantity that was asked back may have been meant as.
+export const Choices = ({ choices, take }: { choices: string[]; take: (text: string) => void }) =>
+  choices.length > 0 && (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, mt: 0.5 }}>
+      {choices.map((text) => (
+        <Button key={text} size="small" variant="outlined" sx={{ minWidth: 40 }} onClick={() => take(text)}>
+          {text}
+        </Button>
+      ))}
+    </Box>
+  )
+
+// A field that is taken away while it is being typed in: what stands in it is half a value. It is taken back, and Redo
+// brings it again.
+function useWhole(abandon: () => void) {
+  const typingRef = useRef(false)
+  const latest = useRef(abandon)
+  useEffect(() => {
+    latest.current = abandon
+  })
+  useEffect(
+    () => () => {
+      if (typingRef.current) latest.current()
+    },
+    [],
+  )
+  return typingRef
 }
 
 // A quantity as it is typed; under it, what was understood, or what is wrong and was expected.
@@ -44,15 +67,20 @@ export function QuantityField({
   pointer,
   label,
   note,
-  kind,
   empty = 'not given',
-}: FieldProps & { kind: 'mass' | 'length' | 'angle' | 'temperature' | 'share' | 'speed'; empty?: string }) {
+}: FieldProps & { empty?: string }) {
   const { system } = usePreferences().preferences
   const value = (at(editor.document, pointer) as string | null) ?? ''
   const problem = ladder?.problems.find((one) => one.pointer === pointer && one.typed === value)
-  const reading = ladder?.readings[pointer]?.[system]
+  const read = ladder?.readings[pointer]
+  const reading = read?.typed === value ? read[system] : null
   const understood = reading && unitOf(reading) !== unitOf(value) ? `read as ${reading}` : ' '
   const name = note ?? label
+  const typingRef = useWhole(editor.abandon)
+  const settle = () => {
+    typingRef.current = false
+    editor.settle(`${name} typed`)
+  }
   return (
     <Box>
       <TextField
@@ -65,31 +93,21 @@ export function QuantityField({
         autoComplete="off"
         slotProps={{ htmlInput: { 'data-pointer': pointer, 'aria-label': name, maxLength: 80 } }}
         helperText={problem ? `${problem.message}; ${problem.expected}` : value === '' ? empty : understood}
-        onChange={(event) =>
+        onChange={(event) => {
+          typingRef.current = true
           editor.change(
             { [pointer]: event.target.value === '' ? null : event.target.value },
             `${name} typed`,
             'typing',
           )
-        }
-        onBlur={() => editor.settle(`${name} typed`)}
-        onKeyDown={(event) => event.key === 'Enter' && editor.settle(`${name} typed`)}
+        }}
+        onBlur={settle}
+        onKeyDown={(event) => event.key === 'Enter' && settle()}
       />
-      {problem?.message.startsWith('the unit is missing') && (
-        <Box sx={{ display: 'flex', gap: 0.5, mt: 0.5 }}>
-          {UNITS[kind]!.map((unit) => (
-            <Button
-              key={unit}
-              size="small"
-              variant="outlined"
-              sx={{ minWidth: 40 }}
-              onClick={() => editor.change({ [pointer]: `${value.trim()} ${unit}` }, `${name} typed`)}
-            >
-              {unit}
-            </Button>
-          ))}
-        </Box>
-      )}
+      <Choices
+        choices={problem?.choices ?? []}
+        take={(text) => editor.change({ [pointer]: text }, `${name} typed`)}
+      />
     </Box>
   )
 }

@@ -2,12 +2,16 @@ import type { RungId } from '../ladder/Ladder'
 
 // Which panel has the field of a place in the plan.
 const PLACES: [RegExp, RungId][] = [
+  [/^\/lift_at/, 'gear'],
   [/^\/load\/rated_points/, 'points'],
+  [/^\/load\/thrust/, 'load'],
+  [/^\/crane\/hook/, 'hook'],
+  [/^\/rigging\/reeved\/blocks/, 'blocks'],
   [/^\/load/, 'load'],
   [/^\/rigging\/(beam|legs\/\d+\/hole)/, 'beam'],
   [/^\/rigging\/reeved/, 'sharing'],
   [/^\/rigging\/legs\/\d+\/fittings/, 'fittings'],
-  [/^\/rigging\/(hook_height|set_by|legs\/\d+\/length)/, 'level'],
+  [/^\/rigging\/(hook_height|set_by|legs\/\d+\/(length|angle))/, 'level'],
   [/^\/rigging/, 'slings'],
   [/^\/crane\/(chart|as_rigged)/, 'chart'],
   [/^\/crane\/(parts_of_line|deductions|idle_line)/, 'hoist'],

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { api, type StoredBeam, type StoredSling } from '../api/client'
+import type { Figure } from '../api/ladder.generated'
 import type { Plan } from '../api/plan.generated'
 
 // The store's slings and beams, for lists to choose from.
@@ -34,28 +35,42 @@ export const usedSlings = (plan: Plan) => [
   ...(plan.rigging.beam?.legs ?? []).map((leg) => leg.sling),
 ]
 
-// What a list offers: the plan's own that the store has not, then what is ready, then the rest with what keeps it back.
+// What a list offers: the plan's own that the store has not, then what is ready, with rating and due day, then the rest
+// with what keeps it back.
 export const slingChoices = (
   plan: Plan,
   store: StoredSling[],
-  reach: (piece: StoredSling) => string,
+  shown: (figure: Figure) => string,
 ): [string, string][] => {
   const own = Object.keys(plan.snapshots.slings).filter(
     (number) => !store.some((piece) => piece.data.number === number),
   )
-  const ready = store.filter((piece) => piece.fields.state === 'ready')
+  const overdue = (piece: StoredSling) =>
+    !!piece.due && !!plan.lift_at && piece.due < plan.lift_at.slice(0, 10)
+  const kept = (piece: StoredSling) => piece.fields.state !== 'ready' || overdue(piece)
   const used = usedSlings(plan)
-  const kept = store.filter((piece) => piece.fields.state !== 'ready' && used.includes(piece.data.number))
+  const words = ({ data, reach, rating, due, fields }: StoredSling) =>
+    [
+      data.number,
+      data.size,
+      reach && shown(reach),
+      rating && shown(rating),
+      due ? `due ${due}` : 'never examined',
+      fields.state !== 'ready' && fields.state,
+    ]
+      .filter(Boolean)
+      .join(', ')
   return [
     ['', 'none chosen'],
     ...own.map((number): [string, string] => [number, `${number}, kept in the plan`]),
-    ...ready.map((piece): [string, string] => [
-      piece.data.number,
-      `${piece.data.number}, ${piece.data.size}, ${reach(piece)}`,
-    ]),
-    ...kept.map((piece): [string, string] => [
-      piece.data.number,
-      `${piece.data.number}, ${piece.fields.state}`,
-    ]),
+    ...store
+      .filter((piece) => !kept(piece))
+      .map((piece): [string, string] => [piece.data.number, words(piece)]),
+    ...store
+      .filter((piece) => kept(piece) && used.includes(piece.data.number))
+      .map((piece): [string, string] => [
+        piece.data.number,
+        overdue(piece) ? `${words(piece)}, overdue on the day` : words(piece),
+      ]),
   ]
 }

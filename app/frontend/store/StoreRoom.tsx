@@ -4,6 +4,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import { api, type Piece } from '../api/client'
 import { usePreferences, useShown } from '../display/preferences'
+import { Reading } from '../display/Reading'
 import { BAR_HEIGHT, figures } from '../theme/tokens'
 import { Brand } from '../workbench/TopBar'
 import { PieceDialog } from './PieceDialog'
@@ -142,19 +143,7 @@ export function StoreRoom() {
             <option value="overdue">examination overdue</option>
           </select>
         </div>
-        {store.isPending && (
-          <Box role="status" sx={{ py: 3, fontSize: 20 }}>
-            Reading the store
-          </Box>
-        )}
-        {store.isError && (
-          <Box role="alert" sx={{ py: 3, fontSize: 18 }}>
-            The store could not be read: {store.error.message}.{' '}
-            <Button variant="outlined" onClick={() => void store.refetch()}>
-              Read again
-            </Button>
-          </Box>
-        )}
+        <Reading query={store} what="store" pad={{ py: 3 }} />
         {store.data?.length === 0 && (
           <Box sx={{ py: 3, fontSize: 20 }}>
             The store is empty. Add a piece, or read a CSV file with a line of headings: number, kind, size,

@@ -4,6 +4,9 @@ export const SLING_KINDS = [
   'polyester_round',
   'polyester_web',
   'nylon_web',
+  'high_modulus_round',
+  'mesh',
+  'fibre_rope',
   'unclear',
 ]
 export const BEAM_KINDS = ['spreader', 'lifting_beam']
@@ -24,6 +27,12 @@ export const SLING_FIELDS = [
   field('reach', 'Reach, bearing to bearing', '6 m'),
   field('mass', 'Mass', '32 kg'),
   field('ends', 'Ends', 'hooks below, ring above'),
+  field('grade', 'Grade, of chain', '80, 100, 120, transport'),
+  field('core', 'Core, of wire rope', 'steel, fibre'),
+  field('construction', 'Construction', '6x36'),
+  field('splice', 'End splice', 'hand, mechanical'),
+  field('coating', 'Coating', ''),
+  field('stretch', 'Stretch at its rating, by its maker', '3 %'),
 ]
 export const TAG_FIELDS = [
   field('vertical', 'Straight, one leg', '4 t'),

@@ -65,7 +65,6 @@ export function EntryFields({
           key={field.pointer}
           editor={editor}
           ladder={ladder}
-          kind="length"
           pointer={field.pointer}
           label={field.label}
           note={`${field.label}, in place`}

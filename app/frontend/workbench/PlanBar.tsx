@@ -1,3 +1,5 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
 import { useCallback, useState } from 'react'
 import { ConflictDialog } from './ConflictDialog'
 import { Details } from './Details'
@@ -5,7 +7,44 @@ import { KeysDialog } from './KeysDialog'
 import { RevisionsDialog } from './RevisionsDialog'
 import { TopBar, type DialogName } from './TopBar'
 import type { RiggingDialog } from '../rigging_room/RiggingDialogs'
-import type { Editor } from './usePlanEditor'
+import { BEFORE, type Editor } from './usePlanEditor'
+
+// What was typed in this browser and never saved is back, and says so until somebody has seen it.
+function Restored({ undoNote, undo }: { undoNote: string | null; undo: () => void }) {
+  const [seen, setSeen] = useState(false)
+  if (seen) return null
+  const takeBack = () => {
+    undo()
+    setSeen(true)
+  }
+  return (
+    <Box
+      role="status"
+      sx={{
+        display: 'flex',
+        alignItems: 'center',
+        flexWrap: 'wrap',
+        gap: 1,
+        px: 2,
+        py: 0.5,
+        bgcolor: 'var(--bone)',
+        borderBottom: '2px dashed var(--ink)',
+      }}
+    >
+      <Box sx={{ flex: 1, minWidth: 220 }}>
+        What was typed here before the page was closed is back. It had not been saved.
+      </Box>
+      {undoNote === BEFORE && (
+        <Button size="small" variant="outlined" onClick={takeBack}>
+          Take it back
+        </Button>
+      )}
+      <Button size="small" variant="outlined" onClick={() => setSeen(true)}>
+        Keep it
+      </Button>
+    </Box>
+  )
+}
 
 // The bar over every room of a plan, with the dialogs that it opens.
 export function PlanBar({
@@ -41,6 +80,7 @@ export function PlanBar({
         onDialog={setDialog}
         onRigging={onRigging}
       />
+      {editor.restored && <Restored undoNote={editor.undoNote} undo={editor.undo} />}
       {dialog === 'keys' && <KeysDialog onClose={close} />}
       {dialog === 'details' && <Details editor={editor} onClose={close} />}
       {dialog === 'revisions' && <RevisionsDialog editor={editor} onClose={close} />}

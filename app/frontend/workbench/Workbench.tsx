@@ -2,7 +2,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import useMediaQuery from '@mui/material/useMediaQuery'
 import { useTheme } from '@mui/material/styles'
-import { useCallback, useEffect, useMemo, useState } from 'react'
+import { useCallback, useEffect, useMemo, useState, type FocusEvent } from 'react'
 import { useNavigate } from 'react-router'
 import { usePreferences } from '../display/preferences'
 import { useSize } from '../display/useSize'
@@ -16,7 +16,7 @@ import type { Entry } from '../drawing/ElevationGrips'
 import { RiggingDialogs, type RiggingDialog } from '../rigging_room/RiggingDialogs'
 import { EntryFields } from './EntryFields'
 import { Sheet, sheetLayout, type Frozen, type Looking } from './Sheet'
-import { useKeys } from './useKeys'
+import { FIELDS, useKeys } from './useKeys'
 import type { Editor } from './usePlanEditor'
 
 // Ladder, drawing and panel of one plan. Wide: side by side, nothing scrolls but the panel. Tablet: the panel
@@ -35,6 +35,13 @@ export function Workbench({ editor }: { editor: Editor }) {
   const selected: RungId = chosen ?? (ladder?.governs[0] as RungId | undefined) ?? 'load'
   const rung = ladder?.rungs.find((one) => one.id === selected) ?? null
 
+  // Once a field of the panel has the keyboard the panel stays: it is never swapped under the typing hand.
+  const pin = useCallback(
+    (event: FocusEvent) => {
+      if (event.target instanceof Element && event.target.matches(FIELDS)) setChosen((now) => now ?? selected)
+    },
+    [selected],
+  )
   const select = useCallback((id: RungId) => {
     setChosen(id)
     setOpen(true)
@@ -98,17 +105,19 @@ export function Workbench({ editor }: { editor: Editor }) {
     [held, ladder, frozen, size, fresh, looking],
   )
   const panel = (
-    <RungPanel
-      editor={editor}
-      ladder={ladder}
-      rung={rung}
-      id={selected}
-      working={working}
-      go={go}
-      light={setLit}
-      open={setDialog}
-      onClose={wide ? undefined : () => setOpen(false)}
-    />
+    <div onFocus={pin} style={{ display: 'contents' }}>
+      <RungPanel
+        editor={editor}
+        ladder={ladder}
+        rung={rung}
+        id={selected}
+        working={working}
+        go={go}
+        light={setLit}
+        open={setDialog}
+        onClose={wide ? undefined : () => setOpen(false)}
+      />
+    </div>
   )
   return (
     <Box

@@ -1,4 +1,4 @@
-import { useEffect } from 'react'
+import { useCallback, useEffect, useRef } from 'react'
 import type { Ladder } from '../api/ladder.generated'
 import { usePreferences } from '../display/preferences'
 import type { RungId } from '../ladder/Ladder'
@@ -17,19 +17,47 @@ interface Given {
   look: (change: Partial<Looking>) => void
 }
 
-// Keys of the workbench; none of them while a field, a list or a dialog has the keyboard.
+export const FIELDS = 'input, select, textarea'
+const TYPED_IN = `${FIELDS}, [role="dialog"], [role="menu"]`
+
+// Where the last key went. A field that vanishes under the typing hand leaves the rest of the keys to the page: they
+// are no shortcuts until a finger, a click or the focus has gone somewhere on purpose.
+function useTypedIn() {
+  const last = useRef<Element | null>(null)
+  useEffect(() => {
+    const onKeyDown = (event: KeyboardEvent) => {
+      if (event.target instanceof Element && event.target.matches(FIELDS)) last.current = event.target
+    }
+    const elsewhere = () => {
+      last.current = null
+    }
+    window.addEventListener('keydown', onKeyDown, true)
+    window.addEventListener('pointerdown', elsewhere, true)
+    window.addEventListener('focusin', elsewhere, true)
+    return () => {
+      window.removeEventListener('keydown', onKeyDown, true)
+      window.removeEventListener('pointerdown', elsewhere, true)
+      window.removeEventListener('focusin', elsewhere, true)
+    }
+  }, [])
+  return useCallback(() => last.current !== null && !last.current.isConnected, [])
+}
+
+// Keys of the workbench; none of them while a field, a list or a dialog has the keyboard, and none that began there.
 export function useKeys({ editor, ladder, selected, select, setLeg, enabled, close, look }: Given) {
   const { preferences, prefer } = usePreferences()
+  const vanished = useTypedIn()
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
       const target = event.target instanceof Element ? event.target : document.body
-      if (event.defaultPrevented || target.closest('input, select, textarea, [role="dialog"], [role="menu"]'))
-        return
+      if (event.defaultPrevented || target.closest(TYPED_IN) || vanished()) return
       const key = event.key.toLowerCase()
       if ((event.ctrlKey || event.metaKey) && key === 'z') {
         event.preventDefault()
         return event.shiftKey ? editor.redo() : editor.undo()
       }
+      // A key that is held down began somewhere else, unless it climbs.
+      if (event.repeat && !key.startsWith('arrow')) return
       if (!enabled || event.ctrlKey || event.metaKey || event.altKey) return
       const ids = ladder?.rungs.map((rung) => rung.id) ?? []
       const index = ids.indexOf(selected)
@@ -52,5 +80,5 @@ export function useKeys({ editor, ladder, selected, select, setLeg, enabled, clo
     }
     window.addEventListener('keydown', onKeyDown)
     return () => window.removeEventListener('keydown', onKeyDown)
-  }, [editor, ladder, selected, select, setLeg, enabled, close, look, preferences, prefer])
+  }, [editor, ladder, selected, select, setLeg, enabled, close, look, preferences, prefer, vanished])
 }

@@ -30,6 +30,9 @@ export interface Conflict {
   theirs: Whole
 }
 
+// Note of the step that brought back what an earlier page had not saved.
+export const BEFORE = 'what was typed before'
+
 const AUTOSAVE_MS = 400
 const TYPING_MS = 1500
 const RETRY_MS = 3000
@@ -64,7 +67,7 @@ export function usePlanEditor(whole: Whole) {
   })
   const [edit, setEdit] = useState<Edit>({
     document: start.document,
-    past: start.restored ? [{ document: start.base.document, note: 'what was typed before the reload' }] : [],
+    past: start.restored ? [{ document: start.base.document, note: BEFORE }] : [],
     future: [],
     anchor: null,
     moving: null,
@@ -103,6 +106,23 @@ export function usePlanEditor(whole: Whole) {
 
   // Ends a change that was moving, as one step.
   const settle = useCallback((note: string) => change({}, note), [change])
+
+  // Takes back what was being typed when its field was taken away: half a value is never a value. Redo brings it again.
+  const abandon = useCallback(
+    () =>
+      setEdit((now) =>
+        now.anchor && now.moving === 'typing'
+          ? {
+              document: now.anchor,
+              past: now.past,
+              future: [{ document: now.document, note: noteRef.current }],
+              anchor: null,
+              moving: null,
+            }
+          : now,
+      ),
+    [],
+  )
 
   const undo = useCallback(
     () =>
@@ -226,6 +246,8 @@ export function usePlanEditor(whole: Whole) {
     resolve,
     change,
     settle,
+    abandon,
+    restored: start.restored,
     undo,
     redo,
     checked,
