@@ -8,8 +8,18 @@ class CraneModel
   RATED_SHARE = 0.85
   STEP_KG = 50
 
-  def initialize(machine_kg:, machine_behind_m:, boom_kg_per_m:, strongest_kg:, strongest_m:, shortest_m:,
-    foot_radius_m:, steepest_deg: 80, flattest_deg: 18, rated_share: RATED_SHARE)
+  def initialize(
+    machine_kg:,
+    machine_behind_m:,
+    boom_kg_per_m:,
+    strongest_kg:,
+    strongest_m:,
+    shortest_m:,
+    foot_radius_m:,
+    steepest_deg: 80,
+    flattest_deg: 18,
+    rated_share: RATED_SHARE
+  )
     @machine_kg = machine_kg
     @machine_behind_m = machine_behind_m
     @boom_kg_per_m = boom_kg_per_m
@@ -30,11 +40,9 @@ class CraneModel
 
   # A mark for each cell: where strength is the lesser, and where the bare machine leans least to the rear.
   def marks(radii, booms, edge_m)
-    radii.map { |radius|
-      booms.map { |boom|
-        reaches?(radius, boom) && cell(radius, boom, edge_m) ? mark(radius, boom, edge_m) : nil
-      }
-    }
+    radii.map do |radius|
+      booms.map { |boom| reaches?(radius, boom) && cell(radius, boom, edge_m) ? mark(radius, boom, edge_m) : nil }
+    end
   end
 
   # Rows by boom angle for a jib at the tip, offset below the boom's line: what the jib bears, less with every degree
@@ -42,16 +50,19 @@ class CraneModel
   def jib_table(angles, booms, edge_m, jib_m, offset_deg, strongest_jib_kg, foot_height_m)
     angles.map do |angle|
       booms.map do |boom|
-        tip = DustLadder::Cranes::Boom.new(
-          length: boom,
-          foot_radius: @foot_radius_m,
-          foot_height: foot_height_m,
-          jib: jib_m,
-          offset: offset_deg
-        )
+        tip =
+          DustLadder::Cranes::Boom.new(
+            length: boom,
+            foot_radius: @foot_radius_m,
+            foot_height: foot_height_m,
+            jib: jib_m,
+            offset: offset_deg
+          )
         radius = tip.radius_at(angle)
-        kg = [ strongest_jib_kg * Math.sin((angle - offset_deg) * Math::PI / 180),
-          stability(radius, boom + jib_m, edge_m) * @rated_share * 0.9 ].min
+        kg = [
+          strongest_jib_kg * Math.sin((angle - offset_deg) * Math::PI / 180),
+          stability(radius, boom + jib_m, edge_m) * @rated_share * 0.9
+        ].min
         kg < 4 * STEP_KG ? nil : (kg / STEP_KG).floor * STEP_KG
       end
     end

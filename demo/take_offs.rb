@@ -11,20 +11,28 @@ module TakeOffs
   def list(*parts, groups: {})
     {
       "parts" => parts,
-      "groups" => groups.map { |title, rows|
-        { "title" => title, "parts" => rows }
-      },
+      "groups" => groups.map { |title, rows| { "title" => title, "parts" => rows } },
       "materials" => []
     }
   end
 
   def rack
-    posts = [ [ "0", "0" ], [ "550 mm", "0" ], [ "0", "750 mm" ], [ "550 mm", "750 mm" ] ]
+    posts = [ %w[0 0], [ "550 mm", "0" ], [ "0", "750 mm" ], [ "550 mm", "750 mm" ] ]
     [
-      *posts.map { |x, y|
+      *posts.map do |x, y|
         row("Post", "angle", "50 mm x 50 mm x 5 mm x 2.0 m", "steel", x, y, "0", lies: "z", to: "corner")
-      },
-      row("Side panels", "plate", "750 mm x 1.9 m x 1.5 mm", "steel", "0.30 m", "0.40 m", "1.0 m", lies: "yz", n: "2"),
+      end,
+      row(
+        "Side panels",
+        "plate",
+        "750 mm x 1.9 m x 1.5 mm",
+        "steel",
+        "0.30 m",
+        "0.40 m",
+        "1.0 m",
+        lies: "yz",
+        n: "2"
+      ),
       row("Shelves", "plate", "550 mm x 750 mm x 2 mm", "steel", "0.30 m", "0.40 m", "0.9 m", n: "5"),
       row(
         "Receivers and power supply",
@@ -72,9 +80,9 @@ module TakeOffs
         n: "5"
       ),
       row("Floor", "plate", "4.80 m x 2.30 m x 5 mm", "steel", "0", "0", "200 mm", to: "corner"),
-      *[ [ "0", "0" ], [ "4.70 m", "0" ], [ "0", "2.20 m" ], [ "4.70 m", "2.20 m" ] ].map { |x, y|
+      *[ %w[0 0], [ "4.70 m", "0" ], [ "0", "2.20 m" ], [ "4.70 m", "2.20 m" ] ].map do |x, y|
         row("Corner post", "square tube", "100 mm x 5 mm x 2.30 m", "steel", x, y, "205 mm", lies: "z", to: "corner")
-      },
+      end,
       row(
         "Roof frame, long",
         "rectangular tube",
@@ -118,7 +126,17 @@ module TakeOffs
         n: "2",
         note: "sandwich panel 100 mm"
       ),
-      row("Door opening", "sheet", "14 kg/m2 x 0.95 m x 2.05 m", "", "0.90 m", "30 mm", "1.25 m", lies: "xz", n: "-1"),
+      row(
+        "Door opening",
+        "sheet",
+        "14 kg/m2 x 0.95 m x 2.05 m",
+        "",
+        "0.90 m",
+        "30 mm",
+        "1.25 m",
+        lies: "xz",
+        n: "-1"
+      ),
       row("End walls", "sheet", "14 kg/m2 x 2.20 m x 2.28 m", "", "2.40 m", "1.15 m", "1.35 m", lies: "yz", n: "2"),
       row("Roof", "sheet", "14 kg/m2 x 4.80 m x 2.30 m", "", "2.40 m", "1.15 m", "2.58 m"),
       row(
@@ -155,7 +173,9 @@ module TakeOffs
         note: "pallet scale"
       ),
       row("Cable, trays and fixings", "known item", "160 kg", "", "2.50 m", "1.10 m", "2.20 m", basis: "estimated"),
-      groups: { "Equipment rack" => rack }
+      groups: {
+        "Equipment rack" => rack
+      }
     )
   end
 
@@ -174,9 +194,9 @@ module TakeOffs
         lies: "y",
         n: "4"
       ),
-      *[ [ "0", "0" ], [ "2.52 m", "0" ], [ "0", "1.32 m" ], [ "2.52 m", "1.32 m" ] ].map { |x, y|
+      *[ %w[0 0], [ "2.52 m", "0" ], [ "0", "1.32 m" ], [ "2.52 m", "1.32 m" ] ].map do |x, y|
         row("Post", "square tube", "80 mm x 5 mm x 1.42 m", "steel", x, y, "80 mm", lies: "z", to: "corner")
-      },
+      end,
       row(
         "Top beam",
         "rectangular tube",
@@ -224,16 +244,20 @@ module TakeOffs
   end
 
   def bay
-    faces = [ [ "0.75 m", "0", "0.45 m", "x, 31° about y" ], [ "0.75 m", "0.90 m", "0.45 m", "x, -31° about y" ],
-      [ "0.75 m", "0.45 m", "0", "x, 31° about z" ], [ "0.75 m", "0.45 m", "0.90 m", "x, -31° about z" ] ]
+    faces = [
+      [ "0.75 m", "0", "0.45 m", "x, 31° about y" ],
+      [ "0.75 m", "0.90 m", "0.45 m", "x, -31° about y" ],
+      [ "0.75 m", "0.45 m", "0", "x, 31° about z" ],
+      [ "0.75 m", "0.45 m", "0.90 m", "x, -31° about z" ]
+    ]
     ring = [ [ "0", "0.45 m", "z" ], [ "0.90 m", "0.45 m", "z" ], [ "0.45 m", "0", "y" ], [ "0.45 m", "0.90 m", "y" ] ]
     [
-      *faces.map { |x, y, z, lies|
+      *faces.map do |x, y, z, lies|
         row("Diagonal", "angle", "50 mm x 50 mm x 5 mm x 1.70 m", "steel", x, y, z, lies: lies)
-      },
-      *ring.map { |y, z, lies|
+      end,
+      *ring.map do |y, z, lies|
         row("Ring", "angle", "60 mm x 60 mm x 6 mm x 0.86 m", "steel", "50 mm", y, z, lies: lies)
-      }
+      end
     ]
   end
 
@@ -242,15 +266,17 @@ module TakeOffs
     list(
       *corners.map { |y, z| row("Chord", "angle", "100 mm x 100 mm x 10 mm x 6.00 m", "steel", "3.00 m", y, z) },
       *[ "0", "1.50 m", "3.00 m", "4.50 m" ].map { |x| row("Bay", "Bracing bay", "", "", x, "50 mm", "50 mm") },
-      *[ "10 mm", "5.99 m" ].map { |x|
+      *[ "10 mm", "5.99 m" ].map do |x|
         row("End flange", "plate", "1.0 m x 1.0 m x 20 mm", "steel", x, "0.50 m", "0.50 m", lies: "yz")
-      },
-      *[ "10 mm", "5.99 m" ].map { |x|
+      end,
+      *[ "10 mm", "5.99 m" ].map do |x|
         row("Hole in flange", "cylinder", "0.6 m x 20 mm", "steel", x, "0.50 m", "0.50 m", lies: "x", n: "-1")
-      },
+      end,
       row("Climbing ladder", "section", "7.4 kg/m x 6.00 m", "", "3.00 m", "0.50 m", "0.12 m"),
       row("Galvanising and bolts", "known item", "38 kg", "", "3.00 m", "0.50 m", "0.50 m", basis: "estimated"),
-      groups: { "Bracing bay" => bay }
+      groups: {
+        "Bracing bay" => bay
+      }
     )
   end
 
