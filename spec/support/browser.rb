@@ -29,6 +29,21 @@ module BrowserHelp
     )
   end
 
+  # What stands out of the window to the right: nil once nothing does. The page has a moment to lay itself out.
+  def sideways
+    limit = Time.now + 3
+    loop do
+      wider = page.evaluate_script(<<~JS)
+        document.documentElement.scrollWidth <= window.innerWidth ? null :
+          [...document.querySelectorAll('body *')].filter((one) => one.getBoundingClientRect().right > window.innerWidth)
+            .map((one) => one.outerHTML.slice(0, 90)).slice(0, 3).join(' ')
+      JS
+      return wider if wider.nil? || Time.now > limit
+
+      sleep 0.1
+    end
+  end
+
   def open_plan(plan)
     look
     visit "/plans/#{plan.id}"

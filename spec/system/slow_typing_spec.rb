@@ -23,8 +23,7 @@ RSpec.describe "Slow typing" do
   end
 
   def clear_and_type(field, text, pause)
-    # A late answer may move the fields by a line just as one clicks: who looks clicks again.
-    3.times { find_field(field).click unless find_field(field).evaluate_script("this === document.activeElement") }
+    find_field(field).click
     page.driver.browser.action.key_down(:control).send_keys("a").key_up(:control).perform
     type(text, pause)
   end
@@ -93,6 +92,35 @@ RSpec.describe "Slow typing" do
     click_button "Keep it"
     expect(page).to have_css("[role=status]", text: "rev 2, saved")
     expect(kept(plan, "load", "weight", "bare")).to eq("1 111 kg")
+  end
+
+  # Tops of all fields of the panel, by label, as the screen has them.
+  def tops = page.evaluate_script(<<~JS)
+    Object.fromEntries(
+      [...document.querySelectorAll('[data-pointer]')]
+        .map((field) => [field.dataset.pointer, Math.round(field.getBoundingClientRect().top)])
+    )
+  JS
+
+  it "leaves every field where it is while an answer comes, be it wrong, not known or done" do
+    open_plan(demo_plan("azimuth-drive"))
+    slow_answers(200)
+    rung("load").click
+    find_field("load length").click
+    before = tops
+    [ "", "1,250 m", "9 parsecs", "9.5 m" ].each do |text|
+      page.driver.browser.action.key_down(:control).send_keys("a").key_up(:control).send_keys(:backspace).perform
+      type(text, 40)
+      words = { "" => "not given", "1,250 m" => "could be thousands", "9 parsecs" => "parsecs" }[text]
+      words ? expect(page).to(have_text(words)) : expect(page).to(have_no_text("parsecs"))
+      expect(tops).to eq(before), text
+    end
+    # What is wrong takes its room once the hand has gone on: the field it went to stays where it was.
+    type("9 parsecs", 40)
+    find_field("load width").click
+    stood = tops["/load/size/width"]
+    sleep 0.6
+    expect(tops["/load/size/width"]).to eq(stood)
   end
 
   it "asks back what could be two things, and takes the one that is chosen" do

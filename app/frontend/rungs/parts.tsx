@@ -1,8 +1,9 @@
 import './parts.css'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
+import FormHelperText from '@mui/material/FormHelperText'
 import TextField from '@mui/material/TextField'
-import { memo, useEffect, useRef, type ReactNode } from 'react'
+import { memo, useEffect, useRef, useState, type ReactNode } from 'react'
 import type { Ladder, Line, Rung } from '../api/ladder.generated'
 import { usePreferences, useShown } from '../display/preferences'
 import { COLOUR, WORD } from '../ladder/verdict'
@@ -76,11 +77,14 @@ export function QuantityField({
   const reading = read?.typed === value ? read[system] : null
   const understood = reading && unitOf(reading) !== unitOf(value) ? `read as ${reading}` : ' '
   const name = note ?? label
+  const [focused, setFocused] = useState(false)
   const typingRef = useWhole(editor.abandon)
   const settle = () => {
     typingRef.current = false
     editor.settle(`${name} typed`)
   }
+  const words = problem ? `${problem.message}; ${problem.expected}` : value === '' ? empty : understood
+  const choices = problem?.choices ?? []
   return (
     <Box>
       <TextField
@@ -91,8 +95,15 @@ export function QuantityField({
         value={value}
         error={!!problem}
         autoComplete="off"
-        slotProps={{ htmlInput: { 'data-pointer': pointer, 'aria-label': name, maxLength: 80 } }}
-        helperText={problem ? `${problem.message}; ${problem.expected}` : value === '' ? empty : understood}
+        slotProps={{
+          htmlInput: {
+            'data-pointer': pointer,
+            'aria-label': name,
+            'aria-describedby': `${fieldId(pointer)}-words`,
+            maxLength: 80,
+          },
+        }}
+        onFocus={() => setFocused(true)}
         onChange={(event) => {
           typingRef.current = true
           editor.change(
@@ -101,13 +112,20 @@ export function QuantityField({
             'typing',
           )
         }}
-        onBlur={settle}
+        onBlur={() => {
+          setFocused(false)
+          settle()
+        }}
         onKeyDown={(event) => event.key === 'Enter' && settle()}
       />
-      <Choices
-        choices={problem?.choices ?? []}
-        take={(text) => editor.change({ [pointer]: text }, `${name} typed`)}
-      />
+      <div className={problem && focused ? 'words-line over' : 'words-line'}>
+        <div>
+          <FormHelperText id={`${fieldId(pointer)}-words`} error={!!problem}>
+            {words}
+          </FormHelperText>
+          <Choices choices={choices} take={(text) => editor.change({ [pointer]: text }, `${name} typed`)} />
+        </div>
+      </div>
     </Box>
   )
 }

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box'
 import IconButton from '@mui/material/IconButton'
 import { useShown } from '../display/preferences'
+import { useStill } from './useStill'
 import type { RungId } from '../ladder/Ladder'
 import { RungBar } from '../ladder/RungBar'
 import { COLOUR, WORD } from '../ladder/verdict'
@@ -18,6 +19,7 @@ export function RungPanel({
 }: PanelProps & { id: RungId; working: boolean; onClose?: () => void }) {
   const shown = useShown()
   const { rung } = props
+  const { region, watch } = useStill()
   const working = late || !!rung?.pending
   const Inputs = PANELS[id]
   const verdict = working || !rung ? 'not_known' : rung.verdict
@@ -72,8 +74,9 @@ export function RungPanel({
         tabIndex={0}
         role="region"
         aria-label="Inputs and working"
+        ref={region}
+        {...watch}
       >
-        {rung && !working && <Needs rung={rung} go={props.go} />}
         {Inputs && <Inputs {...props} />}
         {rung && !working && (
           <>
@@ -90,6 +93,11 @@ export function RungPanel({
           </Box>
         )}
       </Box>
+      {rung && !working && rung.missing.length > 0 && (
+        <div className="needed">
+          <Needs rung={rung} go={props.go} />
+        </div>
+      )}
     </Box>
   )
 }
