@@ -121,7 +121,9 @@ SLINGS =
     end
   ].to_h { |data| [ data["number"], data ] }
 
-def beam(number, size, mass, spans, kind: "spreader", depth: 0.3, holes: [], eyes: [], end_kg: nil, least: 45)
+def beam(
+  number, size, mass, spans, kind: "spreader", depth: 0.3, holes: [], eyes: [], bails: [], end_kg: nil, least: 45
+)
   {
     "number" => number,
     "kind" => kind,
@@ -134,7 +136,8 @@ def beam(number, size, mass, spans, kind: "spreader", depth: 0.3, holes: [], eye
     "end_kg" => end_kg,
     "compression_kg" => nil,
     "bending_kg_m" => nil,
-    "least_deg_from_horizontal" => least
+    "least_deg_from_horizontal" => least,
+    **(bails.empty? ? {} : { "bails_m" => bails })
   }
 end
 
@@ -163,6 +166,7 @@ BEAMS =
       kind: "lifting",
       depth: 0.45,
       holes: [ -2.0, -1.75, -1.5, -1.25, -1.0, 1.0, 1.25, 1.5, 1.75, 2.0 ],
+      bails: (-8..8).map { |step| (step * 0.05).round(2) },
       end_kg: 3000,
       least: nil
     )
@@ -267,7 +271,7 @@ def taken_off(load, sheet, *parts)
 end
 
 # held: what keeps a choke from sliding along the load; round: what of its sling goes round it.
-def leg(sling, hitch = "vertical", length: nil, choke: nil, width: nil, held: nil, round: nil)
+def leg(sling, hitch = "vertical", length: nil, choke: nil, width: nil, held: nil, round: nil, **more)
   {
     "sling" => sling,
     "hitch" => hitch,
@@ -276,7 +280,8 @@ def leg(sling, hitch = "vertical", length: nil, choke: nil, width: nil, held: ni
     "basket_width" => width,
     "held_by" => "",
     **(round ? { "round" => round } : {}),
-    **(held ? { "prevents" => { "along" => prevented(*held), "round" => nil } } : {})
+    **(held ? { "prevents" => { "along" => prevented(*held), "round" => nil } } : {}),
+    **more.transform_keys(&:to_s)
   }
 end
 
@@ -606,7 +611,7 @@ PLANS = {
           [ "3.02 m", "0.35 m", "0.28 m" ],
           "take_off",
           [ [ "West", "1.80 m", "0.35 m", "0.60 m" ], [ "East", "4.20 m", "0.35 m", "0.60 m" ] ]
-        ),
+        ).merge("made_of" => "bundle"),
       rigging:
         by_length(
           leg(
@@ -615,7 +620,9 @@ PLANS = {
             length: "7.40 m",
             choke: "125°",
             held: [ "choke_double_wrapped", "T. Alder" ],
-            round: "2.60 m"
+            round: "2.60 m",
+            wraps: 2,
+            beaten_down: false
           ),
           leg(
             "R-12",
@@ -623,7 +630,9 @@ PLANS = {
             length: "7.40 m",
             choke: "125°",
             held: [ "choke_double_wrapped", "T. Alder" ],
-            round: "2.60 m"
+            round: "2.60 m",
+            wraps: 2,
+            beaten_down: false
           )
         ),
       crane:

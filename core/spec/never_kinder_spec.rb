@@ -191,6 +191,128 @@ check({ "/load/cg/x" => "2.3 m" }, slings: instance_exec("nylon_web", &soft))
       expect(width.("1.9 m").note["metric"]).to match(/one of them is wrong/)
       expect(width.("1 m", round: "0.4 m").note["metric"]).to match(/cannot go round/)
     end
+
+    choke = {
+      choke_angle: "100°",
+      round: "1 m",
+      prevents: { "along" => { "means" => "lug", "words" => "", "by" => "A. Rigger" }, "round" => nil }
+    }
+    slings = ->(spec) { %w[A-1 A-2].map { |number| spec.sling(number, kind: "polyester_round", reach_m: 5.27) } }
+
+    it "wants a loose bundle wrapped twice, and asks how often where nobody said" do
+      bundle = ->(wraps, hitch = "choker", made = "bundle") {
+        changes = hitched(hitch, **choke, wraps: wraps).merge("/load/made_of" => made)
+        rung("slings", changes, slings: slings.(self))
+      }
+      expect(bundle.(nil)).to have_attributes(verdict: "not_known")
+      expect(bundle.(nil).missing.map(&:pointer)).to include("/rigging/legs/0/wraps")
+      expect([ bundle.(1).verdict, bundle.(1).note["metric"] ]).to match([ "stop", /goes round it once: double wrap/ ])
+      expect(bundle.(2).note["metric"]).not_to match(/bundle/)
+      expect(bundle.(1, "choker", "one_piece").note["metric"]).not_to match(/bundle/)
+      expect(bundle.(nil, "choker", nil).missing).to eq([])
+    end
+
+    it "does not take a double-wrapped choke for what goes round once" do
+      double = { "along" => prevented(means: "choke_double_wrapped"), "round" => nil }
+      said = ->(wraps) { rung("slings", hitched("choker", **choke, prevents: double, wraps: wraps)).note["metric"] }
+      expect(said.(1)).to match(/slides along/)
+      expect([ nil, 2 ].map(&said).grep(/slides along/)).to eq([])
+    end
+
+    it "stops a choke that was beaten down, and lets it be loosened as a way out" do
+      beaten = plan(hitched("choker", **choke, beaten_down: true), slings: slings.(self))
+      expect(DustLadder.check(beaten).rung("slings").note["metric"]).to match(/beaten down/)
+      way = DustLadder::Ladder::WaysOut.new(beaten).found.find { |one| one.id == "choke" }
+      expect(way.changes).to eq(
+        [ 0, 1 ].to_h { |leg| [ "/rigging/legs/#{leg}/choke_angle", "120°" ] }.merge(
+          [ 0, 1 ].to_h { |leg| [ "/rigging/legs/#{leg}/beaten_down", false ] }
+        )
+      )
+      expect(way.ladder.rung("slings").verdict).not_to eq("stop")
+      straight = plan(hitched("vertical", beaten_down: true))
+      expect(DustLadder.check(straight).rung("slings").verdict).not_to eq("stop")
+    end
+  end
+
+  describe "as it leaves the ground" do
+    it "wants tag lines on a load longer than the rule set's length, on one point or more" do
+      told = ->(length, **more) {
+        rung("load", { "/load/size/length" => length, **more }).cautions.map(&:id).include?("tag_lines")
+      }
+      expect([ told.("4 m"), told.("3.001 m"), told.("3 m") ]).to eq([ true, true, false ])
+      old = JSON.parse(JSON.generate(plan("/load/size/length" => "1 m")))
+      old["snapshots"]["rule_sets"]["strict"]["data"]["values"].delete("tag_line")
+      expect(DustLadder.check(old).rung("load").cautions.map(&:id)).to include("tag_lines")
+    end
+
+    it "says how far the load may swing under the hook, by the CG's box, and which end comes up first" do
+      said = ->(**more) {
+        rung("level", more.transform_keys(&:to_s)).cautions.find { |one| one.id == "leaving" }.text["metric"]
+      }
+      # 2 % of 4 m and of 1 m: the diagonal, rounded up.
+      expect(said.()).to include("may swing #{DustLadder::Figure.m(Math.hypot(0.08, 0.02), :up)}")
+      wide = Math.hypot(0.4, 0.1)
+      expect(said.("/load/cg/basis": "by_eye")).to include(DustLadder::Figure.m(wide, :up).to_s)
+      lengths = { "/rigging/set_by": "leg_lengths", "/rigging/legs/0/length": "5 m", "/rigging/legs/1/length": "4.8 m" }
+      expect(said.(**lengths)).to include("the end opposite the West end comes up first")
+    end
+  end
+
+  describe "under a beam" do
+    def under(beam, **more) = DustLadder::Lift.new(DustLadder::PlanFile.accept(under_beam(beam: beam, **more)))
+    two = { "West" => [ 0.5, 0.5 ], "East" => [ 3.5, 0.5 ] }.freeze
+    bar = {
+      kind: "lifting",
+      holes_m: [ -1.5, 1.5 ],
+      bails_m: [ -0.1, -0.05, 0.0, 0.05, 0.1 ],
+      least_deg_from_horizontal: nil
+    }
+
+    it "hangs from the hole that its bail is in, which must be given, and moves it to hang level" do
+      given = { points: two, "/rigging/beam/legs": [], "/load/cg/x": "2.06 m" }
+      at = ->(bail) { under(beam(**bar), **given, "/rigging/beam/bail": bail) }
+      expect { at.(nil).bridle }.to raise_error(DustLadder::NotKnown, /which of its holes the bail/)
+      expect { at.(5).bridle }.to raise_error(DustLadder::NotKnown, /5 holes; it is planned in the 6th/)
+      tilts = (0..4).map { |bail| at.(bail).bridle.beam_tilt_deg }
+      expect(tilts.each_index.min_by { |bail| tilts[bail] }).to eq(3)
+      advice = DustLadder::Rigging::LevelAdvice.new(
+        under_beam(beam: beam(**bar), **given, "/rigging/beam/bail": 2)
+      ).options
+      expect(advice.first.changes).to eq({ "/rigging/beam/bail" => 3 })
+    end
+
+    it "judges a spreader that is marked with its push alone by that, and one with nothing not at all" do
+      marked = { spans: [], end_kg: nil, least_deg_from_horizontal: nil }
+      parts = ->(push) {
+        DustLadder::Ladder::Climb.new(under(beam(**marked, compression_kg: push), points: two)).ladder.rung("beam")
+      }
+      expect(parts.(4000).verdict).to eq("holds")
+      expect(parts.(4000).parts.map(&:name)).to include("compression")
+      expect(parts.(4000).parts.map(&:name).grep(/hole|beam at/)).to eq([])
+      expect(parts.(500).verdict).to eq("stop")
+      expect(parts.(nil)).to have_attributes(verdict: "not_known")
+      piece = { "number" => "B-9", "kind" => "spreader", "depth" => "0.3 m", "mass" => "90 kg" }
+      read = ->(**more) { DustLadder::Gear::Piece.new(piece.merge(more.transform_keys(&:to_s))).problems.map(&:field) }
+      expect(read.(compression: "40 kN")).to eq([])
+      expect(read.()).to eq([ "span_ratings" ])
+      expect(read.(kind: "lifting_beam", holes: "-1 m; 1 m", compression: "40 kN")).to eq([ "span_ratings" ])
+    end
+
+    # The worst corner of a rig as made need not be the worst of it as it stretches.
+    it "leaves out no corner that tells, as it stretches or as made, of what hangs under it" do
+      figures = -> do
+        bridle = under(beam(mass_kg: 300), points: two, "/load/cg/x": "2.2 m", "/load/cg/basis": "by_eye").bridle
+        [ *bridle.hook_range.map.with_index { |height, end_| end_.zero? ? -height : height }, bridle.steepest.tilt_deg,
+          *bridle.flattest_deg.map(&:-@), *bridle.poses.map(&:tensions).transpose.map(&:max) ]
+      end
+      some = figures.()
+      allow(DustLadder::Statics::Envelope).to receive(:new).and_wrap_original { |made, rig, **given|
+        made.call(rig, **given, every: true)
+      }
+      DustLadder::Rigging::Bridle.instance_variable_get(:@worked).clear
+      every = figures.()
+      expect(some.zip(every).map { |one, all| all - one }.max).to be < 1e-3
+    end
   end
 
   describe "what a sling is made of" do

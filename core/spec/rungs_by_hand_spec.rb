@@ -113,7 +113,7 @@ RSpec.describe "The rungs, by hand" do
     end
 
     it "warns of an estimate and of a CG outside the load" do
-      expect(cautions("load")).to eq([])
+      expect(cautions("load")).to eq(%w[tag_lines])
       expect(cautions("load", { "/load/weight/basis" => "estimated" })).to include("estimated")
       expect(cautions("load", { "/load/cg/z" => "-0.2 m" })).to include("cg_outside")
     end

@@ -138,6 +138,10 @@ export interface Plan {
        */
       limit?: string | null;
     };
+    /**
+     * bundle: loose pieces, a stack or a bundle, that a single wrap does not grip all round; null or left out: nobody said
+     */
+    made_of?: "one_piece" | "bundle" | null;
   };
   rigging: {
     /**
@@ -213,6 +217,10 @@ export interface Plan {
        * as typed with its convention, such as 45° from horizontal; used when set by leg_angles
        */
       angle?: string | null;
+      /**
+       * was the choke hammered or battened down on the load? null: nobody said
+       */
+      beaten_down?: boolean | null;
     }[];
     /**
      * where the slings work; not looked at when it is not here
@@ -275,6 +283,10 @@ export interface Plan {
         sling: string | null;
         length: Length;
       }[];
+      /**
+       * which of a lifting beam's holes its bail is pinned in, counted along x from 0
+       */
+      bail?: number | null;
     } | null;
     /**
      * pairs of points held by one sling that runs over a sheave or rolling block at the hook
@@ -917,9 +929,9 @@ export interface Beam {
    */
   depth_m: number;
   /**
-   * rating as marked, by the distance between the outermost holes in use
+   * rating as marked, by the distance between the outermost holes in use; none for a spreader that is marked with its push alone
    *
-   * @minItems 1
+   * @minItems 0
    * @maxItems 40
    */
   spans: {
@@ -933,7 +945,7 @@ export interface Beam {
    */
   holes_m: number[];
   /**
-   * upper eyes, from its middle; none where a bail in the middle goes on the hook, or for a spreader, whose eyes are at its ends
+   * upper eyes, from its middle; none where a bail goes on the hook, or for a spreader, whose eyes are at its ends
    *
    * @maxItems 2
    */
@@ -960,4 +972,10 @@ export interface Beam {
    */
   due?: string | null;
   examined?: string | null;
+  /**
+   * holes that its bail may be pinned in, from its middle; none or left out for a bail in the middle
+   *
+   * @maxItems 80
+   */
+  bails_m?: number[];
 }

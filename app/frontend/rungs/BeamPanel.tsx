@@ -15,6 +15,7 @@ export function BeamPanel({ editor, ladder, open }: PanelProps) {
   const field = { editor, ladder }
   const data = snapshots.beams?.[beam.beam ?? '']?.data
   const holes = data?.kind === 'lifting' ? [...data.holes_m].sort((one, other) => one - other) : [-1, 1]
+  const bails = [...(data?.bails_m ?? [])].sort((one, other) => one - other)
   const takeBeam = (number: string) => {
     const taken = beams.find((piece) => piece.data.number === number)
     if (!taken)
@@ -31,6 +32,7 @@ export function BeamPanel({ editor, ladder, open }: PanelProps) {
         '/rigging/beam': {
           ...beam,
           beam: number,
+          bail: null,
           legs: above,
           span: taken.data.kind === 'spreader' ? (beam.span ?? `${taken.data.spans[0]!.span_m} m`) : null,
         },
@@ -119,6 +121,24 @@ export function BeamPanel({ editor, ladder, open }: PanelProps) {
             : ''}
           .
         </div>
+      )}
+      {bails.length > 0 && (
+        <ChoiceField
+          id={fieldId('/rigging/beam/bail')}
+          label="Its bail is in"
+          note="hole of the bail"
+          value={String(beam.bail ?? '')}
+          choices={[
+            ['', 'not given'],
+            ...bails.map((place, hole): [string, string] => [
+              String(hole),
+              `hole ${hole + 1}, ${place} m from the middle`,
+            ]),
+          ]}
+          onChoose={(hole) =>
+            editor.change({ '/rigging/beam/bail': hole === '' ? null : Number(hole) }, 'hole of the bail')
+          }
+        />
       )}
       {beam.legs.length > 0 && <Heading>Above it</Heading>}
       {beam.legs.map((leg, index) => (

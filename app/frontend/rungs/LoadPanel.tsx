@@ -21,6 +21,11 @@ const CG_BASES: [string, string][] = [
   ['contents_unknown', 'contents not known'],
 ]
 
+const MADE_OF: [string, string][] = [
+  ['', 'not said'],
+  ['one_piece', 'one piece'],
+  ['bundle', 'loose pieces, a stack or bundle'],
+]
 const NAMES = ['West', 'East', 'North', 'South']
 const MOST_POINTS = 4
 
@@ -76,6 +81,14 @@ export function LoadPanel({ editor, ladder, rung }: PanelProps) {
         <WordsField editor={editor} pointer="/load/weight/source" label="Who says so" />
       </Row>
       <LiftDayField editor={editor} />
+      <ChoiceField
+        id={fieldId('/load/made_of')}
+        label="It is"
+        note="what the load is made of"
+        value={load.made_of ?? ''}
+        choices={MADE_OF}
+        onChoose={(made) => editor.change({ '/load/made_of': made || null }, 'what the load is made of')}
+      />
       <Heading aside={load.size.by === 'take_off' ? 'from the take-off' : undefined}>Size</Heading>
       {load.size.by !== 'take_off' && (
         <Row columns="1fr 1fr 1fr">

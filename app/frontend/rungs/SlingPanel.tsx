@@ -16,6 +16,18 @@ const HITCHES: [string, string][] = [
 ]
 
 // How the legs hold the load: arrangement, slings, hitches, and where they work.
+const WRAPS: [string, string][] = [
+  ['', 'not given'],
+  ['1', 'once round'],
+  ['2', 'twice, double-wrapped'],
+  ['3', 'three times'],
+]
+const BEATEN: [string, string][] = [
+  ['', 'not said'],
+  ['no', 'left as it closed'],
+  ['yes', 'beaten down'],
+]
+
 export function SlingPanel({ editor, ladder, open, go }: PanelProps) {
   const { document } = editor
   const { rigging, load, snapshots } = document
@@ -100,6 +112,36 @@ export function SlingPanel({ editor, ladder, open, go }: PanelProps) {
                     note={`what of the ${name} sling goes round the load`}
                     empty="not measured"
                   />
+                </Row>
+                <Row columns={leg.hitch === 'choker' ? '1fr 1fr' : '1fr'}>
+                  <ChoiceField
+                    id={fieldId(`${at}/wraps`)}
+                    label="Wraps round the load"
+                    note={`wraps of the ${name} leg`}
+                    value={String(leg.wraps ?? '')}
+                    choices={WRAPS}
+                    onChoose={(wraps) =>
+                      editor.change(
+                        { [`${at}/wraps`]: wraps ? Number(wraps) : null },
+                        `wraps of the ${name} leg`,
+                      )
+                    }
+                  />
+                  {leg.hitch === 'choker' && (
+                    <ChoiceField
+                      id={fieldId(`${at}/beaten_down`)}
+                      label="The choke was"
+                      note={`how the ${name} choke was set`}
+                      value={leg.beaten_down ? 'yes' : leg.beaten_down === false ? 'no' : ''}
+                      choices={BEATEN}
+                      onChoose={(beaten) =>
+                        editor.change(
+                          { [`${at}/beaten_down`]: beaten ? beaten === 'yes' : null },
+                          `how the ${name} choke was set`,
+                        )
+                      }
+                    />
+                  )}
                 </Row>
                 <PreventedFields editor={editor} at={at} name={name} hitch={leg.hitch} />
                 {leg.hitch === 'choker' && (

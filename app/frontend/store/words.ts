@@ -52,6 +52,7 @@ export const BEAM_FIELDS = [
   field('least_angle', 'Upper slings no flatter than, from horizontal', '45°'),
   field('holes', 'Holes from its middle (lifting beam)', '-1.5 m; 1.5 m'),
   field('eyes', 'Upper eyes from its middle (lifting beam; none for a bail)', '0 m'),
+  field('bails', 'Holes for its bail from its middle (none: fixed there)', '-0.1 m; -0.05 m; 0 m; 0.05 m'),
 ]
 export const STORE_FIELDS = [
   field('examined', 'Last thorough examination', '2026-09-14'),

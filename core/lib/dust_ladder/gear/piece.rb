@@ -40,6 +40,7 @@ module DustLadder
           depth
           holes
           eyes
+          bails
           end_rating
           compression
           bending
@@ -129,6 +130,7 @@ module DustLadder
             data["spans"].map { |one| "#{quantity.(one["span_m"], "m")}: #{quantity.(one["kg"], "kg")}" }.join("; "),
           "holes" => list.(data["holes_m"]),
           "eyes" => list.(data["eyes_m"]),
+          "bails" => list.(data["bails_m"].to_a),
           "end_rating" => quantity.(data["end_kg"], "kg"),
           "compression" => quantity.(data["compression_kg"], "kg"),
           "least_angle" => data["least_deg_from_horizontal"] ? "#{data["least_deg_from_horizontal"]}°" : ""
@@ -314,10 +316,15 @@ module DustLadder
           pairs("span_ratings", :length, "ratings by span, such as 3.0 m: 6 t; 3.6 m: 5 t").map do |span, kg|
             { "span_m" => span, "kg" => kg }
           end
-        if spans.empty? && fields["span_ratings"].empty?
-          problem("span_ratings", "no rating is given", "ratings by span, such as 3.0 m: 6 t; 3.6 m: 5 t")
+        pushed = fields["kind"] == "spreader" && !fields["compression"].empty?
+        if spans.empty? && fields["span_ratings"].empty? && !pushed
+          problem(
+            "span_ratings",
+            "no rating is given",
+            "ratings by span, such as 3.0 m: 6 t; 3.6 m: 5 t; or, of a spreader, the greatest push along it"
+          )
         end
-        holes, eyes = %w[holes eyes].map { |field| list(field) }
+        holes, eyes, bails = %w[holes eyes bails].map { |field| list(field) }
         if fields["kind"] == "lifting_beam" && fields["holes"].empty?
           problem(
             "holes",
@@ -333,6 +340,7 @@ module DustLadder
           "spans" => spans,
           "holes_m" => holes,
           "eyes_m" => eyes,
+          **(bails.empty? ? {} : { "bails_m" => bails }),
           "bending_kg_m" => nil,
           **sizes.slice("end_kg", "compression_kg", "least_deg_from_horizontal")
         }.merge(standing)

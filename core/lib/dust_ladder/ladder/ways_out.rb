@@ -209,12 +209,19 @@ module DustLadder
         full = @lift.rules[:choke_angle_bands].first.first
         tight =
           @lift.legs.each_index.select do |index|
-            @lift.legs[index]["hitch"] == "choker" && @lift.choke_angles[index].known? &&
-              @lift.choke_angles[index].value < full
+            leg, angle = @lift.legs[index], @lift.choke_angles[index]
+            leg["hitch"] == "choker" && (leg["beaten_down"] || (angle.known? && angle.value < full))
           end
         return if tight.empty?
 
-        changes = tight.to_h { |index| [ "/rigging/legs/#{index}/choke_angle", "#{full.round}°" ] }
+        changes =
+          tight.reduce({}) do |all, index|
+            leg = "/rigging/legs/#{index}"
+            all.merge(
+              "#{leg}/choke_angle" => "#{full.round}°",
+              **(@lift.legs[index]["beaten_down"] ? { "#{leg}/beaten_down" => false } : {})
+            )
+          end
         try("choke", both("Loosen the choke to #{full.round}° or more at the eye"), changes, :choke)
       end
 

@@ -19,11 +19,26 @@ module DustLadder
             end
         end
         Sanity.new(load, rules).cautions.each { |id, text, about| caution(id, text, about: about) }
+        tag_lines(load)
         off_the_load(load)
         return single_point(load) if load.points.size == 1
         return among(load) if load.points.size > 2
 
         between(load)
+      end
+
+      # A long load is held from turning by lines; a rule set that does not say from which length on wants them always.
+      def tag_lines(load)
+        longest = DustLadder.known { load.size.max } or return
+        return unless longest > (DustLadder.known { rules[:tag_line, :length_m] } || 0.0)
+
+        caution(
+          "tag_lines",
+          both do |system|
+            "It is #{Figure.m(longest).shown(system)} long: tag lines, dry and of nothing that conducts, never wrapped " \
+              "round a hand or body."
+          end
+        )
       end
 
       OFF_M = 0.05

@@ -13,13 +13,13 @@ module DustLadder
 
       attr_reader :kind, :mass, :spans, :end_rating, :compression_rating, :bending_rating
 
-      # kind: "spreader" or "lifting". spans: [[span, WLL], ...] as marked, one for a fixed beam. end_rating: of one end
-      # or hole; compression_rating and bending_rating (kg m): where the maker gives them; nil where not.
-      # hung: [[place along it, kg], ...] of what hangs from it beside the load, such as the slings below.
+      # kind: "spreader" or "lifting". spans: [[span, WLL], ...] as marked, one for a fixed beam, none where that is not
+      # marked. end_rating: of one end or hole; compression_rating and bending_rating (kg m): where the maker gives
+      # them; nil where not. hung: [[place along it, kg], ...] of what hangs from it beside the load, such as the slings below.
       def initialize(kind, mass:, spans:, end_rating: nil, compression_rating: nil, bending_rating: nil, hung: [])
         raise ArgumentError, "a beam is a spreader or a lifting beam" unless %w[spreader lifting].include?(kind)
-        unless mass.positive? && spans.any? && spans.flatten.all?(&:positive?)
-          raise ArgumentError, "a beam needs its mass and a rating by span"
+        unless mass.positive? && spans.flatten.all?(&:positive?)
+          raise ArgumentError, "a beam needs its mass, and ratings above nothing"
         end
 
         @kind = kind
@@ -42,24 +42,7 @@ module DustLadder
       def parts(hang, body, span)
         pulls = pulls_on(hang, body)
         below = hanging(hang, body)
-        rated = wll(span)
-        found = [
-          Part.new(
-            name: "beam at #{Figure.m(span)}",
-            demand: below.sum { |_, force| -force[2] } + @hung.sum(&:last),
-            capacity: rated,
-            reason: rated ? nil : "no rating is marked for this span"
-          )
-        ]
-        found +=
-          ends(below).map do |name, kg|
-            Part.new(
-              name: name,
-              demand: kg,
-              capacity: end_rating || (rated && rated / 2.0),
-              reason: rated || end_rating ? nil : "no rating is marked"
-            )
-          end
+        found = by_span(below, span) + (ends_rated? ? at_ends(below, wll(span)) : [])
         if compression_rating
           found << Part.new(name: "compression", demand: compression(hang, body, pulls), capacity: compression_rating)
         end
@@ -70,7 +53,11 @@ module DustLadder
       end
 
       # How many parts there are with so many holes in use.
-      def count(holes) = 1 + holes + [ compression_rating, bending_rating ].count { |rating| rating }
+      def count(holes)
+        (spans.any? ? 1 : 0) + (ends_rated? ? holes : 0) + [ compression_rating, bending_rating ].count { |rating|
+          rating
+        }
+      end
 
       # Greatest push along the beam at any section, kg: what the lines on one side of it press inward.
       def compression(hang, body, pulls = pulls_on(hang, body))
@@ -93,6 +80,34 @@ module DustLadder
       end
 
       private
+
+      # A spreader that is marked with the push along it alone has no rating of its ends.
+      def ends_rated? = spans.any? || !end_rating.nil?
+
+      def by_span(below, span)
+        return [] if spans.empty?
+
+        rated = wll(span)
+        [
+          Part.new(
+            name: "beam at #{Figure.m(span)}",
+            demand: below.sum { |_, force| -force[2] } + @hung.sum(&:last),
+            capacity: rated,
+            reason: rated ? nil : "no rating is marked for this span"
+          )
+        ]
+      end
+
+      def at_ends(below, rated)
+        ends(below).map do |name, kg|
+          Part.new(
+            name: name,
+            demand: kg,
+            capacity: end_rating || (rated && rated / 2.0),
+            reason: rated || end_rating ? nil : "no rating is marked"
+          )
+        end
+      end
 
       # [[place in the beam's axes, force in the world's], ...] of every line on the beam.
       def forces_on(hang, body)

@@ -48,6 +48,9 @@ module DustLadder
 
       # A spreader's rating holds for upper slings of a certain steepness only: what is marked must say so.
       def known(beam)
+        if beam.chosen["spans"].empty? && (!beam.spreader? || beam.chosen["compression_kg"].nil?)
+          raise NotKnown.new("no rating is marked on beam #{beam.number}", pointer: "/rigging/beam/beam")
+        end
         return unless beam.spreader? && beam.least_deg.nil? && beam.chosen["compression_kg"].nil?
 
         raise NotKnown.new(

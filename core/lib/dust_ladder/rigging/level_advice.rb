@@ -40,9 +40,9 @@ module DustLadder
 
       # Advice that helps, that which is enough first, the smallest change first. Raises NotKnown.
       def options
-        return [] unless by_length? && strands.size > 1
+        return [] unless strands.size > 1
 
-        found = changes.map { |id, words, values, size| advice(id, words, values, size) }
+        found = (by_length? ? changes : bails).map { |id, words, values, size| advice(id, words, values, size) }
         found
           .select { |one| one.tilt_deg < tilt_deg - LEAST_GAIN_DEG }
           .sort_by { |one| [ one.tilt_deg <= aim_deg ? 0 : 1, one.tilt_deg <= aim_deg ? one.size : one.tilt_deg ] }
@@ -106,7 +106,7 @@ module DustLadder
       def sling_at(place) = @lift.sling_of(PlanFile.at(@document, place))
 
       # [id, words, changes, size] of everything worth a try.
-      def changes = strands.flat_map { |strand| [ *cut_to(strand), *other_sling(strand) ] } + holes
+      def changes = strands.flat_map { |strand| [ *cut_to(strand), *other_sling(strand) ] } + holes + bails
 
       def level_up = @level_up ||= Statics::LevelUp.new(rig, body: 0, limit_deg: aim_deg)
 
@@ -186,6 +186,19 @@ module DustLadder
             ]
           end
         end
+      end
+
+      # Other holes for the bail of a lifting beam.
+      def bails
+        beam = @lift.beam
+        return [] unless beam&.bail?
+
+        now = beam.bail_at
+        beam.bails.each_with_index.reject { |place, _| place == now }
+          .map do |place, hole|
+            words = both { |system| "bail to its hole #{Figure.m(place).shown(system)} from the middle" }
+            [ "/rigging/beam/bail-#{hole}", words, { "/rigging/beam/bail" => hole }, (place - now).abs ]
+          end
       end
 
       def advice(id, words, values, size)

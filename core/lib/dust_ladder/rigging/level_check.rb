@@ -127,6 +127,22 @@ module DustLadder
         "#{bridle.names[lower]} end low"
       end
 
+      # As it comes free, the end that hangs higher leaves first and the CG swings in under the hook: by as much as it
+      # may be off where it is taken to be.
+      def leaving(bridle)
+        x, y = lift.load.cg_half_width.first(2)
+        swing = Math.hypot(x, y)
+        low = low_end(bridle)
+        first = low ? "the end opposite the #{low.delete_suffix(" low")} comes up first, and it" : "it"
+        caution(
+          "leaving",
+          both do |system|
+            "With the hook over the planned CG, as it leaves the ground #{first} may swing " \
+              "#{Figure.m(swing, :up).shown(system)} any way: keep people off, and lift it a hand's breadth first."
+          end
+        )
+      end
+
       def cautions(bridle, tilt)
         aim = rules[:tilt_aim_deg]
         if tilt > aim
@@ -139,6 +155,7 @@ module DustLadder
               "side."
           )
         end
+        leaving(bridle) if bridle.points.size > 1
         high_cg(bridle) if bridle.points.size > 2
         least = bridle.least_margin
         return unless least < rules[:stability_caution_m]

@@ -52,6 +52,25 @@ module DustLadder
       def holes = spreader? ? [ -span / 2, span / 2 ] : chosen["holes_m"].sort
       def eyes = spreader? ? holes : chosen["eyes_m"].sort
 
+      # Where along the beam its bail is pinned, m from the middle. Raises NotKnown where it could be in several places.
+      def bail_at
+        return 0.0 if bails.empty?
+
+        at = @plan["bail"] or
+          raise NotKnown.new(
+            "which of its holes the bail of beam #{number} is in is not given",
+            pointer: "#{POINTER}/bail"
+          )
+        bails[at] or
+          raise NotKnown.new(
+            "the bail of beam #{number} has #{bails.size} holes; it is planned in the #{at + 1}th",
+            pointer: "#{POINTER}/bail"
+          )
+      end
+
+      # Holes for the bail, from the middle; none for one that is fixed there.
+      def bails = chosen["bails_m"].to_a.sort
+
       # Hole of a leg. Raises NotKnown without one, or when the beam has no such hole.
       def hole(leg)
         at = @holes[leg] or
@@ -72,6 +91,7 @@ module DustLadder
       # As many slings as there are eyes to hold it by.
       def sound
         wanted = bail? ? 0 : eyes.size
+        bail_at if bail?
         return if uppers.size == wanted
 
         raise Bridle::Impossible.new(
@@ -101,7 +121,7 @@ module DustLadder
       def body(below = [])
         points = holes.each_with_index.to_h { |x, index| [ "hole #{index}", [ x, 0.0, 0.0 ] ] }
         eyes.each_with_index { |x, index| points["eye #{index}"] = [ x, 0.0, depth ] }
-        points["bail"] = [ 0.0, 0.0, depth ] if bail?
+        points["bail"] = [ bail_at, 0.0, depth ] if bail?
         whole = mass.to_f + below.sum
         along = below.each_with_index.sum { |kg, leg| kg * hole(leg) } / whole
         up = mass * depth / 2 / whole

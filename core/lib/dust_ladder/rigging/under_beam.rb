@@ -53,7 +53,7 @@ module DustLadder
 
       def by_hand? = false
       def one_hook? = false
-      def worked? = envelope.worked?
+      def worked? = envelope.worked? && made_envelope.worked?
       def names_above = beam.uppers.map(&:name)
       def strand_names = names + names_above
       def lines_above = lines.drop(points.size)
@@ -77,24 +77,15 @@ module DustLadder
       # What slings and fittings below weigh on the beam, kg, by leg.
       def hung_below = @hung_masses ||= points.each_index.map { |leg| @hung_below.call(leg) }
 
-      def envelope
-        @envelope ||=
-          Bridle.worked(envelope_key) do
-            Statics::Envelope.new(
-              rig,
-              body: 0,
-              masses: [ @load.least_kg, @load.planned_kg ],
-              half_widths: @load.cg_half_width,
-              tolerance: tolerance,
-              halt: true,
-              read: method(:read),
-              read_near: read_near
-            )
-          end
+      # Its corners as they stretch.
+      def envelope = @envelope ||= Bridle.worked(envelope_key) { envelope_of(nil) }
+      # Its corners with every line as long as it was made.
+      def made_envelope
+        @made_envelope ||= Bridle.worked([ :made, *envelope_key ]) { envelope_of(method(:taken_back)) }
       end
 
       def pose = @pose ||= turning { seen(envelope.nominal, nominal_corner(false)) }
-      def as_made = @as_made ||= turning { seen(taken_back(envelope.nominal), nominal_corner(true)) }
+      def as_made = @as_made ||= turning { seen(made_envelope.nominal, nominal_corner(true)) }
       def stretch_known! = nil
       def beam_tilt_deg = envelope.nominal.pose.tilt_deg(BEAM)
 
@@ -128,26 +119,31 @@ module DustLadder
       def all
         @all ||=
           begin
-            raise Pending, "the worst case is being worked out" if @hasty && !envelope.worked?
+            raise Pending, "the worst case is being worked out" if @hasty && !worked?
 
             turning { [ as_made, pose, *corner_poses ] }
           end
       end
 
-      # Every corner as it stretches, and those that are the worst of something as made too.
-      def corner_poses
-        found = envelope.corners.map { |corner| seen(corner.hang, corner_of(corner, false)) }
-        found + worst_corners.map { |corner| seen(taken_back(corner.hang), corner_of(corner, true)) }
+      def envelope_of(settle)
+        Statics::Envelope.new(
+          rig,
+          body: 0,
+          masses: [ @load.least_kg, @load.planned_kg ],
+          half_widths: @load.cg_half_width,
+          tolerance: tolerance,
+          halt: true,
+          settle: settle,
+          read: method(:read),
+          read_near: read_near
+        )
       end
 
-      # The corners with the greatest of each tension, of the push and of whatever else is read.
-      def worst_corners
-        figures = envelope.corners.map { |corner| corner.tensions + read(corner.hang) }
-        figures.first.each_index.map { |at|
-          envelope.corners[figures.each_index.max_by { |index|
-            figures[index][at]
-          }]
-        }.uniq
+      # Every corner as it stretches and as made.
+      def corner_poses
+        [ [ envelope, false ], [ made_envelope, true ] ].flat_map do |envelope, made|
+          envelope.corners.map { |corner| seen(corner.hang, corner_of(corner, made)) }
+        end
       end
 
       def corner_of(corner, made) = Corner.new(corner.weight, corner.cg, corner.lengths, made, line_names)
@@ -210,15 +206,16 @@ module DustLadder
             ),
             start: last.pose
           )
-          break found if last.tensions.zip(found.tensions).all? { |one, other|
-            (one - other).abs < BACK_ENOUGH * @load.planned_kg
-          }
+          off = last.tensions.zip(found.tensions).map { |one, other| (one - other).abs }.max
+          break found if off < (points.size > 2 ? ALIKE_ENOUGH : BACK_ENOUGH) * @load.planned_kg
 
           found
         end
       end
       # Each time what is left is smaller by the strain itself.
       BACK_ENOUGH = 1e-7
+      # Where the legs are taken back alike, lengths are only as made as that.
+      ALIKE_ENOUGH = 1e-4
 
       # A pose of the rig as the load sees it.
       def seen(hang, corner)
@@ -393,7 +390,7 @@ module DustLadder
       def upper_stiffness(upper) = stiffness_of(@upper_sling_of.call(upper.index), upper.name, upper.pointer("sling"))
 
       def envelope_key
-        above = beam.bail? ? [] : beam.uppers.map { |upper| upper_stiffness(upper) }
+        above = beam.bail? ? [ beam.bail_at ] : beam.uppers.map { |upper| upper_stiffness(upper) }
         [ *corners_key, directions?, beam.data, upper_lengths, beam.holes, points.each_index.map { |leg|
           beam.hole(leg)
         }, hung_below, above ]

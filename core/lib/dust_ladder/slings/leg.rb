@@ -62,8 +62,9 @@ module DustLadder
           )
         end
 
-        reason = out_of_use || unsuited
+        reason = out_of_use || unsuited || beaten_down
         round_given unless reason
+        reason ||= once_round
         reason ||= fit.reason || sliding
         bend_given unless reason
         if reason
@@ -249,6 +250,24 @@ module DustLadder
             Figure.deg(lean, :up)
           } from plumb and slides along the load: say by what it is prevented, and who says so"
         )
+      end
+
+      # A choke that was beaten down bites: its angle at the eye is tighter than anything that was measured before.
+      def beaten_down
+        both("the choke was beaten down: loosen it, and measure its angle again") if hitch == "choker" &&
+          data["beaten_down"]
+      end
+
+      # Loose pieces are gripped all round by two wraps only (handbook, sections 3.2 and 3.8).
+      def once_round
+        return if hitch == "vertical" || lift.document.dig("load", "made_of") != "bundle"
+
+        wraps = data["wraps"] or
+          raise NotKnown.new(
+            "how often the #{subject}'s sling goes round the bundle is not given",
+            pointer: "/rigging/legs/#{index}/wraps"
+          )
+        both("a loose bundle, and the sling goes round it once: double wrap") if wraps < 2
       end
 
       # A basket or choke is as long as what is left of the sling once it is round the load.

@@ -14,7 +14,7 @@ module DustLadder
       # leg: the plan's data of it.
       def initialize(leg)
         @data = leg["prevents"] || {}
-        @hitch = leg["hitch"]
+        @double = leg["hitch"] == "choker" && leg["wraps"] != 1
       end
 
       # In words, or nil where nothing prevents it.
@@ -26,7 +26,7 @@ module DustLadder
       def words(which)
         given = @data[which] or return
         by = given["by"].strip
-        return if by.empty? || (given["means"] == "choke_double_wrapped" && @hitch != "choker")
+        return if by.empty? || (given["means"] == "choke_double_wrapped" && !@double)
 
         means = MEANS[given["means"]] || given["words"].strip
         means.empty? ? nil : "#{means}, as #{by} says"

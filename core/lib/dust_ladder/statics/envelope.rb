@@ -27,10 +27,21 @@ module DustLadder
       # rig: nominal. body: index of the body whose weight (masses: [low, high], kg) and CG (half_widths: [x, y, z],
       # m) are open. tolerance: share of every line's length, each way. every: also corners that tell nothing new.
       # read: what else is read from a pose, as figures from an Equilibrium, or nil; read_near: how much of each is
-      # nothing. halt: is one corner that would turn over enough? Then TurnsOver ends it there. Raises ArgumentError
-      # for more lines than that every corner can be looked at, Equilibrium::NotFound when a corner's pose is not
-      # found.
-      def initialize(rig, body:, masses:, half_widths:, tolerance:, every: false, halt: false, read: nil, read_near: [])
+      # nothing. halt: is one corner that would turn over enough? Then TurnsOver ends it there. settle: what is made of
+      # each pose before it is read, from an Equilibrium to another, or nil. Raises ArgumentError for more lines than
+      # that every corner can be looked at, Equilibrium::NotFound when a corner's pose is not found.
+      def initialize(
+        rig,
+        body:,
+        masses:,
+        half_widths:,
+        tolerance:,
+        every: false,
+        halt: false,
+        settle: nil,
+        read: nil,
+        read_near: []
+      )
         if rig.lines.size > MOST_LINES
           raise ArgumentError, "corners of #{rig.lines.size} lines are too many; #{MOST_LINES} at most"
         end
@@ -42,11 +53,12 @@ module DustLadder
         @tolerance = tolerance
         @every = every
         @halt = halt
+        @settle = settle || :itself.to_proc
         @read = read
         @read_near = read_near
       end
 
-      def nominal = @nominal ||= Equilibrium.of(rig).tap { |hang| steady(hang) }
+      def nominal = @nominal ||= steady(@settle.(Equilibrium.of(rig)))
       def worked? = !@corners.nil? || !@fault.nil?
       # Raises TurnsOver or Equilibrium::NotFound, and the same again when asked again.
       def corners
@@ -71,14 +83,15 @@ module DustLadder
 
       private
 
+      # The pose itself, once it is known to hold.
       def steady(hang)
-        return unless @halt
+        return hang unless @halt
         raise TurnsOver, "it would turn over at worst: the CG is too high for these points" unless hang.stable?
-        if hang.pose.tilt_deg(body) > Equilibrium::NEAR_DEG
-          raise TurnsOver,
-            "it would hang more than #{Equilibrium::NEAR_DEG.round}° off level at worst: the CG can come outside the " \
-              "points"
-        end
+        far = rig.bodies.each_index.find { |index| hang.pose.tilt_deg(index) > Equilibrium::NEAR_DEG } or return hang
+
+        raise TurnsOver,
+          "#{far == body ? "it" : "the beam"} would hang more than #{Equilibrium::NEAR_DEG.round}° off level at " \
+            "worst: the CG can come outside the points"
       end
 
       # Signs of weight, of the box's x, y and z, and of every length. The lengths change last, so that each corner is
@@ -209,7 +222,7 @@ module DustLadder
             masses: rig.bodies.each_with_index.map { |one, index| index == body ? mass : one.mass },
             cgs: rig.bodies.each_with_index.map { |one, index| index == body ? cg_at(box) : one.cg }
           )
-        Equilibrium.of(changed, start: start).tap { |found| steady(found) }
+        steady(@settle.(steady(Equilibrium.of(changed, start: start))))
       end
 
       def cg_at(box) = rig.bodies[body].cg.each_with_index.map { |at, axis| at + box[axis] * @half_widths[axis] }

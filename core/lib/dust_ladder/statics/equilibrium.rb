@@ -11,6 +11,8 @@ module DustLadder
       # A pose, the energy's derivatives in it, and whether it holds.
       Found = Struct.new(:pose, :energy, :stable)
       MOST_STEPS = 40
+      # From a pose near it; where that does not do, a line goes slack or taut on the way, over and over.
+      NEAR_STEPS = 8
       MOST_DOWNHILL = 300
       MOST_TURN = 0.35
       BALANCE = 1e-8
@@ -32,8 +34,8 @@ module DustLadder
 
       # Raises NotFound with the reason.
       def find(start)
-        @found = start && newton(rig, start)
-        @found = from_level unless @found && sound?(@found)
+        @found = start && from(start)
+        @found ||= from_level
         @found or
           raise NotFound,
             "how the load hangs was not found in #{@steps} steps: no pose near level in which the forces balance"
@@ -96,6 +98,18 @@ module DustLadder
           .map(&:sum)
       end
 
+      # From a pose near it; where a line that goes slack or taut on the way throws Newton off, downhill. Nil when that
+      # does not end near level in a pose that holds.
+      def from(start)
+        [ :newton_from, :downhill ].each do |way|
+          found = send(way, start)
+          return found if found && sound?(found)
+        end
+        nil
+      end
+
+      def newton_from(pose) = newton(rig, pose, NEAR_STEPS)
+
       # Newton's pose when it is near level and holds. Else the pose where the load comes to rest by itself, if that is
       # near level; else Newton's when it is near: then nothing near level holds, and that is told. At last wherever
       # the load comes to rest.
@@ -103,7 +117,7 @@ module DustLadder
         found = newton(rig, level)
         return found if found && sound?(found)
 
-        rest = downhill || softly
+        rest = downhill(level) || softly
         return rest if rest && near?(rest)
 
         found && near?(found) ? found : rest || found
@@ -156,9 +170,9 @@ module DustLadder
         step
       end
 
-      def newton(rig, pose)
+      def newton(rig, pose, most = MOST_STEPS)
         energy = Energy.new(rig, pose)
-        MOST_STEPS.times do
+        most.times do
           @steps += 1
           step, firm = newton_step(rig, energy, pose)
           return unless step
@@ -216,10 +230,9 @@ module DustLadder
         turn > MOST_TURN ? MOST_TURN / turn : 1.0
       end
 
-      # Always to less energy, from level, in steps that shorten when they do not help: slower, and it ends only
+      # Always to less energy, in steps that shorten when they do not help: slower, and it ends only
       # where the load would come to rest by itself.
-      def downhill
-        pose = level
+      def downhill(pose)
         energy = Energy.new(rig, pose)
         hold = 1.0
         MOST_DOWNHILL.times do
