@@ -18,8 +18,8 @@ const HITCHES: [string, string][] = [
 // How the legs hold the load: arrangement, slings, hitches, and where they work.
 const WRAPS: [string, string][] = [
   ['', 'not given'],
-  ['1', 'once round'],
-  ['2', 'twice, double-wrapped'],
+  ['1', 'once'],
+  ['2', 'twice'],
   ['3', 'three times'],
 ]
 const BEATEN: [string, string][] = [

@@ -35,8 +35,8 @@ module DustLadder
         caution(
           "tag_lines",
           both do |system|
-            "It is #{Figure.m(longest).shown(system)} long: tag lines, dry and of nothing that conducts, never wrapped " \
-              "round a hand or body."
+            "It is #{Figure.m(longest).shown(system)} long: tag lines, dry and of nothing that conducts, never " \
+              "wrapped round a hand or body."
           end
         )
       end

@@ -15,7 +15,8 @@ module DustLadder
 
       # kind: "spreader" or "lifting". spans: [[span, WLL], ...] as marked, one for a fixed beam, none where that is not
       # marked. end_rating: of one end or hole; compression_rating and bending_rating (kg m): where the maker gives
-      # them; nil where not. hung: [[place along it, kg], ...] of what hangs from it beside the load, such as the slings below.
+      # them; nil where not. hung: [[place along it, kg], ...] of what hangs from it beside the load, such as the
+      # slings below.
       def initialize(kind, mass:, spans:, end_rating: nil, compression_rating: nil, bending_rating: nil, hung: [])
         raise ArgumentError, "a beam is a spreader or a lifting beam" unless %w[spreader lifting].include?(kind)
         unless mass.positive? && spans.flatten.all?(&:positive?)
