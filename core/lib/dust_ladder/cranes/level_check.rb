@@ -17,16 +17,16 @@ module DustLadder
         line("i", Figure.percent(out, digits: 2), source: "out of level, as measured on the machine")
         line(
           "m",
-          Figure.percent(most, digits: 2),
+          Figure.percent(most, :down, digits: 2),
           source: stated ? "#{crane.chart_title}: what its figures assume" : rules.cite(:crane_level_percent)
         )
         judge(
           Figure.percent(out, digits: 2),
-          Figure.percent(most, digits: 2),
+          Figure.percent(most, :down, digits: 2),
           note:
             both do |system|
               "#{Figure.percent(out, digits: 2).shown(system)} out of level, at most " \
-                "#{Figure.percent(most, digits: 2).shown(system)}"
+                "#{Figure.percent(most, :down, digits: 2).shown(system)}"
             end
         )
       end

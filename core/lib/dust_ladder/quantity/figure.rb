@@ -29,7 +29,7 @@ module DustLadder
       def self.kg(value, round = :near, digits: 0) = new(value, :kg, round, digits)
       def self.m(value, round = :near) = new(value, :m, round)
       def self.deg(value, round = :down) = new(value, :deg, round)
-      def self.percent(value, digits: 0) = new(value, :percent, :up, digits)
+      def self.percent(value, round = :up, digits: 0) = new(value, :percent, round, digits)
       def self.speed(value, round = :near) = new(value, :m_per_s, round)
       def self.factor(value, round = :near) = new(value, :factor, round)
       def self.count(value) = new(value, :count, :near)
