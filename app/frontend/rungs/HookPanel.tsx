@@ -46,7 +46,7 @@ export function HookPanel({ editor, ladder }: PanelProps) {
           empty="the chart gives none"
         />
       )}
-      <Heading aside="past 90° between the outermost legs">Ring or link that gathers the legs</Heading>
+      <Heading aside="past 90°">Ring or link that gathers the legs</Heading>
       {hook?.ring ? (
         <Row columns="1fr 1fr auto">
           <WordsField

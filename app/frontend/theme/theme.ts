@@ -34,7 +34,7 @@ export const themeOf = (mode: 'day' | 'night') => {
     components: {
       MuiCssBaseline: {
         styleOverrides: {
-          ':root': cssVariables(tokens),
+          ':root': { ...cssVariables(tokens), colorScheme: mode === 'day' ? 'light' : 'dark' },
           body: {
             backgroundColor: 'var(--dust)',
             color: 'var(--ink)',
