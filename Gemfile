@@ -19,3 +19,5 @@ group :development, :test do
   gem "brakeman", "~> 7.1", require: false
   gem "rubocop-rails-omakase", "~> 1.1", require: false
 end
+
+gem "pagy", "~> 9.3"
