@@ -1,6 +1,7 @@
 Rails.application.routes.draw do
   namespace :api, defaults: { format: :json } do
-    resources :plans, only: %i[index show create update] do
+    resource :board, only: :show
+    resources :plans, only: %i[show create update] do
       resources :revisions, only: %i[index show], param: :number
       resource :file, :take_off_file, only: :show
       resources :sketches, only: %i[index show create destroy]

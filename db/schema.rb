@@ -10,15 +10,17 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_23_000005) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_25_000001) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
     t.integer "record_id", null: false
     t.integer "blob_id", null: false
     t.datetime "created_at", null: false
-    t.index ["blob_id"], name: "index_active_storage_attachments_on_blob_id"
-    t.index %w[record_type record_id name blob_id], name: "index_active_storage_attachments_uniqueness", unique: true
+    t.index [ "blob_id" ], name: "index_active_storage_attachments_on_blob_id"
+    t.index [ "record_type", "record_id", "name", "blob_id" ],
+      name: "index_active_storage_attachments_uniqueness",
+      unique: true
   end
 
   create_table "active_storage_blobs", force: :cascade do |t|
@@ -30,13 +32,33 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000005) do
     t.bigint "byte_size", null: false
     t.string "checksum"
     t.datetime "created_at", null: false
-    t.index ["key"], name: "index_active_storage_blobs_on_key", unique: true
+    t.index [ "key" ], name: "index_active_storage_blobs_on_key", unique: true
   end
 
   create_table "active_storage_variant_records", force: :cascade do |t|
     t.integer "blob_id", null: false
     t.string "variation_digest", null: false
-    t.index %w[blob_id variation_digest], name: "index_active_storage_variant_records_uniqueness", unique: true
+    t.index [ "blob_id", "variation_digest" ], name: "index_active_storage_variant_records_uniqueness", unique: true
+  end
+
+  create_table "board_lines", force: :cascade do |t|
+    t.integer "plan_id", null: false
+    t.integer "revision", null: false
+    t.string "core", default: "", null: false
+    t.boolean "stale", default: true, null: false
+    t.integer "turn", default: 0, null: false
+    t.string "lift_at"
+    t.string "verdict"
+    t.integer "rank"
+    t.string "crane"
+    t.string "words", default: "", null: false
+    t.string "pieces", default: "", null: false
+    t.json "shown", default: {}, null: false
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index "lift_at IS NULL, lift_at, plan_id", name: "board_lines_by_day"
+    t.index "rank, lift_at IS NULL, lift_at, plan_id", name: "board_lines_by_rank"
+    t.index [ "plan_id" ], name: "index_board_lines_on_plan_id", unique: true
   end
 
   create_table "charts", force: :cascade do |t|
@@ -45,7 +67,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000005) do
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
     t.integer "version", default: 1, null: false
-    t.index %w[identifier version], name: "index_charts_on_identifier_and_version", unique: true
+    t.index [ "identifier", "version" ], name: "index_charts_on_identifier_and_version", unique: true
   end
 
   create_table "kept_groups", force: :cascade do |t|
@@ -53,7 +75,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000005) do
     t.json "data", null: false
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
-    t.index ["title"], name: "index_kept_groups_on_title", unique: true
+    t.index [ "title" ], name: "index_kept_groups_on_title", unique: true
   end
 
   create_table "pieces", force: :cascade do |t|
@@ -63,7 +85,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000005) do
     t.json "data", null: false
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
-    t.index ["number"], name: "index_pieces_on_number", unique: true
+    t.index [ "number" ], name: "index_pieces_on_number", unique: true
   end
 
   create_table "plans", force: :cascade do |t|
@@ -80,10 +102,11 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000005) do
     t.string "note", default: "", null: false
     t.json "document", null: false
     t.datetime "created_at", null: false
-    t.index %w[plan_id number], name: "index_revisions_on_plan_id_and_number", unique: true
+    t.index [ "plan_id", "number" ], name: "index_revisions_on_plan_id_and_number", unique: true
   end
 
   add_foreign_key "active_storage_attachments", "active_storage_blobs", column: "blob_id"
   add_foreign_key "active_storage_variant_records", "active_storage_blobs", column: "blob_id"
+  add_foreign_key "board_lines", "plans", on_delete: :cascade
   add_foreign_key "revisions", "plans"
 end

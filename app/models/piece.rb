@@ -9,6 +9,8 @@ class Piece < ApplicationRecord
     read.problems.each { |problem| errors.add(:fields, :invalid, message: problem.message, problem: problem.as_json) }
   end
 
+  after_commit { [ number, number_previously_was ].compact.uniq.each { |one| BoardLine.outdate_with(one) } }
+
   # What can be chosen from, with where it is beside.
   def self.for_choosing
     in_order.map { |piece| piece.read.data.merge("due" => piece.read.due, "place" => piece.fields["place"]) }

@@ -4,6 +4,8 @@ class Plan < ApplicationRecord
   has_many :revisions, -> { order(:number) }, dependent: :restrict_with_exception, inverse_of: :plan
   has_one :current, -> { order(number: :desc) }, class_name: "Revision", inverse_of: :plan, dependent: nil
 
+  has_one :board_line, dependent: :destroy
+
   has_many_attached :sketches
 
   SKETCH_KINDS = %w[image/jpeg image/png image/webp application/pdf].freeze
@@ -15,7 +17,7 @@ class Plan < ApplicationRecord
   # document: a plan document that DustLadder::PlanFile has accepted.
   def self.start(document, note: "started")
     transaction do
-      create!(header(document)).tap { |plan| plan.revisions.create!(number: 1, document: document, note: note) }
+      create!(header(document)).tap { |plan| plan.keep(1, document, note) }
     end
   end
 
@@ -31,9 +33,14 @@ class Plan < ApplicationRecord
       self.lock_version = lock_version
       # Every save counts as a change, so that the lock moves even when the header stays the same.
       update!(**self.class.header(document), updated_at: Time.current)
-      revisions.create!(number: revisions.maximum(:number) + 1, document: document, note: note)
+      keep(revisions.maximum(:number) + 1, document, note)
     end
     reset_current
+  end
+
+  def keep(number, document, note)
+    revisions.create!(number: number, document: document, note: note)
+    BoardLine.outdate(self, number)
   end
 
   # Attaches a photo or a sketch; what kind it is, its own bytes tell, not its name. Returns what is wrong with it.

@@ -48,20 +48,6 @@ RSpec.describe "The API" do
     expect(DustLadder.check(DustLadder::PlanFile.accept(document)).headline).to eq(nearer["headline"]["metric"])
   end
 
-  it "lists plans by day with verdict, governing rung and what they wait for" do
-    %w[azimuth-drive feed-horn cable-girder counterweight-block].each { |name| demo_plan(name) }
-    get "/api/plans"
-    expect(json.map { |plan| plan.values_at("load", "verdict", "governs") }).to eq(
-      [
-        [ "FH-2", "holds", [ "level" ] ],
-        [ "CW-4", "tight", [ "crane" ] ],
-        [ "GD-12", "stop", %w[angle] ],
-        [ "AD-1", "not_known", [ "load" ] ]
-      ]
-    )
-    expect(json.last["needs"]).to include("the weight is not given")
-  end
-
   it "starts a blank plan, which knows nothing, and refuses one without a title" do
     send_json(:post, "/api/plans", title: "New lift")
     expect(response).to have_http_status(:created)

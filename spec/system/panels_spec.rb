@@ -139,6 +139,23 @@ RSpec.describe "The panels" do
     expect(page).to have_link("Azimuth drive AD-1")
     expect(titles.call.map { |title| title[/\w\w-\d+/] }).to eq(%w[FH-2 GD-12 AD-1])
     click_button "Weakest first"
+    expect(page).to have_css("[role=row]:nth-child(2) a", text: "GD-12")
     expect(titles.call.map { |title| title[/\w\w-\d+/] }).to eq(%w[GD-12 AD-1 FH-2])
+  end
+
+  it "finds lifts on the board by words and verdict, keeps that in its address, and shows all again" do
+    %w[feed-horn cable-girder azimuth-drive].each { |name| demo_plan(name) }
+    look
+    visit "/"
+    fill_in "Find: title, load, site, crane", with: "girder"
+    expect(page).to have_css("[role=row] a", count: 1)
+    page.refresh
+    expect(page).to have_css("[role=row] a", count: 1)
+    expect(page).to have_link("Cable tray girder GD-12 under the gantry")
+    select "holds", from: "Verdict"
+    expect(page).to have_text("None of 3 plans is like that")
+    click_button "Show all"
+    expect(page).to have_css("[role=row] a", count: 3)
+    expect(page).to have_text("3 plans: 1 hold, 0 tight, 1 stop, 1 not known")
   end
 end

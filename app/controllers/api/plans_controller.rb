@@ -4,16 +4,6 @@ module Api
       render json: whole(Plan.find(params[:id])), status: :conflict
     end
 
-    def index
-      newest =
-        Revision
-          .newest
-          .joins(:plan)
-          .preload(:plan)
-          .order(Arel.sql("plans.lift_at IS NULL"), "plans.lift_at", "plans.id")
-      render json: newest.map { |revision| summary(revision.plan, revision) }
-    end
-
     def show
       render json: whole(Plan.find(params[:id]))
     end
@@ -56,33 +46,5 @@ module Api
         saved_at: plan.updated_at.iso8601
       }
     def whole(plan) = state(plan).merge(document: plan.document, ladder: plan.ladder)
-
-    def summary(plan, revision)
-      document = revision.document
-      ladder = DustLadder.check(document, standing: Piece.standing(document))
-      {
-        id: plan.id,
-        title: plan.title,
-        site: document["site"],
-        lift_at: plan.lift_at,
-        revision: revision.number,
-        load: document.dig("load", "name"),
-        legs: document.dig("rigging", "legs").size,
-        chart: ladder_chart(document),
-        planned: ladder.rung("load").working.find { |line| line.symbol == "W" }&.result,
-        verdict: ladder.verdict,
-        headline: ladder.headlines,
-        governs: ladder.governing.map(&:id),
-        rungs:
-          ladder.rungs.map do |rung|
-            { id: rung.id, label: rung.label, verdict: rung.verdict, percent: rung.percent }
-          end,
-        needs: ladder.rungs.flat_map(&:missing).map(&:what).uniq.first(3)
-      }
-    end
-
-    def ladder_chart(document)
-      document.dig("snapshots", "charts", document.dig("crane", "chart"), "data", "title")
-    end
   end
 end

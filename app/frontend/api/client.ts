@@ -16,12 +16,21 @@ export interface Whole extends Saved {
   document: Plan
   ladder: Ladder
 }
+// A line of the board that is still being worked out has no more than its plan's own words.
+export interface WorkingLine {
+  id: number
+  title: string
+  lift_at: string | null
+  revision: number
+  working: true
+}
 export interface Summary {
   id: number
   title: string
   site: string
   lift_at: string | null
   revision: number
+  working: false
   load: string
   legs: number
   chart: string | null
@@ -31,6 +40,16 @@ export interface Summary {
   governs: string[]
   needs: string[]
   rungs: { id: string; label: string; verdict: Ladder['verdict']; percent: Figure | null }[]
+}
+export interface BoardPage {
+  lines: (Summary | WorkingLine)[]
+  page: number
+  pages: number
+  asked: number
+  plans: number
+  counts: Record<Ladder['verdict'], number>
+  working: number
+  cranes: string[]
 }
 export interface RevisionLine {
   number: number
@@ -386,7 +405,7 @@ async function follow<T>(path: string, options: RequestInit, take: (part: T) => 
 }
 
 export const api = {
-  plans: () => ask<Summary[]>('/plans'),
+  board: (asked: URLSearchParams) => ask<BoardPage>(`/board?${asked}`),
   plan: (id: string) => ask<Whole>(`/plans/${id}`),
   start: (title: string) => send<Whole>('POST', '/plans', { title }),
   importFile: (file: File) => {

@@ -36,7 +36,7 @@ export function FileDrop({ children, onTable }: { children: ReactNode; onTable?:
             { pointer: '', message: `the file has ${file.size} bytes`, expected: 'at most 5 MB' },
           ])
         const plan = await api.importFile(file)
-        await queries.invalidateQueries({ queryKey: ['plans'] })
+        await queries.invalidateQueries({ queryKey: ['board'] })
         await navigate(`/plans/${plan.id}`)
       } catch (error) {
         setRefused({

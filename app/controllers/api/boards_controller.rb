@@ -1,0 +1,70 @@
+module Api
+  # The board: what is planned, by day or the weakest first, a page at a time.
+  class BoardsController < BaseController
+    include Pagy::Backend
+
+    PAGE = 50
+    # How long whoever looks waits for lines that are not worked out yet; the rest comes when it is asked again.
+    PATIENCE_S = 0.4
+
+    def show
+      page, lines = pagy(in_order(asked), limit: PAGE, page: [ params[:page].to_i, 1 ].max)
+      lines = lines.preload(:plan).to_a
+      work_out(lines)
+      BoardJob.perform_later if BoardLine.old.exists?
+      render json: {
+        lines: lines.map { |line| shown(line) },
+        page: page.page,
+        pages: page.last,
+        asked: page.count,
+        **standing
+      }
+    end
+
+    private
+
+    # Lines that are asked for; what is being worked out is never hidden by a verdict that it may not have.
+    def asked
+      lines = BoardLine.all
+      lines = lines.about(params[:words].to_s.first(200)) if params[:words].present?
+      lines = lines.where(crane: params[:crane].to_s) if params[:crane].present?
+      lines = lines.where("board_lines.lift_at LIKE ?", "#{day}%") if day
+      return lines unless BoardLine::RANKS.key?(params[:verdict])
+
+      lines.where(verdict: params[:verdict]).or(lines.merge(BoardLine.old))
+    end
+
+    def day
+      params[:day].to_s.then { |day| day if day.match?(/\A\d{4}-\d{2}-\d{2}\z/) }
+    end
+
+    def in_order(lines) = params[:order] == "weakest" ? lines.weakest_first : lines.by_day
+
+    def work_out(lines)
+      limit = now + PATIENCE_S
+      lines.reject(&:fresh?).each do |line|
+        break if now > limit
+
+        line.work_out
+      end
+    end
+
+    def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+
+    # How all plans stand, and which cranes they name.
+    def standing
+      counts = BoardLine.fresh.group(:verdict).count
+      {
+        plans: BoardLine.count,
+        counts: BoardLine::RANKS.keys.index_with { |verdict| counts[verdict] || 0 },
+        working: BoardLine.old.count,
+        cranes: BoardLine.where.not(crane: nil).distinct.order(:crane).pluck(:crane)
+      }
+    end
+
+    def shown(line)
+      own = { id: line.plan_id, title: line.plan.title, lift_at: line.plan.lift_at, revision: line.revision }
+      line.fresh? ? { **line.shown.symbolize_keys, **own, working: false } : { **own, working: true }
+    end
+  end
+end

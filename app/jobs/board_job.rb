@@ -1,0 +1,19 @@
+# Works out what the board does not know, a few lines at a time, until none is old.
+class BoardJob < ActiveJob::Base
+  BATCH = 20
+
+  # More than one at a time would only do the same work twice.
+  LOCK = Mutex.new
+
+  def perform
+    return unless LOCK.try_lock
+
+    begin
+      while (lines = BoardLine.old.by_day.limit(BATCH).to_a).any?
+        lines.each(&:work_out)
+      end
+    ensure
+      LOCK.unlock
+    end
+  end
+end

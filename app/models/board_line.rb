@@ -1,0 +1,101 @@
+# What the board shows of a plan: verdict, headline and small ladder of its newest revision. Stale once the plan is
+# saved anew, a piece of it changes in the store, or another core climbs the ladder; nothing stale is ever shown as a
+# verdict.
+class BoardLine < ApplicationRecord
+  # What climbs the ladders: every rule and every line of it.
+  CORE =
+    Dir[File.join(Gem.loaded_specs["dust_ladder"].full_gem_path, "lib/**/*.{rb,yml,json}")]
+      .sort
+      .reduce(Digest::SHA256.new) { |digest, path| digest.file(path) }
+      .hexdigest
+      .first(16)
+  # Worst first; what is being worked out before all.
+  RANKS = { "stop" => 1, "not_known" => 2, "tight" => 3, "holds" => 4 }.freeze
+  LONGEST_WORDS = 1000
+
+  belongs_to :plan
+
+  scope :fresh, -> { where(stale: false, core: CORE) }
+  scope :old, -> { where(stale: true).or(where.not(core: CORE)) }
+  scope :by_day, -> { order(Arel.sql("board_lines.lift_at IS NULL"), :lift_at, :plan_id) }
+  scope :weakest_first, -> { order(Arel.sql(WORKING_FIRST), :rank).by_day }
+  scope :about, ->(words) { where("board_lines.words LIKE ? ESCAPE '\\'", "%#{sanitize_sql_like(words.downcase)}%") }
+  scope :with_piece,
+    ->(number) {
+      where("board_lines.pieces LIKE ? ESCAPE '\\'", "%|#{sanitize_sql_like(number)}|%")
+    }
+  WORKING_FIRST = "NOT (board_lines.stale OR board_lines.core <> '#{CORE}')".freeze
+
+  # A plan was saved: what was known of it is no more.
+  def self.outdate(plan, number)
+    line = find_or_initialize_by(plan: plan)
+    line.update!(
+      revision: number,
+      stale: true,
+      turn: line.turn + 1,
+      lift_at: plan.lift_at,
+      words: plan.title.downcase
+    )
+  end
+
+  # A piece of the store was changed, added or is gone.
+  def self.outdate_with(number) = with_piece(number).update_all("stale = TRUE, turn = turn + 1")
+
+  def fresh? = !stale && core == CORE
+
+  # Climbs the plan's ladder. A revision saved meanwhile, or a piece changed, leaves the line stale.
+  def work_out
+    reload
+    newest = Revision.find_by!(plan_id: plan_id, number: revision)
+    self.class.where(id: id, turn: turn).update_all(**told(newest.document), stale: false)
+    reload
+  end
+
+  private
+
+  def told(document)
+    ladder = DustLadder.check(document, standing: Piece.standing(document))
+    crane = document.dig("snapshots", "charts", document.dig("crane", "chart"), "data", "title")
+    words = [ plan.title, document["site"], document.dig("load", "name"), crane ]
+    {
+      core: CORE,
+      lift_at: plan.lift_at,
+      verdict: ladder.verdict,
+      rank: RANKS.fetch(ladder.verdict),
+      crane: crane,
+      words: words.compact.join(" ").downcase.first(LONGEST_WORDS),
+      pieces: "|#{%w[slings beams].flat_map { |kind| document.dig("snapshots", kind).to_h.keys }.join("|")}|",
+      shown: summary(document, ladder, crane)
+    }
+  rescue StandardError => error
+    # One plan that cannot be climbed hides no other.
+    logger.error("plan #{plan_id} could not be worked out for the board: #{error.full_message(highlight: false)}")
+    fault = "it could not be worked out: open it"
+    nothing = { verdict: "not_known", headline: { metric: "Not known: #{fault}", us: "Not known: #{fault}" } }
+    {
+      core: CORE,
+      verdict: "not_known",
+      rank: RANKS["not_known"],
+      crane: nil,
+      shown: { legs: 0, governs: [], rungs: [], needs: [ fault ], **nothing }
+    }
+  end
+
+  def summary(document, ladder, crane)
+    {
+      site: document["site"],
+      load: document.dig("load", "name"),
+      legs: document.dig("rigging", "legs").size,
+      chart: crane,
+      planned: ladder.rung("load").working.find { |line| line.symbol == "W" }&.result,
+      verdict: ladder.verdict,
+      headline: ladder.headlines,
+      governs: ladder.governing.map(&:id),
+      rungs:
+        ladder.rungs.map { |rung|
+          { id: rung.id, label: rung.label, verdict: rung.verdict, percent: rung.percent }
+        },
+      needs: ladder.rungs.flat_map(&:missing).map(&:what).uniq.first(3)
+    }
+  end
+end
