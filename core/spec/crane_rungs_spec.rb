@@ -400,6 +400,8 @@ RSpec.describe DustLadder::Cranes do
       )
     expect(DustLadder::PlanFile::Schema.ladder_errors(json)).to be_empty
     view = json["crane"]
+    expect(view["attention"]).to eq(0.75)
+    expect(check("/crane/obstacle_height" => "900 mm").as_json["crane"]["obstacle_m"]).to be_within(1e-9).of(0.9)
     expect(view["curve"].map { |run| run[2] }.max).to be_within(1e-9).of(check.rung("crane").utilisation)
     expect(view["curve"].each_cons(2)).to all(satisfy { |before, after| (before[1] - after[0]).abs < 1e-9 })
     expect(check("/crane/as_rigged/counterweight" => "5 t").as_json["crane"]).to be_nil

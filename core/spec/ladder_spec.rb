@@ -191,7 +191,7 @@ RSpec.describe DustLadder::Ladder do
       %w[/crane/stations/0/radius far]
     )
     expect(ladder.as_json["readings"]["/crane/boom_length"]).to eq(
-      { "typed" => "20 m", "metric" => "20.000\u00a0m", "us" => "65'7 3/8\"" }
+      { "typed" => "20 m", "value" => 20.0, "metric" => "20.000\u00a0m", "us" => "65'7 3/8\"" }
     )
   end
 end

@@ -229,8 +229,8 @@ RSpec.describe "The crane" do
       visit "/plans/#{demo_plan("azimuth-bearing").id}/cab"
       select "20 times as fast", from: "Speed"
       click_button "Play the plan"
+      expect(page).to have_css("[data-read=slew]", text: /\A(289\.[89]|290\.[012])/, wait: 30)
       expect(page).to have_css("[data-indicator=normal], [data-indicator=warning]", text: "standing", wait: 30)
-      expect(find("[data-read=slew]").text.to_f).to be_within(0.2).of(290)
       visit "/plans/#{demo_plan("azimuth-drive").id}/cab"
       click_button "Play the plan"
       expect(page).to have_css("[role=alert]", text: /cannot be followed: the weight is not given/)

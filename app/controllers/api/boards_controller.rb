@@ -47,6 +47,9 @@ module Api
 
         line.work_out
       end
+    rescue ActiveRecord::ActiveRecordError => error
+      # It stays to be worked out; whoever looks sees the others.
+      logger.error("the board could not be worked out: #{error.full_message(highlight: false)}")
     end
 
     def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)

@@ -22,6 +22,10 @@ export interface Ladder {
           typed: string;
           metric: string;
           us: string;
+          /**
+           * as it is reckoned with: kg, m, degrees, a share, m/s
+           */
+          value?: number;
         }
       | undefined;
   };
@@ -339,6 +343,14 @@ export interface CraneView {
     why: string;
     along: number;
   } | null;
+  /**
+   * the highest thing on the way, above the ground, m; null where it is not known
+   */
+  obstacle_m: number | null;
+  /**
+   * share of the chart from which on its use wants attention, by the rule set
+   */
+  attention: number;
 }
 /**
  * the take-off, when it was asked for

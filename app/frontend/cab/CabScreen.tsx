@@ -4,6 +4,7 @@ import { useEffect, useRef, useState } from 'react'
 import { Link } from 'react-router'
 import { api, Refused, type Indication, type Reading } from '../api/client'
 import { usePreferences, useShown } from '../display/preferences'
+import { FEET, POUNDS } from '../display/units'
 import { useSize } from '../display/useSize'
 import { CraneSheet } from '../drawing/CraneSheet'
 import { craneScale } from '../drawing/craneScale'
@@ -254,7 +255,6 @@ const Choice = ({
   </label>
 )
 
-const KG_PER_LB = 0.45359237
 const WORDS: Record<Reading['state'], string> = {
   normal: 'within its limit',
   warning: 'near its limit',
@@ -286,9 +286,9 @@ function Face({ said, mine }: { said: Indication; mine: boolean }) {
     )
   const mass = (kg: number, up: boolean) =>
     us
-      ? `${(up ? Math.ceil(kg / KG_PER_LB) : Math.floor(kg / KG_PER_LB)).toLocaleString('en-US')} lb`
+      ? `${(up ? Math.ceil(kg / POUNDS) : Math.floor(kg / POUNDS)).toLocaleString('en-US')} lb`
       : `${Math.round(kg).toLocaleString('en-US').replaceAll(',', '\u202f')} kg`
-  const long = (metres: number) => (us ? `${(metres / 0.3048).toFixed(1)} ft` : `${metres.toFixed(2)} m`)
+  const long = (metres: number) => (us ? `${(metres / FEET).toFixed(1)} ft` : `${metres.toFixed(2)} m`)
   const cut = reading.state === 'cut_out'
   return (
     <div data-indicator={reading.state}>

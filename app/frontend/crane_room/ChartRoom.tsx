@@ -7,6 +7,7 @@ import { useEffect, useMemo, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { api, Refused, type ReachTable, type WholeChart } from '../api/client'
 import { usePreferences, useShown } from '../display/preferences'
+import { FEET, POUNDS } from '../display/units'
 import { useSize } from '../display/useSize'
 import { Label } from '../drawing/figures'
 import { Heading } from '../rungs/parts'
@@ -334,7 +335,7 @@ function CanI({
     [chart],
   )
   const units = us
-    ? { weight: 'lb', radius: 'ft', kg: 1 / 0.45359237, m: 1 / 0.3048 }
+    ? { weight: 'lb', radius: 'ft', kg: 1 / POUNDS, m: 1 / FEET }
     : { weight: 'kg', radius: 'm', kg: 1, m: 1 }
   const row = (key: 'weight' | 'radius', label: string, top: number, step: number) => (
     <Box

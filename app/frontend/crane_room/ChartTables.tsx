@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box'
 import type { Chart } from '../api/plan.generated'
 import { usePreferences } from '../display/preferences'
+import { lengthWords, POUNDS } from '../display/units'
 import { MARK } from './words'
 
 interface Grid {
@@ -9,12 +10,10 @@ interface Grid {
   columns: string[]
   rows: { head: string; at: number | null; cells: { kg: number | null; mark: string | null }[] }[]
 }
-const POUNDS = 0.45359237
-const FEET = 0.3048
 
 // The chart as its paper has it: rows by radius, boom angle or band, columns by boom length or load radius.
 const gridsOf = (data: Chart, us: boolean): Grid[] => {
-  const long = (metres: number) => (us ? `${(metres / FEET).toFixed(1)} ft` : `${metres} m`)
+  const long = (metres: number) => lengthWords(metres, us ? 'us' : 'metric')
   if (data.tower)
     return Object.entries(data.tower.falls).flatMap(([falls, set]) =>
       set

@@ -1,4 +1,5 @@
 import { usePreferences } from '../display/preferences'
+import { FEET, lengthWords, POUNDS } from '../display/units'
 import type { Diagram, DiagramTable } from '../api/client'
 import { Label } from '../drawing/figures'
 import { niceStep } from '../drawing/scale'
@@ -17,8 +18,6 @@ interface Frame {
   top: number
   bottom: number
 }
-const POUNDS = 0.45359237
-const FEET = 0.3048
 
 // Radius to the right, height up, one scale for both.
 export const rangeScale = (radius: number, height: number, frame: Frame): RangeScale => {
@@ -64,6 +63,7 @@ export function Bands({
   scale: RangeScale
   labels?: boolean
 }) {
+  const { system } = usePreferences().preferences
   const path = (places: [number, number][]) =>
     places
       .map(
@@ -98,7 +98,9 @@ export function Bands({
               size={14}
               weight={500}
               halo
-            >{`${arc.boom_m} m`}</Label>
+            >
+              {lengthWords(arc.boom_m, system)}
+            </Label>
           )
         })}
     </g>

@@ -5,6 +5,7 @@ import type { CraneView } from '../api/ladder.generated'
 import type { Chart, Plan } from '../api/plan.generated'
 import { Axes, Bands } from '../crane_room/RangeFigure'
 import { usePreferences, useShown } from '../display/preferences'
+import { FEET } from '../display/units'
 import { Hatch } from '../ladder/Hatch'
 import type { Hand } from '../workbench/usePlanEditor'
 import { fromAbove, type CraneScale } from './craneScale'
@@ -280,7 +281,7 @@ function Above({ view, scale: { plan: scale }, editor, working, onSelect, live }
         size={14}
         weight={500}
         fill="var(--ink2)"
-      >{`0° up, clockwise; circle ${shown({ metric: `${edge.toFixed(1)} m`, us: `${(edge / 0.3048).toFixed(0)} ft` })}`}</Label>
+      >{`0° up, clockwise; circle ${shown({ metric: `${edge.toFixed(1)} m`, us: `${(edge / FEET).toFixed(0)} ft` })}`}</Label>
     </g>
   )
 }
@@ -334,7 +335,7 @@ function Beside({ view, plan, scale: { side: scale }, editor, working, onSelect,
         'drag',
       )
     }
-  const obstacle = Number.parseFloat(plan.crane.obstacle_height ?? '')
+  const obstacle = view.obstacle_m
   const clip = 'beside'
   return (
     <g>
@@ -423,7 +424,7 @@ function Beside({ view, plan, scale: { side: scale }, editor, working, onSelect,
           </g>
         )
       })}
-      {!Number.isNaN(obstacle) &&
+      {obstacle !== null &&
         obstacle > 0 &&
         system === 'metric' &&
         plan.crane.obstacle_height?.trim().endsWith('m') && (
@@ -467,7 +468,6 @@ function Beside({ view, plan, scale: { side: scale }, editor, working, onSelect,
   )
 }
 
-const ATTENTION = 0.75
 const TOP = 1.3
 // Where it is narrower, the margin in radius stands in the panel only.
 const ROOM_WORDS_FROM = 440
@@ -477,7 +477,7 @@ function Curve({ view, scale: { curve: frame }, working, live }: Props & { live?
   const shown = useShown()
   const x = (along: number) => frame.left + along * (frame.right - frame.left)
   const y = (share: number) => frame.bottom - (Math.min(share, TOP) / TOP) * (frame.bottom - frame.top)
-  const { governs, trip } = view
+  const { governs, trip, attention } = view
   if (working)
     return (
       <Label x={frame.left} y={frame.top + 40} size={17}>
@@ -512,16 +512,16 @@ function Curve({ view, scale: { curve: frame }, working, live }: Props & { live?
             y={y(share)}
             width={Math.max(width, 0.5)}
             height={frame.bottom - y(share)}
-            fill={share > 1 ? 'var(--stop)' : share > ATTENTION ? 'url(#curve-tight)' : 'var(--mark)'}
-            fillOpacity={share > ATTENTION ? 1 : 0.75}
-            stroke={share > ATTENTION && share <= 1 ? 'var(--ink)' : 'none'}
+            fill={share > 1 ? 'var(--stop)' : share > attention ? 'url(#curve-tight)' : 'var(--mark)'}
+            fillOpacity={share > attention ? 1 : 0.75}
+            stroke={share > attention && share <= 1 ? 'var(--ink)' : 'none'}
             strokeWidth={1}
           />
         )
       })}
       {[
         [1, 'var(--stop)', '100 %'],
-        [ATTENTION, 'var(--ink)', '75 %'],
+        [attention, 'var(--ink)', `${Math.round(attention * 100)} %`],
       ].map(([share, colour, words]) => (
         <g key={words}>
           <path

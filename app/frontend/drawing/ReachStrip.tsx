@@ -2,6 +2,7 @@ import { useRef } from 'react'
 import type { Reach } from '../api/ladder.generated'
 import type { Plan } from '../api/plan.generated'
 import { usePreferences, useShown } from '../display/preferences'
+import { FEET, POUNDS } from '../display/units'
 import { Hatch } from '../ladder/Hatch'
 import { COLOUR } from '../ladder/verdict'
 import type { Hand } from '../workbench/usePlanEditor'
@@ -23,9 +24,6 @@ interface Props {
   working: boolean
   onSelect: () => void
 }
-
-const FEET = 0.3048
-const POUNDS = 0.45359237
 
 // What the crane may hold by radius: solid steps read at the next larger row, the gross load, both stations.
 export function ReachStrip({ reach, before, plan, scale, right, editor, working, onSelect }: Props) {

@@ -14,8 +14,19 @@ const OFFERS: [RiggingDialog, string][] = [
 
 const arrangementOf = ({ rigging }: Plan) => (rigging.beam ? 'beam' : rigging.reeved ? 'reeved' : 'direct')
 
+// What the core understood of a quantity as it stands in the plan now, or null.
+function readOf(ladder: PanelProps['ladder'], pointer: string, typed: string | null) {
+  const read = ladder?.readings[pointer]
+  return read?.typed === typed ? (read.value ?? null) : null
+}
+
 // What is between hook and legs, and the ways to have it worked out.
-export function Arrangement({ editor, open, go }: Pick<PanelProps, 'editor' | 'open' | 'go'>) {
+export function Arrangement({
+  editor,
+  ladder,
+  open,
+  go,
+}: Pick<PanelProps, 'editor' | 'ladder' | 'open' | 'go'>) {
   const { document } = editor
   const { rigging, load } = document
   const { slings, beams } = useStore()
@@ -50,14 +61,16 @@ export function Arrangement({ editor, open, go }: Pick<PanelProps, 'editor' | 'o
         'a sling reeved over a sheave',
       )
     const first = beams.find((piece) => piece.fields.state === 'ready')
+    // Where a point is, is what the core reads of it; a leg of a point that is not known gets no hole.
     const xs = load.points
-      .map((point, index) => ({ index, x: Number.parseFloat(point.x ?? '') }))
+      .map((point, index) => ({ index, x: readOf(ladder, `/load/points/${index}/x`, point.x) }))
+      .filter((point): point is { index: number; x: number } => point.x !== null)
       .sort((one, other) => one.x - other.x)
       .map(({ index }) => index)
     const holes = first?.data.kind === 'lifting' ? first.data.holes_m.length : 2
     const legs = rigging.legs.map((leg, index) => ({
       ...leg,
-      hole: xs.indexOf(index) < xs.length / 2 ? 0 : holes - 1,
+      hole: !xs.includes(index) ? null : xs.indexOf(index) < xs.length / 2 ? 0 : holes - 1,
     }))
     editor.change(
       {

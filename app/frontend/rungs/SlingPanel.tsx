@@ -60,7 +60,7 @@ export function SlingPanel({ editor, ladder, open, go }: PanelProps) {
           The store could not be read: only the plan's own slings are listed.
         </Box>
       )}
-      <Arrangement editor={editor} open={open} go={go} />
+      <Arrangement editor={editor} ladder={ladder} open={open} go={go} />
       {rigging.legs.map((leg, index) => {
         const name = load.points[index]?.name ?? ''
         const at = `/rigging/legs/${index}`

@@ -5,6 +5,7 @@ import { useEffect, useRef, useState } from 'react'
 import { api, type Piece } from '../api/client'
 import { usePreferences, useShown } from '../display/preferences'
 import { Reading } from '../display/Reading'
+import { lengthWords } from '../display/units'
 import { BAR_HEIGHT, figures } from '../theme/tokens'
 import { Brand } from '../workbench/TopBar'
 import { PieceDialog } from './PieceDialog'
@@ -204,7 +205,9 @@ export function StoreRoom() {
                     <td className="nowrap">
                       {piece.sort === 'sling'
                         ? shown(piece.reach)
-                        : piece.data.spans.map(({ span_m }) => `${span_m} m`).join(', ')}
+                        : piece.data.spans
+                            .map(({ span_m }) => lengthWords(span_m, preferences.system))
+                            .join(', ')}
                     </td>
                     <td className="nowrap">{shown(piece.rating) || 'not legible'}</td>
                     <td className="nowrap">{shown(piece.mass) || 'not known'}</td>

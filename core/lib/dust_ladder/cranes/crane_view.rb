@@ -25,6 +25,8 @@ module DustLadder
           "stations" => @crane.stations.each_index.filter_map { |index| known { station(index) } },
           "load" => known { box },
           "booms" => booms,
+          "obstacle_m" => known { @crane.obstacle_height.value },
+          "attention" => @lift.rules.attention(:crane),
           **known({ "way" => [], "curve" => [], "governs" => nil, "trip" => nil }) { way }
         }
       rescue NotKnown

@@ -71,7 +71,7 @@ module DustLadder
           else
             Figure.deg(@reading, :near)
           end
-        { "typed" => typed, "metric" => figure.shown(:metric), "us" => figure.shown(:us) }
+        { "typed" => typed, "value" => @reading, "metric" => figure.shown(:metric), "us" => figure.shown(:us) }
       end
 
       # Below this a mass is echoed with its decimals.
