@@ -194,4 +194,24 @@ RSpec.describe DustLadder::Ladder do
       { "typed" => "20 m", "value" => 20.0, "metric" => "20.000\u00a0m", "us" => "65'7 3/8\"" }
     )
   end
+
+  it "stands in flights, foot first, whose rungs and names the answer's schema lists" do
+    climb = DustLadder::Ladder::Climb
+    schema = JSON.parse(
+      File.read(File.expand_path("../lib/dust_ladder/plan_file/schemas/ladder-1.json", __dir__))
+    )["$defs"]
+    expect(schema["rung_id"]["enum"]).to eq(climb::CHECKS.map { |check| check::ID }.uniq)
+    expect(schema["flight_id"]["enum"]).to eq(climb::FLIGHTS.keys)
+    places = climb::CHECKS.map { |check| climb::FLIGHTS.keys.index(check::FLIGHT) }
+    expect(places).to eq(places.sort)
+  end
+
+  it "names the worst rung of each flight, and only flights that have one" do
+    flights = check("/load/weight/bare" => nil).as_json["flights"].to_h { |flight| flight.values_at("id", "worst") }
+    expect(flights.slice("load", "gear_and_people")).to eq({ "load" => "load", "gear_and_people" => "gear" })
+    expect(flights).not_to have_key("ground_and_site")
+    steep = check("/rigging/hook_height" => "2.7 m").as_json["flights"].find { |flight| flight["id"] == "rigging" }
+    # Legs too far apart in the hook: a stop without a figure outranks one with.
+    expect(steep["worst"]).to eq("hook")
+  end
 end

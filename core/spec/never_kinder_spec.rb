@@ -300,8 +300,24 @@ check({ "/load/cg/x" => "2.3 m" }, slings: instance_exec("nylon_web", &soft))
 
     # The worst corner of a rig as made need not be the worst of it as it stretches.
     it "leaves out no corner that tells, as it stretches or as made, of what hangs under it" do
+      bar = beam(
+        kind: "lifting",
+        mass_kg: 417,
+        holes_m: [ -1.4, 1.4 ],
+        eyes_m: [ -0.42, 0.42 ],
+        spans: [ { "span_m" => 2.8, "kg" => 6000 } ]
+      )
+      document = under_beam(
+        points: { "West" => [ 0.735, 0.454 ], "East" => [ 3.406, 0.463 ] },
+        beam: bar,
+        "/load/cg": { "x" => "1.912 m", "y" => "0.434 m", "z" => "0.536 m", "basis" => "drawing" },
+        "/load/weight/basis": "weighed",
+        "/rigging/hook_height": "7.02 m",
+        "/rigging/beam/headroom": "2.45 m"
+      )
+      document["snapshots"]["slings"].each_value { |kept| kept["data"]["kind"] = "alloy_chain" }
       figures = -> do
-        bridle = under(beam(mass_kg: 300), points: two, "/load/cg/x": "2.2 m", "/load/cg/basis": "by_eye").bridle
+        bridle = DustLadder::Lift.new(document).bridle
         [ *bridle.hook_range.map.with_index { |height, end_| end_.zero? ? -height : height }, bridle.steepest.tilt_deg,
           *bridle.flattest_deg.map(&:-@), *bridle.poses.map(&:tensions).transpose.map(&:max) ]
       end
@@ -311,7 +327,7 @@ check({ "/load/cg/x" => "2.3 m" }, slings: instance_exec("nylon_web", &soft))
       }
       DustLadder::Rigging::Bridle.instance_variable_get(:@worked).clear
       every = figures.()
-      expect(some.zip(every).map { |one, all| all - one }.max).to be < 1e-3
+      expect(some.zip(every).map { |one, all| all - one }.max).to be < 2e-4
     end
   end
 

@@ -79,7 +79,9 @@ RSpec.describe "The panels of the rigging" do
     end
     expect(page).to have_css("[data-rung=points][data-verdict=holds]")
     fill_in "lug 2 x", with: "1.50 m"
-    expect(page).to have_css("[data-rung=points][data-verdict=stop]", text: "East: not at a rated point")
+    expect(page).to have_css("[data-rung=points][data-verdict=stop]")
+    rung("points").click
+    expect(page).to have_css("[data-rung=points]", text: "East: not at a rated point")
   end
 
   it "picks the slings above a beam from the store, and says why those of the legs are not offered there" do

@@ -223,7 +223,8 @@ RSpec.describe "The rigging room" do
     click_button "End"
     small =
       page.evaluate_script(
-        "[...document.querySelectorAll('main button, main [role=slider] rect:first-child')].filter((one) => " \
+        "[...document.querySelectorAll('main button:not(.landing.open), main [role=slider] " \
+          "rect:first-child')].filter((one) => " \
           "one.getBoundingClientRect().width > 0).filter((one) => Math.min(one.getBoundingClientRect().width, " \
           "one.getBoundingClientRect().height) < 38).map((one) => one.textContent || one.outerHTML)"
       )

@@ -1,6 +1,41 @@
 // Made by script/types.mjs from the core's JSON Schema. Do not edit.
 
 /**
+ * every rung that a ladder can have, foot first
+ */
+export type RungId =
+  | "load"
+  | "level"
+  | "angle"
+  | "points"
+  | "thrust"
+  | "fittings"
+  | "loop"
+  | "sharing"
+  | "slings"
+  | "grip"
+  | "beam"
+  | "upper"
+  | "blocks"
+  | "hook"
+  | "hoist"
+  | "wraps"
+  | "height"
+  | "boom"
+  | "side_pull"
+  | "chart"
+  | "platform"
+  | "crane"
+  | "stand"
+  | "wind"
+  | "zones"
+  | "gear";
+/**
+ * the flights that rungs stand in, foot first
+ */
+export type FlightId = "load" | "rigging" | "crane" | "ground_and_site" | "gear_and_people";
+
+/**
  * What the core answers for one plan: rungs foot first, and what a screen needs to draw them.
  */
 export interface Ladder {
@@ -10,7 +45,15 @@ export interface Ladder {
   verdict: "holds" | "tight" | "stop" | "not_known";
   headline: Sentence;
   then: string;
-  governs: string[];
+  governs: RungId[];
+  /**
+   * the flights that have a rung in this plan, foot first, each with the worst of its rungs
+   */
+  flights: {
+    id: FlightId;
+    label: string;
+    worst: RungId;
+  }[];
   rungs: Rung[];
   not_checked: string[];
   readings: {
@@ -49,8 +92,9 @@ export interface Sentence {
   us: string;
 }
 export interface Rung {
-  id: string;
+  id: RungId;
   label: string;
+  flight: FlightId;
   verdict: "holds" | "tight" | "stop" | "not_known";
   subject: string | null;
   utilisation: Figure | null;

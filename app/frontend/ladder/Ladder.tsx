@@ -1,72 +1,135 @@
 import './ladder.css'
-import { memo, type CSSProperties } from 'react'
-import type { Rung } from '../api/ladder.generated'
+import { memo, useEffect, useRef } from 'react'
+import type { Ladder as Whole, Rung, RungId } from '../api/ladder.generated'
 import { useShown } from '../display/preferences'
 import { GROUND_FROM_BOTTOM, LADDER_WIDTH, STILES } from '../theme/tokens'
-import { COLOUR, WORD, type Verdict } from './verdict'
+import { Landing } from './Landing'
+import type { LadderLayout } from './layout'
 import { RungBar } from './RungBar'
+import { COLOUR, WORD, type Verdict } from './verdict'
 
-export type RungId = string
 const WORKING: Verdict = 'not_known'
 const BAR_WIDTH = STILES.right - STILES.left - 6
-const ROOM_FOR_NOTE = 50
-const ROOM = 59
 const INSET = { paddingLeft: STILES.left + 3, paddingRight: LADDER_WIDTH - STILES.right + 3 }
+const PENNANT_ON_RUNG = 8
+const PENNANT_ON_LANDING = 5
 
 interface Props {
+  flights: Whole['flights']
   rungs: Rung[]
   working: boolean
-  governs: string[]
+  governs: RungId[]
   selected: RungId
   onSelect: (id: RungId) => void
-  tops: Record<string, number>
+  layout: LadderLayout
   height: number
   notChecked: string[]
 }
 
-// The load path as a ladder, foot first in the list, standing on the drawing's ground line.
+// The load path as a ladder, foot first in the list, standing on the drawing's ground line: flights with landings, one
+// of them open.
 export const Ladder = memo(function Ladder({
+  flights,
   rungs,
   working,
   governs,
   selected,
   onSelect,
-  tops,
+  layout,
   height,
   notChecked,
 }: Props) {
   const ground = height - GROUND_FROM_BOTTOM
-  // Rungs that stand close are drawn lower; where they stand closer than a note needs, notes are left to the panel.
-  const room = ground / Math.max(1, rungs.length)
-  const density = room < ROOM_FOR_NOTE ? 'ladder compact dense' : room < ROOM ? 'ladder compact' : 'ladder'
   return (
-    <nav
-      className={density}
-      aria-label="Ladder"
-      style={{ width: LADDER_WIDTH, height, '--room': `${Math.floor(room) - 1}px` } as CSSProperties}
-    >
+    <nav className="ladder" aria-label="Ladder" style={{ width: LADDER_WIDTH, height }}>
       {[STILES.left, STILES.right].map((x) => (
         <div key={x} className="stile" style={{ left: x - 3, height: ground - 4 }} />
       ))}
-      <ol>
-        {rungs.map((rung) => (
-          <Step
-            key={rung.id}
-            rung={rung}
-            working={working || rung.pending}
-            leads={!working && governs.includes(rung.id)}
-            selected={rung.id === selected}
-            onSelect={onSelect}
-            top={tops[rung.id] ?? 0}
-          />
-        ))}
-      </ol>
+      {flights.map((flight) => {
+        const own = rungs.filter((rung) => rung.flight === flight.id)
+        const open = flight.id === layout.open
+        const top = layout.landings[flight.id] ?? 0
+        const leads = !working && own.some((rung) => governs.includes(rung.id))
+        return (
+          <div key={flight.id}>
+            <Landing
+              flight={flight}
+              rungs={own}
+              open={open}
+              working={working}
+              leads={leads}
+              top={top}
+              onSelect={onSelect}
+            />
+            {leads && !open && (
+              <Pennant
+                verdict={own.find((rung) => governs.includes(rung.id))!.verdict}
+                top={top + PENNANT_ON_LANDING}
+              />
+            )}
+            {open && (
+              <Flight
+                rungs={own}
+                working={working}
+                governs={governs}
+                selected={selected}
+                onSelect={onSelect}
+                layout={layout}
+              />
+            )}
+          </div>
+        )
+      })}
       <div className="ladder-foot" style={{ top: ground }} title={notChecked.join('; ')}>
         <strong>Not checked:</strong> {notChecked.join(', ')}
       </div>
     </nav>
   )
 })
+
+// The rungs of the open flight. Where they are more than the room holds, this flight alone scrolls.
+function Flight({
+  rungs,
+  working,
+  governs,
+  selected,
+  onSelect,
+  layout,
+}: Pick<Props, 'rungs' | 'working' | 'governs' | 'selected' | 'onSelect' | 'layout'>) {
+  const list = useRef<HTMLOListElement>(null)
+  const { flight, within } = layout
+  useEffect(() => {
+    if (flight.scrolls)
+      list.current?.querySelector(`[data-rung="${selected}"]`)?.scrollIntoView({ block: 'nearest' })
+  }, [selected, flight.scrolls])
+  return (
+    <ol
+      ref={list}
+      className="flight"
+      style={{ top: flight.top, height: flight.height, overflowY: flight.scrolls ? 'auto' : 'visible' }}
+    >
+      {rungs.map((rung, index) => (
+        <Step
+          key={rung.id}
+          rung={rung}
+          working={working || rung.pending}
+          leads={!working && governs.includes(rung.id)}
+          selected={rung.id === selected}
+          onSelect={onSelect}
+          top={within[rung.id] ?? 0}
+          bottom={index === 0 ? flight.whole : (within[rungs[index - 1]!.id] ?? flight.whole)}
+        />
+      ))}
+    </ol>
+  )
+}
+
+const Pennant = ({ verdict, top }: { verdict: Verdict; top: number }) => (
+  <svg className="pennant" style={{ top }} width={40} height={32} viewBox="0 0 40 32" aria-hidden>
+    <path d="M0 0H27L37 16L27 32H0Z" fill={COLOUR[verdict]} />
+    <path d="M16 8v13m-5 -5l5 6l5 -6" fill="none" stroke="var(--bone)" strokeWidth={2.5} />
+  </svg>
+)
 
 // Where a long name leaves no room for the word, the pennant alone shows what governs; it is still read out.
 const fits = ({ label, verdict, utilisation }: Rung) =>
@@ -80,6 +143,7 @@ function Step({
   selected,
   onSelect,
   top,
+  bottom,
 }: {
   rung: Rung
   working: boolean
@@ -87,16 +151,18 @@ function Step({
   selected: boolean
   onSelect: (id: RungId) => void
   top: number
+  bottom: number
 }) {
   const shown = useShown()
   const verdict = working ? WORKING : rung.verdict
   const colour = { color: COLOUR[verdict] }
+  const note = working ? 'working' : rung.missing[0] ? `needs: ${rung.missing[0].what}` : shown(rung.note)
   return (
     <li style={{ top }}>
       <button
         type="button"
         className="rung"
-        style={INSET}
+        style={{ ...INSET, height: bottom - top }}
         onClick={() => onSelect(rung.id)}
         aria-current={selected}
         data-rung={rung.id}
@@ -121,29 +187,20 @@ function Step({
           )}
           <span className="hush">. </span>
         </span>
-        <span className="rung-bar" style={{ display: 'block' }}>
+        <span className="rung-bar">
           <RungBar
             verdict={verdict}
             share={rung.utilisation?.value ?? null}
             attention={rung.attention}
             width={BAR_WIDTH}
-            height={12}
+            height={10}
           />
         </span>
-        <span
-          className="rung-note"
-          style={{ display: 'block' }}
-          title={working ? undefined : shown(rung.note)}
-        >
-          {working ? 'working' : shown(rung.note)}
+        <span className="rung-note" title={note ?? undefined}>
+          {note}
         </span>
       </button>
-      {leads && (
-        <svg className="pennant" width={40} height={32} viewBox="0 0 40 32" aria-hidden>
-          <path d="M0 0H27L37 16L27 32H0Z" fill={COLOUR[verdict]} />
-          <path d="M16 8v13m-5 -5l5 6l5 -6" fill="none" stroke="var(--bone)" strokeWidth={2.5} />
-        </svg>
-      )}
+      {leads && <Pennant verdict={verdict} top={PENNANT_ON_RUNG} />}
     </li>
   )
 }

@@ -1,23 +1,63 @@
-// Where each rung's bar stands: level with what it checks, in the order of the load path, never closer than
-// the pitch. wanted: foot first, page y of the thing itself. Answers with the tops of the rungs.
-export const PITCH = 60
-const BAR_BELOW_TOP = 28
+import type { FlightId, Ladder, Rung, RungId } from '../api/ladder.generated'
 
-export const layoutRungs = (
-  wanted: { id: string; y: number }[],
-  top: number,
-  bottom: number,
-): Record<string, number> => {
-  const pitch = Math.min(PITCH, (bottom - top) / Math.max(1, wanted.length))
-  const placed: number[] = []
-  let limit = bottom - pitch
-  wanted.forEach(({ y }, index) => {
-    const room = top + (wanted.length - 1 - index) * pitch
-    const place = Math.max(room, Math.min(y - BAR_BELOW_TOP, limit))
-    placed.push(place)
-    limit = place - pitch
-  })
-  return Object.fromEntries(wanted.map(({ id }, index) => [id, placed[index] ?? top]))
+export const LANDING = { closed: 42, open: 25 }
+export const PITCH = { least: 50, most: 60 }
+// A stop rung breaks apart, and wants air for it.
+const AIR = 8
+const BAR_BELOW_TOP = 24
+
+// Where landings and the rungs of the one open flight stand, as tops in the ladder; foot first from the ground up.
+// tops: of the rungs that can be pointed at. within: of all rungs of the open flight, from its own top.
+export interface LadderLayout {
+  open: FlightId | null
+  landings: Partial<Record<FlightId, number>>
+  flight: { top: number; height: number; scrolls: boolean; whole: number }
+  within: Partial<Record<RungId, number>>
+  tops: Partial<Record<RungId, number>>
 }
 
 export const barOf = (top: number) => top + BAR_BELOW_TOP
+export const heightOf = (rung: Rung, pitch: number) => pitch + (rung.verdict === 'stop' ? AIR : 0)
+
+// One flight is open: that of the selected rung, else that of the governing one.
+export function openFlight({ rungs, governs }: Pick<Ladder, 'rungs' | 'governs'>, selected: RungId) {
+  const flightOf = (id: RungId | undefined) => rungs.find((rung) => rung.id === id)?.flight
+  return flightOf(selected) ?? flightOf(governs[0]) ?? rungs[0]?.flight ?? null
+}
+
+export function layoutLadder(
+  ladder: Pick<Ladder, 'rungs' | 'governs' | 'flights'> | null,
+  selected: RungId,
+  top: number,
+  ground: number,
+): LadderLayout {
+  const empty = { top, height: 0, scrolls: false, whole: 0 }
+  if (!ladder) return { open: null, landings: {}, flight: empty, within: {}, tops: {} }
+
+  const open = openFlight(ladder, selected)
+  const own = ladder.rungs.filter((rung) => rung.flight === open)
+  const air = own.filter((rung) => rung.verdict === 'stop').length * AIR
+  const room = ground - top - (ladder.flights.length - 1) * LANDING.closed - LANDING.open
+  const pitch = Math.min(PITCH.most, Math.max(PITCH.least, (room - air) / Math.max(1, own.length)))
+  const whole = own.length * pitch + air
+  const height = Math.min(whole, room)
+
+  const within: LadderLayout['within'] = {}
+  let below = whole
+  for (const rung of own) {
+    below -= heightOf(rung, pitch)
+    within[rung.id] = below
+  }
+  const landings: LadderLayout['landings'] = {}
+  let at = ground
+  let flightTop = top
+  for (const { id } of ladder.flights) {
+    if (id === open) flightTop = at -= height
+    at -= id === open ? LANDING.open : LANDING.closed
+    landings[id] = at
+  }
+  const scrolls = whole > room
+  const tops: LadderLayout['tops'] = {}
+  if (!scrolls) for (const { id } of own) tops[id] = flightTop + within[id]!
+  return { open, landings, flight: { top: flightTop, height, scrolls, whole }, within, tops }
+}

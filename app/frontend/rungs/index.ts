@@ -1,5 +1,5 @@
 import type { ComponentType } from 'react'
-import type { RungId } from '../ladder/Ladder'
+import type { RungId } from '../api/ladder.generated'
 import { AnglePanel } from './AnglePanel'
 import { BeamPanel } from './BeamPanel'
 import { ChartPanel } from './ChartPanel'
@@ -22,7 +22,7 @@ import { ThrustPanel } from './ThrustPanel'
 import { ZoneFields } from './ZonesPanel'
 
 // One panel for each rung: its inputs. The rest of a panel is the same for all.
-export const PANELS: Partial<Record<RungId, ComponentType<PanelProps>>> = {
+export const PANELS: Record<RungId, ComponentType<PanelProps>> = {
   load: LoadPanel,
   level: LevelPanel,
   angle: AnglePanel,
@@ -49,5 +49,4 @@ export const PANELS: Partial<Record<RungId, ComponentType<PanelProps>>> = {
   gear: GearPanel,
   thrust: ThrustPanel,
   blocks: BlocksPanel,
-  jib: PlatformPanel,
 }

@@ -1,4 +1,4 @@
-import type { RungId } from '../ladder/Ladder'
+import type { RungId } from '../api/ladder.generated'
 
 // Which panel has the field of a place in the plan.
 const PLACES: [RegExp, RungId][] = [

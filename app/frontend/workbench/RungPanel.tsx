@@ -2,7 +2,7 @@ import Box from '@mui/material/Box'
 import IconButton from '@mui/material/IconButton'
 import { useShown } from '../display/preferences'
 import { useStill } from './useStill'
-import type { RungId } from '../ladder/Ladder'
+import type { RungId } from '../api/ladder.generated'
 import { RungBar } from '../ladder/RungBar'
 import { COLOUR, WORD } from '../ladder/verdict'
 import { PANELS } from '../rungs'
@@ -77,7 +77,7 @@ export function RungPanel({
         ref={region}
         {...watch}
       >
-        {Inputs && <Inputs {...props} />}
+        <Inputs {...props} />
         {rung && !working && (
           <>
             {rung.parts.length > 0 && <Heading>Parts</Heading>}

@@ -19,8 +19,8 @@ import {
   type Place,
   type Zoom,
 } from '../drawing/scale'
-import type { RungId } from '../ladder/Ladder'
-import { barOf, layoutRungs, PITCH } from '../ladder/layout'
+import type { RungId } from '../api/ladder.generated'
+import { barOf, layoutLadder, type LadderLayout } from '../ladder/layout'
 import { figures, GROUND_FROM_BOTTOM, STILES, STRIP_HEIGHT, LADDER_WIDTH } from '../theme/tokens'
 import { History } from './History'
 import { Tools, Views, type View } from './Tools'
@@ -40,7 +40,7 @@ interface Thing {
   drawn: boolean
 }
 export interface Layout {
-  tops: Record<string, number>
+  ladder: LadderLayout
   height: number
   width: number
   ground: number
@@ -76,13 +76,20 @@ export interface Frozen {
 
 export function sheetLayout({
   ladder,
+  selected,
   frozen,
   width,
   height,
   view,
   zoom,
   exaggerate,
-}: { ladder: Ladder | null; frozen: Frozen | null; width: number; height: number } & Looking): Layout {
+}: {
+  ladder: Ladder | null
+  selected: RungId
+  frozen: Frozen | null
+  width: number
+  height: number
+} & Looking): Layout {
   const ground = height - GROUND_FROM_BOTTOM
   const card = width >= CARD_FROM
   const right = width - 8
@@ -125,13 +132,8 @@ export function sheetLayout({
     !!reach,
     zoom.times !== 1,
   )
-  // A rung whose thing is not drawn stands a step above the one below it.
-  const wanted = (ladder?.rungs ?? []).reduce<{ id: string; y: number }[]>(
-    (below, { id }) => [...below, { id, y: things[id]?.y ?? (below.at(-1)?.y ?? ground) - PITCH }],
-    [],
-  )
   return {
-    tops: layoutRungs(wanted, 4, ground - 2),
+    ladder: layoutLadder(ladder, selected, 6, ground - 2),
     height,
     width,
     ground,
@@ -324,14 +326,14 @@ export const Sheet = memo(function Sheet({
         <path d={`M0 ${STRIP_HEIGHT}H${width}`} stroke="var(--ink)" strokeWidth={1.5} />
         <path d={`M${-LADDER_WIDTH} ${ground}H${width}`} stroke="var(--ink)" strokeWidth={2.5} />
         {leaders &&
-          ladder?.rungs.map((rung) => (
-            <Leader
-              key={rung.id}
-              y={barOf(layout.tops[rung.id] ?? 0) + 2}
-              thing={layout.things[rung.id]}
-              heavy={rung.id === selected}
-            />
-          ))}
+          ladder?.rungs.map(({ id }) => {
+            const top = layout.ladder.tops[id]
+            return (
+              top !== undefined && (
+                <Leader key={id} y={barOf(top)} thing={layout.things[id]} heavy={id === selected} />
+              )
+            )
+          })}
         {reach && strip ? (
           <ReachStrip
             reach={reach}

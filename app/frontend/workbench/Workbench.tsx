@@ -6,8 +6,10 @@ import { useCallback, useEffect, useMemo, useState, type FocusEvent } from 'reac
 import { useNavigate } from 'react-router'
 import { usePreferences } from '../display/preferences'
 import { useSize } from '../display/useSize'
-import { Ladder, type RungId } from '../ladder/Ladder'
-import { LADDER_WIDTH, PANEL_WIDTH } from '../theme/tokens'
+import type { RungId } from '../api/ladder.generated'
+import { Ladder } from '../ladder/Ladder'
+import { LANDING, layoutLadder, openFlight, PITCH } from '../ladder/layout'
+import { GROUND_FROM_BOTTOM, LADDER_WIDTH, PANEL_WIDTH } from '../theme/tokens'
 import { fieldId, panelOf } from '../rungs/places'
 import { PlanBar } from './PlanBar'
 import { RungPanel } from './RungPanel'
@@ -18,6 +20,14 @@ import { EntryFields } from './EntryFields'
 import { Sheet, sheetLayout, type Frozen, type Looking } from './Sheet'
 import { FIELDS, useKeys } from './useKeys'
 import type { Editor } from './usePlanEditor'
+
+const PHONE_SHEET = 640
+
+// How high the flights stand with all room they want, as on a phone.
+const stackOf = (ladder: NonNullable<Editor['checked']['ladder']>, selected: RungId) =>
+  (ladder.flights.length - 1) * LANDING.closed +
+  LANDING.open +
+  PITCH.most * ladder.rungs.filter((rung) => rung.flight === openFlight(ladder, selected)).length
 
 // Ladder, drawing and panel of one plan. Wide: side by side, nothing scrolls but the panel. Tablet: the panel
 // is a sheet over the drawing. Phone: the ladder is the screen, and a rung opens under it.
@@ -32,7 +42,7 @@ export function Workbench({ editor }: { editor: Editor }) {
   const [leg, setLeg] = useState(0)
   const [lit, setLit] = useState<string | null>(null)
   const [ref, size] = useSize({ width: 664, height: 748 })
-  const selected: RungId = chosen ?? (ladder?.governs[0] as RungId | undefined) ?? 'load'
+  const selected: RungId = chosen ?? ladder?.governs[0] ?? 'load'
   const rung = ladder?.rungs.find((one) => one.id === selected) ?? null
 
   // Once a field of the panel has the keyboard the panel stays: it is never swapped under the typing hand.
@@ -46,8 +56,7 @@ export function Workbench({ editor }: { editor: Editor }) {
     setChosen(id)
     setOpen(true)
   }, [])
-  const phoneHeight = Math.max(640, 90 + 62 * (ladder?.rungs.length ?? 0))
-  const governing = ladder?.governs[0] as RungId | undefined
+  const governing = ladder?.governs[0]
   const toGoverning = useCallback(() => governing && select(governing), [governing, select])
   const navigate = useNavigate()
   const go = useCallback(
@@ -79,8 +88,8 @@ export function Workbench({ editor }: { editor: Editor }) {
     look,
   })
   const fresh = useMemo(
-    () => sheetLayout({ ladder, frozen: null, ...size, ...looking }),
-    [ladder, size, looking],
+    () => sheetLayout({ ladder, selected, frozen: null, ...size, ...looking }),
+    [ladder, selected, size, looking],
   )
   const [frozen, setFrozen] = useState<Frozen>({
     of: null,
@@ -101,9 +110,14 @@ export function Workbench({ editor }: { editor: Editor }) {
     })
   const held = editor.dragging && frozen.of === editor.dragging
   const layout = useMemo(
-    () => (held ? sheetLayout({ ladder, frozen, ...size, ...looking }) : fresh),
-    [held, ladder, frozen, size, fresh, looking],
+    () => (held ? sheetLayout({ ladder, selected, frozen, ...size, ...looking }) : fresh),
+    [held, ladder, selected, frozen, size, fresh, looking],
   )
+  // On a phone the ladder takes the height it wants, above the drawing.
+  const ladderHeight = phone && ladder ? stackOf(ladder, selected) + GROUND_FROM_BOTTOM + 8 : layout.height
+  const flights = phone
+    ? layoutLadder(ladder, selected, 6, ladderHeight - GROUND_FROM_BOTTOM - 2)
+    : layout.ladder
   const panel = (
     <div onFocus={pin} style={{ display: 'contents' }}>
       <RungPanel
@@ -145,13 +159,14 @@ export function Workbench({ editor }: { editor: Editor }) {
         </Box>
         {ladder ? (
           <Ladder
+            flights={ladder.flights}
             rungs={ladder.rungs}
             working={working}
             governs={ladder.governs}
             selected={selected}
             onSelect={select}
-            tops={layout.tops}
-            height={layout.height}
+            layout={flights}
+            height={ladderHeight}
             notChecked={ladder.not_checked}
           />
         ) : (
@@ -181,8 +196,8 @@ export function Workbench({ editor }: { editor: Editor }) {
           sx={{
             flex: 1,
             minWidth: 0,
-            height: { xs: phoneHeight, sm: 'auto' },
-            minHeight: { xs: phoneHeight, sm: 0 },
+            height: { xs: PHONE_SHEET, sm: 'auto' },
+            minHeight: { xs: PHONE_SHEET, sm: 0 },
             bgcolor: 'var(--bone)',
             position: 'relative',
             overflow: { xs: 'hidden', sm: 'visible' },

@@ -1,7 +1,6 @@
 import { useCallback, useEffect, useRef } from 'react'
-import type { Ladder } from '../api/ladder.generated'
+import type { Ladder, RungId } from '../api/ladder.generated'
 import { usePreferences } from '../display/preferences'
-import type { RungId } from '../ladder/Ladder'
 import type { Looking } from './Sheet'
 import type { Editor } from './usePlanEditor'
 
@@ -43,6 +42,14 @@ function useTypedIn() {
   return useCallback(() => last.current !== null && !last.current.isConnected, [])
 }
 
+// The foot of the flight above (1) or below (-1) that of a rung.
+function nextFlight(ladder: Ladder | null, selected: RungId, by: 1 | -1) {
+  if (!ladder) return undefined
+  const flights = ladder.flights.map(({ id }) => id)
+  const now = flights.indexOf(ladder.rungs.find((rung) => rung.id === selected)?.flight ?? flights[0]!)
+  return ladder.rungs.find((rung) => rung.flight === flights[now + by])?.id
+}
+
 // Keys of the workbench; none of them while a field, a list or a dialog has the keyboard, and none that began there.
 export function useKeys({ editor, ladder, selected, select, setLeg, enabled, close, look }: Given) {
   const { preferences, prefer } = usePreferences()
@@ -66,9 +73,11 @@ export function useKeys({ editor, ladder, selected, select, setLeg, enabled, clo
         arrowdown: ids[Math.max(0, index - 1)],
         home: ids[0],
         end: ids.at(-1),
-        g: ladder?.governs[0] as RungId | undefined,
+        g: ladder?.governs[0],
+        pageup: nextFlight(ladder, selected, 1),
+        pagedown: nextFlight(ladder, selected, -1),
       }
-      const scrolls = target.closest('[role="region"]') && key.startsWith('arrow')
+      const scrolls = target.closest('[role="region"]') && /^(arrow|page)/.test(key)
       if (climb[key] && !scrolls) {
         event.preventDefault()
         select(climb[key])

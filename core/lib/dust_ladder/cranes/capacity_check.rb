@@ -4,6 +4,7 @@ module DustLadder
     class CapacityCheck < Ladder::Check
       ID = "crane"
       LABEL = "Crane"
+      FLIGHT = "crane"
       MARKS = {
         "strength" => "This figure of the chart is limited by strength: past it nothing tips first, it breaks.",
         "rearward" => "The chart warns that the unloaded machine may be less stable to the rear here."

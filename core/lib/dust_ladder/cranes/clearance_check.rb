@@ -4,6 +4,7 @@ module DustLadder
     class ClearanceCheck < Ladder::Check
       ID = "boom"
       LABEL = "Boom clearance"
+      FLIGHT = "crane"
       STEP_M = 0.25
       # A corner that might meet the boom: what it is of, how far it reaches from the plumb line, how high above the
       # base.

@@ -74,6 +74,7 @@ module DustLadder
     class DrumCheck < Ladder::Check
       ID = "wraps"
       LABEL = "Drum wraps"
+      FLIGHT = "crane"
 
       def self.applies?(lift) = lift.crane.chosen? && !lift.crane.chart_data.dig("hoist", "drum").nil?
 

@@ -5,6 +5,7 @@ module DustLadder
     class HeightCheck < Ladder::Check
       ID = "height"
       LABEL = "Hook height"
+      FLIGHT = "crane"
       Place = Struct.new(:name, :needed, :parts, :tip, :available, keyword_init: true)
 
       def self.applies?(lift) = !lift.crane.family?("platform_jib")

@@ -5,6 +5,7 @@ module DustLadder
     class HoistCheck < Ladder::Check
       ID = "hoist"
       LABEL = "Gross load"
+      FLIGHT = "crane"
 
       def self.applies?(lift) = !lift.crane.chosen? || lift.crane.family.hoists?
 

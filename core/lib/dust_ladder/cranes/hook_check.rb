@@ -6,6 +6,7 @@ module DustLadder
     class HookCheck < Ladder::Check
       ID = "hook"
       LABEL = "Crane hook"
+      FLIGHT = "rigging"
 
       private
 

@@ -5,6 +5,7 @@ module DustLadder
     class IdentityCheck < Ladder::Check
       ID = "chart"
       LABEL = "Chart"
+      FLIGHT = "crane"
 
       private
 

@@ -28,6 +28,7 @@ module DustLadder
       include DryRun
       ID = "crane"
       LABEL = "Jib"
+      FLIGHT = "crane"
 
       def self.applies?(lift) = lift.crane.family?("platform_jib")
 
@@ -114,6 +115,7 @@ module DustLadder
       include DryRun
       ID = "platform"
       LABEL = "Platform"
+      FLIGHT = "crane"
 
       def self.applies?(lift) = lift.crane.family?("platform_jib")
 

@@ -4,6 +4,7 @@ module DustLadder
     class LevelCheck < Ladder::Check
       ID = "stand"
       LABEL = "Crane level"
+      FLIGHT = "crane"
 
       def self.applies?(lift) = lift.crane.limits.key?("level_percent") || lift.crane.level.given?
 

@@ -4,6 +4,7 @@ module DustLadder
     class SidePullCheck < Ladder::Check
       ID = "side_pull"
       LABEL = "Side pull"
+      FLIGHT = "crane"
 
       def self.applies?(lift) =
         lift.crane.chosen? && lift.crane.chart_data.key?("limits") || lift.crane.side_pull.given?

@@ -4,6 +4,7 @@ module DustLadder
     class WindCheck < Ladder::Check
       ID = "wind"
       LABEL = "Wind"
+      FLIGHT = "ground_and_site"
 
       def self.applies?(lift) = lift.crane.limits.key?("wind_m_s")
 

@@ -65,6 +65,7 @@ module DustLadder
     class ZonesCheck < Ladder::Check
       ID = "zones"
       LABEL = "Zones"
+      FLIGHT = "ground_and_site"
 
       def self.applies?(lift) = lift.crane.zones.any?
 

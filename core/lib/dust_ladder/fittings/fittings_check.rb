@@ -5,6 +5,7 @@ module DustLadder
     class FittingsCheck < Ladder::Check
       ID = "fittings"
       LABEL = "Fittings"
+      FLIGHT = "rigging"
       WORDS = {
         "hook" => "hook",
         "shackle" => "shackle",

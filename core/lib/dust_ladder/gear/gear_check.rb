@@ -6,6 +6,7 @@ module DustLadder
     class GearCheck < Ladder::Check
       ID = "gear"
       LABEL = "Gear"
+      FLIGHT = "gear_and_people"
       # A piece in the plan: its number, what the plan keeps of it, and where it is named.
       Piece = Struct.new(:number, :data, :pointer, keyword_init: true)
       # What it comes to: verdict and reason.

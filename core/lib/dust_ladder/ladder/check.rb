@@ -19,7 +19,7 @@ module DustLadder
       def both(text = nil, &write) = Sentence.new(text, write)
     end
 
-    # A check looks at a Lift and answers with one Rung. A subclass gives ID and LABEL and `examine`,
+    # A check looks at a Lift and answers with one Rung. A subclass gives ID, LABEL, its FLIGHT and `examine`,
     # which works line by line and ends in `judge`, `stop` or `holds`. When something is missing on
     # the way, NotKnown ends it and the rung says what is needed.
     class Check
@@ -92,6 +92,7 @@ module DustLadder
         Rung.new(
           id: self.class::ID,
           label: self.class::LABEL,
+          flight: self.class::FLIGHT,
           verdict: verdict,
           utilisation: utilisation,
           parts: @parts,

@@ -32,6 +32,15 @@ module DustLadder
         Gear::GearCheck
       ].freeze
 
+      # The flights that the rungs stand in, foot first.
+      FLIGHTS = {
+        "load" => "Load",
+        "rigging" => "Rigging",
+        "crane" => "Crane",
+        "ground_and_site" => "Ground and site",
+        "gear_and_people" => "Gear and people"
+      }.freeze
+
       # What a lift needs looked at that no rung here does yet. Shown with every verdict.
       NOT_CHECKED = [
         "lifting points",

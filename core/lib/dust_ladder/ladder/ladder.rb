@@ -80,6 +80,7 @@ module DustLadder
           "headline" => headlines,
           "then" => afterwards,
           "governs" => governing.map(&:id),
+          "flights" => flights,
           "rungs" => rungs.map(&:as_json),
           "not_checked" => Climb.not_checked(lift),
           "readings" => lift.document.readings,
@@ -89,6 +90,17 @@ module DustLadder
           "crane" => Cranes::CraneView.new(lift).as_json,
           "take_off" => nil
         }
+      end
+
+      # Of the flights that have a rung in this plan: name, and the worst of its rungs, by verdict and then by figure.
+      def flights
+        Climb::FLIGHTS.filter_map do |id, label|
+          own = rungs.select { |rung| rung.flight == id }
+          next if own.empty?
+
+          worst = own.min_by { |rung| [ Verdict.rank(rung.verdict), -weight(rung) ] }
+          { "id" => id, "label" => label, "worst" => worst.id }
+        end
       end
 
       private

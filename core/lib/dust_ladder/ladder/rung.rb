@@ -36,6 +36,7 @@ module DustLadder
       Struct.new(
         :id,
         :label,
+        :flight,
         :verdict,
         :subject,
         :utilisation,
@@ -58,6 +59,7 @@ module DustLadder
           {
             "id" => id,
             "label" => label,
+            "flight" => flight,
             "verdict" => verdict,
             "subject" => subject,
             "utilisation" => percent&.as_json,

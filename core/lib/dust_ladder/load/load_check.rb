@@ -5,6 +5,7 @@ module DustLadder
     class LoadCheck < Ladder::Check
       ID = "load"
       LABEL = "Load"
+      FLIGHT = "load"
 
       private
 

@@ -5,6 +5,7 @@ module DustLadder
     class AngleCheck < Ladder::Check
       ID = "angle"
       LABEL = "Angles"
+      FLIGHT = "rigging"
 
       private
 

@@ -5,6 +5,7 @@ module DustLadder
     class BeamCheck < Ladder::Check
       ID = "beam"
       LABEL = "Beam"
+      FLIGHT = "rigging"
       # demand and capacity: Figures of one unit, or reason of a stop.
       Worst =
         Struct.new(:name, :demand, :capacity, :reason, :corner, keyword_init: true) do

@@ -5,6 +5,7 @@ module DustLadder
     class BlocksCheck < Ladder::Check
       ID = "blocks"
       LABEL = "Blocks"
+      FLIGHT = "rigging"
       PARTS = { "wll" => "block", "eye_wll" => "eye", "anchor_wll" => "anchor" }.freeze
 
       def self.applies?(lift) = lift.document.dig("rigging", "reeved", "pairs").to_a.any?

@@ -5,6 +5,7 @@ module DustLadder
     class LevelCheck < Ladder::Check
       ID = "level"
       LABEL = "Level"
+      FLIGHT = "rigging"
 
       private
 

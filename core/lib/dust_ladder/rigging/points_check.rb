@@ -5,6 +5,7 @@ module DustLadder
     class PointsCheck < Ladder::Check
       ID = "points"
       LABEL = "Lifting points"
+      FLIGHT = "rigging"
       NEAR_M = 0.01
 
       # A basket or choke holds the load itself.

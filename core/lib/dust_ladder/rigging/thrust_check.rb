@@ -6,6 +6,7 @@ module DustLadder
     class ThrustCheck < Ladder::Check
       ID = "thrust"
       LABEL = "Level thrust"
+      FLIGHT = "rigging"
 
       def self.applies?(lift) = lift.load.thrust_marks.any? || eyebolts?(lift)
 

@@ -135,7 +135,9 @@ module DustLadder
           halt: true,
           settle: settle,
           read: method(:read),
-          read_near: read_near
+          read_near: read_near,
+          # The hook stands above the lowest corner of the base, whichever that is.
+          read_greatest: [ [ 0, 1, 2, 3 ] ]
         )
       end
 

@@ -6,6 +6,7 @@ module DustLadder
     class GripCheck < Ladder::Check
       ID = "grip"
       LABEL = "Grip"
+      FLIGHT = "rigging"
       GRIPS = { "alloy_chain" => :chain, "wire_rope" => :wire_rope }.freeze
       # One basket at its worst: tensions of its sides, bend over both contacts in radians.
       Side =

@@ -6,6 +6,7 @@ module DustLadder
     class InnerLoopCheck < Ladder::Check
       ID = "loop"
       LABEL = "Inner loop"
+      FLIGHT = "rigging"
 
       def self.applies?(lift) = lift.legs.any? { |leg| loop?(leg) }
       def self.loop?(leg) = leg["hitch"] == "choker" && leg.key?("loop_angle")

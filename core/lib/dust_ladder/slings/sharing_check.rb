@@ -6,6 +6,7 @@ module DustLadder
     class SharingCheck < Ladder::Check
       ID = "sharing"
       LABEL = "Leg count"
+      FLIGHT = "rigging"
 
       def self.applies?(lift) =
         lift.beam.nil? && (lift.legs.size > 2 || lift.document.dig("rigging", "reeved", "pairs").to_a.any?)

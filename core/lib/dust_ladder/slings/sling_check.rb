@@ -5,6 +5,7 @@ module DustLadder
     class SlingCheck < Ladder::Check
       ID = "slings"
       LABEL = "Slings"
+      FLIGHT = "rigging"
 
       private
 

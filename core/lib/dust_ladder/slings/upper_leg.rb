@@ -37,6 +37,7 @@ module DustLadder
     class UpperSlingsCheck < SlingCheck
       ID = "upper"
       LABEL = "Upper slings"
+      FLIGHT = "rigging"
 
       def self.applies?(lift) = !lift.beam.nil? && lift.beam.uppers.any?
 

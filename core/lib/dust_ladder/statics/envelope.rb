@@ -27,9 +27,10 @@ module DustLadder
       # rig: nominal. body: index of the body whose weight (masses: [low, high], kg) and CG (half_widths: [x, y, z],
       # m) are open. tolerance: share of every line's length, each way. every: also corners that tell nothing new.
       # read: what else is read from a pose, as figures from an Equilibrium, or nil; read_near: how much of each is
-      # nothing. halt: is one corner that would turn over enough? Then TurnsOver ends it there. settle: what is made of
-      # each pose before it is read, from an Equilibrium to another, or nil. Raises ArgumentError for more lines than
-      # that every corner can be looked at, Equilibrium::NotFound when a corner's pose is not found.
+      # nothing; read_greatest: groups of those, by index, of which the greatest of each pose is what counts. halt: is
+      # one corner that would turn over enough? Then TurnsOver ends it there. settle: what is made of each pose before
+      # it is read, from an Equilibrium to another, or nil. Raises ArgumentError for more lines than that every corner
+      # can be looked at, Equilibrium::NotFound when a corner's pose is not found.
       def initialize(
         rig,
         body:,
@@ -40,7 +41,8 @@ module DustLadder
         halt: false,
         settle: nil,
         read: nil,
-        read_near: []
+        read_near: [],
+        read_greatest: []
       )
         if rig.lines.size > MOST_LINES
           raise ArgumentError, "corners of #{rig.lines.size} lines are too many; #{MOST_LINES} at most"
@@ -56,6 +58,7 @@ module DustLadder
         @settle = settle || :itself.to_proc
         @read = read
         @read_near = read_near
+        @read_greatest = read_greatest
       end
 
       def nominal = @nominal ||= steady(@settle.(Equilibrium.of(rig)))
@@ -113,7 +116,8 @@ module DustLadder
 
       def told_by(foretold)
         figures = {}
-        wanted = foretold.each_index.flat_map { |at| foretold.ends(at) }.uniq + steep(foretold, figures)
+        wanted = foretold.each_index.flat_map { |at| foretold.ends(at) }.uniq +
+          steep(foretold, figures) + lowest(foretold, figures)
         until wanted.empty?
           wanted.uniq.each { |index| figures[index] = figures(solved(all[index]).hang) }
           return if wanted.any? { |index| slack?(figures[index]) }
@@ -127,7 +131,7 @@ module DustLadder
               much
             ) : []
           }
-          wanted = (doubts + steep(foretold, figures)).uniq - figures.keys
+          wanted = (doubts + steep(foretold, figures) + lowest(foretold, figures)).uniq - figures.keys
         end
         figures.keys.sort.map { |index| all[index] }
       end
@@ -143,6 +147,22 @@ module DustLadder
           off = lean.map { |index, value| (value - told[index]).abs }.max * Foretold::TRUST
           most = lean.values.max + NEAR_LEAN
           told.each_index.select { |index| told[index] + off > most }
+        end
+      end
+
+      # Corners in which the greatest of a group could be less than in any that was solved: the least of a greatest need
+      # not be the least of any one of them.
+      def lowest(foretold, figures)
+        from = 2 * rig.lines.size + 2 * rig.bodies.size
+        @read_greatest.flat_map do |group|
+          places = group.map { |index| from + index }
+          told = places.map { |at| foretold[at] }.transpose.map(&:max)
+          next [ told.each_index.min_by { |index| told[index] } ] if figures.empty?
+
+          known = figures.transform_values { |one| one.values_at(*places).max }
+          off = known.map { |index, value| (value - told[index]).abs }.max * Foretold::TRUST
+          least = known.values.min - @read_near[group.first]
+          told.each_index.select { |index| told[index] - off < least }
         end
       end
 

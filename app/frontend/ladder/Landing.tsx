@@ -1,0 +1,97 @@
+import type { MouseEvent } from 'react'
+import type { Ladder, Rung, RungId } from '../api/ladder.generated'
+import { useShown } from '../display/preferences'
+import { LANDING } from './layout'
+import { COLOUR, WORD, type Verdict } from './verdict'
+
+const LINES = { width: 50, height: 34, pitch: 4.6 }
+
+interface Props {
+  flight: Ladder['flights'][number]
+  rungs: Rung[]
+  open: boolean
+  working: boolean
+  leads: boolean
+  top: number
+  onSelect: (id: RungId) => void
+}
+
+// The head of a flight. Closed, it says how its weakest rung stands and shows the others folded to lines; it opens with
+// the rung whose line was met, else with the weakest.
+export function Landing({ flight, rungs, open, working, leads, top, onSelect }: Props) {
+  const shown = useShown()
+  const worst = rungs.find((rung) => rung.id === flight.worst)!
+  const late = working || rungs.some((rung) => rung.pending)
+  const verdict: Verdict = late ? 'not_known' : worst.verdict
+  const figure = worst.utilisation ? ` ${shown(worst.utilisation)}` : ''
+  const others = rungs.filter((rung) => rung.verdict === worst.verdict).length - 1
+  const count = `${rungs.length} ${rungs.length === 1 ? 'rung' : 'rungs'}`
+  const more = worst.verdict === 'not_known' && others > 0 ? ` +${others}` : ''
+  const words = late
+    ? 'working'
+    : worst.verdict === 'holds' && !figure
+      ? `holds, ${rungs.length} of ${rungs.length}`
+      : `${WORD[worst.verdict]}: ${worst.label.toLowerCase()}${figure}${more}`
+  const met = (event: MouseEvent) =>
+    event.target instanceof Element
+      ? event.target.closest<SVGElement>('[data-rung]')?.dataset.rung
+      : undefined
+  return (
+    <button
+      type="button"
+      className={open ? 'landing open' : 'landing'}
+      style={{ top, height: open ? LANDING.open : LANDING.closed }}
+      aria-expanded={open}
+      data-flight={flight.id}
+      onClick={(event) => !open && onSelect((met(event) as RungId | undefined) ?? flight.worst)}
+    >
+      <span className="landing-name">{flight.label}</span>
+      <span className="hush">, </span>
+      {open ? (
+        <span className="landing-count">{count}</span>
+      ) : (
+        <>
+          <span className="hush">{`${count}, `}</span>
+          <span className="landing-words" style={{ color: COLOUR[verdict] }}>
+            {words}
+          </span>
+          <Folded rungs={rungs} working={working} />
+        </>
+      )}
+      {leads && !open && <span className="hush">, governs</span>}
+    </button>
+  )
+}
+
+// Rungs as lines in the shapes of their verdicts, foot at the bottom.
+function Folded({ rungs, working }: { rungs: Rung[]; working: boolean }) {
+  const pitch = Math.min(LINES.pitch, LINES.height / rungs.length)
+  const bottom = (LANDING.closed + rungs.length * pitch) / 2
+  return (
+    <svg className="folded" width={LINES.width} height={LANDING.closed} aria-hidden>
+      {rungs.map((rung, index) => {
+        const late = working || rung.pending
+        const y = bottom - (index + 0.5) * pitch
+        return (
+          <g key={rung.id} data-rung={rung.id} data-verdict={late ? 'working' : rung.verdict}>
+            <rect x={0} y={y - pitch / 2} width={LINES.width} height={pitch} fill="transparent" />
+            <Line verdict={late ? 'not_known' : rung.verdict} y={y} />
+          </g>
+        )
+      })}
+    </svg>
+  )
+}
+
+function Line({ verdict, y }: { verdict: Verdict; y: number }) {
+  const { width } = LINES
+  if (verdict === 'stop')
+    return <path d={`M1 ${y}H21M28 ${y + 1}H${width - 1}`} stroke="var(--stop)" strokeWidth={2.6} />
+  if (verdict === 'not_known')
+    return <path d={`M1 ${y}H${width - 1}`} stroke="var(--ink)" strokeWidth={1.6} strokeDasharray="5 3" />
+  if (verdict === 'tight')
+    return (
+      <path d={`M1 ${y}H${width - 1}`} stroke="var(--tightFill)" strokeWidth={3} strokeDasharray="3 1.4" />
+    )
+  return <path d={`M1 ${y}H${width - 1}`} stroke="var(--mark)" strokeWidth={2} />
+}
