@@ -107,8 +107,12 @@ export const zoomed = (scale: ElevationScale, { times, x: dx, y: dy }: Zoom, abo
   }
 }
 
-// The reach strip's axes: pick stands at pickX; the chart's last radius, or the farthest station, at the right; a station
-// that is nearer than the pick still on the sheet.
+// Pixels before the nearest station; and how much of its room a chart must fill to be hung over the load.
+const BEFORE = 16
+const LEAST_FILLED = 0.55
+
+// The chart's radii along the strip. plumb: the pick stands over the load's hook; where that would squeeze the chart
+// into a corner the chart fills its room instead.
 export const reachScale = (
   pick: number,
   nearest: number,
@@ -116,12 +120,16 @@ export const reachScale = (
   most: number,
   frame: { left: number; pickX: number; right: number; top: number; bottom: number },
 ) => {
-  const perMetre = Math.min(
+  const hung = Math.min(
     (frame.right - frame.pickX) / Math.max(farthest - pick, 4),
-    (frame.pickX - frame.left - 16) / Math.max(pick - nearest, 0.1),
+    (frame.pickX - frame.left - BEFORE) / Math.max(pick - nearest, 0.1),
   )
-  const first = pick - (frame.pickX - frame.left) / perMetre
+  const filled = (frame.right - frame.left - BEFORE) / Math.max(farthest - nearest, 4)
+  const plumb = hung >= filled * LEAST_FILLED
+  const perMetre = plumb ? hung : filled
+  const first = plumb ? pick - (frame.pickX - frame.left) / perMetre : nearest - BEFORE / perMetre
   return {
+    plumb,
     perMetre,
     first,
     x: scaleLinear()

@@ -24,6 +24,7 @@ interface Props {
   layout: LadderLayout
   height: number
   notChecked: string[]
+  onNear: () => void
 }
 
 // The load path as a ladder, foot first in the list, standing on the drawing's ground line: flights with landings, one
@@ -38,10 +39,16 @@ export const Ladder = memo(function Ladder({
   layout,
   height,
   notChecked,
+  onNear,
 }: Props) {
   const ground = height - GROUND_FROM_BOTTOM
   return (
-    <nav className="ladder" aria-label="Ladder" style={{ width: LADDER_WIDTH, height }}>
+    <nav
+      className="ladder"
+      aria-label="Ladder"
+      style={{ width: LADDER_WIDTH, height }}
+      onPointerEnter={onNear}
+    >
       {[STILES.left, STILES.right].map((x) => (
         <div key={x} className="stile" style={{ left: x - 3, height: ground - 4 }} />
       ))}

@@ -104,7 +104,8 @@ export function sheetLayout({
 
   const pick = reach?.stations[0]
   const strip = frozen?.strip ?? (reach && fitStrip(reach, right, pickX))
-  const hookX = strip && pick ? Math.max(FRAME.left, Math.min(right - 40, strip.x(pick.radius.value))) : pickX
+  const hookX =
+    strip?.plumb && pick ? Math.max(FRAME.left, Math.min(right - 40, strip.x(pick.radius.value))) : pickX
   const axis = view === 'end' ? 1 : 0
   const about = { x: (room.left + room.right) / 2, y: (STRIP_HEIGHT + ground) / 2 }
   const fixed = frozen?.scale ? frozen.scale.perMetre / zoom.times : null

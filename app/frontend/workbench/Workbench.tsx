@@ -52,6 +52,8 @@ export function Workbench({ editor }: { editor: Editor }) {
     },
     [selected],
   )
+  // With a hand over the ladder no flight opens or closes by itself.
+  const stay = useCallback(() => setChosen((now) => now ?? selected), [selected])
   const select = useCallback((id: RungId) => {
     setChosen(id)
     setOpen(true)
@@ -168,6 +170,7 @@ export function Workbench({ editor }: { editor: Editor }) {
             layout={flights}
             height={ladderHeight}
             notChecked={ladder.not_checked}
+            onNear={stay}
           />
         ) : (
           <Box
