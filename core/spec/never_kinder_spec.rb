@@ -300,7 +300,7 @@ check({ "/load/cg/x" => "2.3 m" }, slings: instance_exec("nylon_web", &soft))
 
     # The worst corner of a rig as made need not be the worst of it as it stretches.
     it "leaves out no corner that tells, as it stretches or as made, of what hangs under it" do
-      bar = beam(
+      lifting = beam(
         kind: "lifting",
         mass_kg: 417,
         holes_m: [ -1.4, 1.4 ],
@@ -309,7 +309,7 @@ check({ "/load/cg/x" => "2.3 m" }, slings: instance_exec("nylon_web", &soft))
       )
       document = under_beam(
         points: { "West" => [ 0.735, 0.454 ], "East" => [ 3.406, 0.463 ] },
-        beam: bar,
+        beam: lifting,
         "/load/cg": { "x" => "1.912 m", "y" => "0.434 m", "z" => "0.536 m", "basis" => "drawing" },
         "/load/weight/basis": "weighed",
         "/rigging/hook_height": "7.02 m",
