@@ -51,7 +51,13 @@ RSpec.describe "The board" do
     expect(loads(page: 2)).to eq([ "AD-1" ])
     expect(json.values_at("page", "pages", "asked")).to eq([ 2, 2, 4 ])
     expect(loads(page: 99)).to eq([ "AD-1" ])
-    expect(loads(page: "x").size).to eq(3)
+    [ "x", "-5", "9" * 30, [ "2" ] ].each { |odd| expect(loads(page: odd)).not_to be_empty, odd.to_s }
+    %i[words verdict crane day order].each do |name|
+      [ [ "a" ], { "a" => "b" }, "\\", "%_'\"", "x" * 5000 ].each do |odd|
+        board(name => odd)
+        expect(response).to have_http_status(:ok), "#{name} #{odd}"
+      end
+    end
   end
 
   it "climbs a plan once, and again when it was saved, its gear changed, or the core is another" do

@@ -8,7 +8,7 @@ module Api
     PATIENCE_S = 0.4
 
     def show
-      page, lines = pagy(in_order(asked), limit: PAGE, page: [ params[:page].to_i, 1 ].max)
+      page, lines = pagy(in_order(asked), limit: PAGE, page: [ params[:page].to_s.to_i, 1 ].max)
       lines = lines.preload(:plan).to_a
       work_out(lines)
       BoardJob.perform_later if BoardLine.old.exists?
