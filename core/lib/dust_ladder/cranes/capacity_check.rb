@@ -5,6 +5,7 @@ module DustLadder
       ID = "crane"
       LABEL = "Crane"
       FLIGHT = "crane"
+      IN_HEADLINE = "crane at %<subject>s"
       MARKS = {
         "strength" => "This figure of the chart is limited by strength: past it nothing tips first, it breaks.",
         "rearward" => "The chart warns that the unloaded machine may be less stable to the rear here."

@@ -6,6 +6,7 @@ module DustLadder
       ID = "height"
       LABEL = "Hook height"
       FLIGHT = "crane"
+      IN_HEADLINE = "hook height, %<subject>s,"
       Place = Struct.new(:name, :needed, :parts, :tip, :available, keyword_init: true)
 
       def self.applies?(lift) = !lift.crane.family?("platform_jib")

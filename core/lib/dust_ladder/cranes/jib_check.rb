@@ -29,6 +29,7 @@ module DustLadder
       ID = "crane"
       LABEL = "Jib"
       FLIGHT = "crane"
+      IN_HEADLINE = "crane at %<subject>s"
 
       def self.applies?(lift) = lift.crane.family?("platform_jib")
 

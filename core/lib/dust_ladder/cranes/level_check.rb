@@ -5,6 +5,7 @@ module DustLadder
       ID = "stand"
       LABEL = "Crane level"
       FLIGHT = "crane"
+      COVERS = [ "crane level" ].freeze
 
       def self.applies?(lift) = lift.crane.limits.key?("level_percent") || lift.crane.level.given?
 

@@ -5,6 +5,7 @@ module DustLadder
       ID = "wind"
       LABEL = "Wind"
       FLIGHT = "ground_and_site"
+      COVERS = [ "wind" ].freeze
 
       def self.applies?(lift) = lift.crane.limits.key?("wind_m_s")
 

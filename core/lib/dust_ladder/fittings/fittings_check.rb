@@ -6,6 +6,7 @@ module DustLadder
       ID = "fittings"
       LABEL = "Fittings"
       FLIGHT = "rigging"
+      COVERS = [ "fittings" ].freeze
       WORDS = {
         "hook" => "hook",
         "shackle" => "shackle",

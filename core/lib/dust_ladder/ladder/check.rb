@@ -27,6 +27,13 @@ module DustLadder
 
       attr_reader :lift, :rules
 
+      # What a lift needs looked at that this check looks at; and how its rung stands in a headline, by its label and
+      # its subject.
+      COVERS = [].freeze
+      IN_HEADLINE = "%<label>s"
+
+      def self.covers(_lift) = self::COVERS
+
       # Is there anything for this check to look at?
       def self.applies?(_lift) = true
 
@@ -93,6 +100,7 @@ module DustLadder
           id: self.class::ID,
           label: self.class::LABEL,
           flight: self.class::FLIGHT,
+          in_headline: self.class::IN_HEADLINE,
           verdict: verdict,
           utilisation: utilisation,
           parts: @parts,

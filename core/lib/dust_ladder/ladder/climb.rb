@@ -54,21 +54,13 @@ module DustLadder
         "power lines",
         "crew"
       ].freeze
-      LOOKED_AT = {
-        "crane level" => Cranes::LevelCheck,
-        "side pull" => Cranes::SidePullCheck,
-        "wind" => Cranes::WindCheck,
-        "fittings" => Fittings::FittingsCheck
-      }.freeze
-
       def initialize(lift)
         @lift = lift
       end
 
       # What no rung looks at in this plan.
       def self.not_checked(lift)
-        NOT_CHECKED - (lift.load.rated.any? ? [ "lifting points" ] : []) - (lift.surroundings ? %w[edges heat] : []) -
-          LOOKED_AT.filter_map { |name, check| name if check.applies?(lift) }
+        NOT_CHECKED - CHECKS.select { |check| check.applies?(lift) }.flat_map { |check| check.covers(lift) }
       end
 
       def ladder =

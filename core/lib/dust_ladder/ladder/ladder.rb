@@ -3,13 +3,6 @@ module DustLadder
     # The whole answer for one plan: rungs foot first, the weakest of them, and what a screen draws.
     class Answer
       FORMAT = "dust-ladder-ladder"
-      WHERE = {
-        "slings" => "%<subject>s",
-        "angle" => "angle of the %<subject>s",
-        "height" => "hook height, %<subject>s,",
-        "crane" => "crane at %<subject>s"
-      }.freeze
-
       attr_reader :lift, :rungs
 
       def initialize(lift, rungs)
@@ -119,9 +112,7 @@ module DustLadder
           return "#{label} #{subject} at #{rung.percent}"
         end
 
-        "#{WHERE.fetch(rung.id, "%<label>s").then { |words|
-          subject ? format(words, label: label, subject: subject) : label
-        }} at #{rung.percent}"
+        "#{subject ? format(rung.in_headline, label: label, subject: subject) : label} at #{rung.percent}"
       end
     end
   end

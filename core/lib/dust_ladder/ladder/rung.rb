@@ -37,6 +37,7 @@ module DustLadder
         :id,
         :label,
         :flight,
+        :in_headline,
         :verdict,
         :subject,
         :utilisation,

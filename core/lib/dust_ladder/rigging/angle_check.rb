@@ -6,6 +6,7 @@ module DustLadder
       ID = "angle"
       LABEL = "Angles"
       FLIGHT = "rigging"
+      IN_HEADLINE = "angle of the %<subject>s"
 
       private
 

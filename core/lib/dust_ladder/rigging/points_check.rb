@@ -6,6 +6,7 @@ module DustLadder
       ID = "points"
       LABEL = "Lifting points"
       FLIGHT = "rigging"
+      COVERS = [ "lifting points" ].freeze
       NEAR_M = 0.01
 
       # A basket or choke holds the load itself.

@@ -6,6 +6,9 @@ module DustLadder
       ID = "slings"
       LABEL = "Slings"
       FLIGHT = "rigging"
+      IN_HEADLINE = "%<subject>s"
+
+      def self.covers(lift) = lift.surroundings ? %w[edges heat] : []
 
       private
 
