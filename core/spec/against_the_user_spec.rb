@@ -68,6 +68,22 @@ RSpec.describe "Every rung" do
     end
   end
 
+  # Where the working shows the very figure that is judged, it is rounded the same way there.
+  plans.each do |name, made|
+    it "shows what it judges as it judges it: #{name}" do
+      DustLadder.check(made.(self)).rungs.each do |rung|
+        figures(rung).each do |judged|
+          judged.zip(%i[up down]).each do |figure, way|
+            next if figure.nil? || figures(rung).any? { |pair| pair.compact.map(&:value).uniq.one? && pair.all? }
+
+            rung.working.map(&:result).select { |one| one.unit == figure.unit && one.value == figure.value }
+              .each { |one| expect(one.round).to eq(way), "#{rung.id}: #{one}" }
+          end
+        end
+      end
+    end
+  end
+
   # In each line of working every operand counts.
   plans.each do |name, made|
     it "moves with every term of its arithmetic: #{name}" do
