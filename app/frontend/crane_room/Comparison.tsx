@@ -3,8 +3,8 @@ import Button from '@mui/material/Button'
 import { useQuery } from '@tanstack/react-query'
 import { api } from '../api/client'
 import { useShown } from '../display/preferences'
-import { RungBar } from '../ladder/RungBar'
-import { COLOUR, WORD } from '../ladder/verdict'
+import { VerdictLine } from '../ladder/VerdictLine'
+import { WORD } from '../ladder/verdict'
 import { Asked, type RiggingProps } from '../rigging_room/RiggingDialogs'
 import '../rigging_room/rigging_room.css'
 import './crane_room.css'
@@ -68,26 +68,11 @@ export function Comparison({ editor, take }: RiggingProps) {
                       .join(', ')}
                   </td>
                   <td>
-                    <Box
-                      sx={{
-                        display: 'flex',
-                        gap: '8px',
-                        alignItems: 'center',
-                        color: COLOUR[row.verdict],
-                        fontWeight: 600,
-                        whiteSpace: 'nowrap',
-                      }}
-                    >
-                      <RungBar
-                        verdict={row.verdict}
-                        share={row.utilisation?.value ?? null}
-                        width={44}
-                        height={10}
-                        stiles
-                        plain
-                      />
-                      {WORD[row.verdict]} {shown(row.utilisation)}
-                    </Box>
+                    <VerdictLine verdict={row.verdict} utilisation={row.utilisation}>
+                      <span style={{ whiteSpace: 'nowrap' }}>
+                        {WORD[row.verdict]} {shown(row.utilisation)}
+                      </span>
+                    </VerdictLine>
                   </td>
                   {row.reasons.length > 0 ? (
                     <td colSpan={3}>

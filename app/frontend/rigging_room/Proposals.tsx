@@ -5,7 +5,7 @@ import { api, type Proposal } from '../api/client'
 import { useShown } from '../display/preferences'
 import { BeamFigure, CgMark, HookBlock, LegLine } from '../drawing/figures'
 import { elevationScale, type Place } from '../drawing/scale'
-import { RungBar } from '../ladder/RungBar'
+import { VerdictLine } from '../ladder/VerdictLine'
 import { COLOUR, WORD } from '../ladder/verdict'
 import { Asked, type RiggingProps } from './RiggingDialogs'
 
@@ -51,25 +51,9 @@ export function Proposals({ editor, take }: RiggingProps) {
               {shown(one.words)}
             </Box>
             <Sketch proposal={one} />
-            <Box
-              sx={{
-                display: 'flex',
-                alignItems: 'center',
-                gap: '10px',
-                color: COLOUR[one.rigging],
-                fontWeight: 600,
-              }}
-            >
-              <RungBar
-                verdict={one.rigging}
-                share={one.utilisation?.value ?? null}
-                width={50}
-                height={11}
-                stiles
-                plain
-              />
+            <VerdictLine verdict={one.rigging} utilisation={one.utilisation} width={50} height={11}>
               Rigging {WORD[one.rigging]}
-            </Box>
+            </VerdictLine>
             <Box
               component="dl"
               sx={{

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box'
 import { useQuery } from '@tanstack/react-query'
 import { api } from '../api/client'
 import { useShown } from '../display/preferences'
-import { RungBar } from '../ladder/RungBar'
+import { VerdictLine } from '../ladder/VerdictLine'
 import { COLOUR, WORD } from '../ladder/verdict'
 import { Asked, type RiggingProps } from './RiggingDialogs'
 import './rigging_room.css'
@@ -55,25 +55,9 @@ export function Schools({ editor }: RiggingProps) {
                       <td key={id} className={row.differs ? 'differs' : undefined} style={{ paddingLeft: 8 }}>
                         {said ? (
                           <>
-                            <Box
-                              sx={{
-                                display: 'flex',
-                                gap: '8px',
-                                alignItems: 'center',
-                                color: COLOUR[said.verdict],
-                                fontWeight: 600,
-                              }}
-                            >
-                              <RungBar
-                                verdict={said.verdict}
-                                share={said.utilisation?.value ?? null}
-                                width={44}
-                                height={10}
-                                stiles
-                                plain
-                              />
+                            <VerdictLine verdict={said.verdict} utilisation={said.utilisation}>
                               {WORD[said.verdict]} {shown(said.utilisation)}
-                            </Box>
+                            </VerdictLine>
                             <span className="small">{shown(said.note)}</span>
                           </>
                         ) : (

@@ -101,14 +101,10 @@ module DustLadder
       # From a pose near it; where a line that goes slack or taut on the way throws Newton off, downhill. Nil when that
       # does not end near level in a pose that holds.
       def from(start)
-        [ :newton_from, :downhill ].each do |way|
-          found = send(way, start)
-          return found if found && sound?(found)
-        end
-        nil
+        found = newton(rig, start, NEAR_STEPS)
+        found = downhill(start) unless found && sound?(found)
+        found if found && sound?(found)
       end
-
-      def newton_from(pose) = newton(rig, pose, NEAR_STEPS)
 
       # Newton's pose when it is near level and holds. Else the pose where the load comes to rest by itself, if that is
       # near level; else Newton's when it is near: then nothing near level holds, and that is told. At last wherever
