@@ -55,7 +55,9 @@ export function BoardBar({ board, order, put, check, start }: Props) {
         zIndex: 10,
       }}
     >
-      <Brand />
+      <Box sx={{ height: BAR_HEIGHT }}>
+        <Brand />
+      </Box>
       <Box component="h1" sx={{ m: 0, fontSize: 20, fontWeight: 600, pl: { xs: 0, md: 4 } }}>
         Lifts
       </Box>
