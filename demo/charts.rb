@@ -322,7 +322,14 @@ CHARTS =
         "rope_wll_kg" => 2600,
         "rope_kg_per_m" => 0.9,
         "efficiency_per_sheave" => 0.98,
-        "lead_sheaves" => 3
+        "lead_sheaves" => 3,
+        "rope_m" => 300,
+        "drum" => {
+          "diameter_m" => 0.45,
+          "rope_mm" => 14,
+          "wraps_per_layer" => 44,
+          "layer_pulls_kg" => [ 2950, 2750, 2550, 2400 ]
+        }
       },
       "hook_block" => {
         "mass_kg" => 190,

@@ -210,15 +210,62 @@ STORE =
 # Every piece as a plan takes it from the store.
 PIECES = STORE.to_h { |fields| [ fields["number"], DustLadder::Gear::Piece.new(fields).data ] }
 
-def plan(title, lift_at:, load:, rigging:, crane:, rules: "strict")
+def word(says, by, on, **more) =
+  { "says" => says, "by" => by, "on" => on, "until" => nil, **more.transform_keys(&:to_s) }
+
+# What was answered in words on the site walk of the week before the lift, unless a plan says otherwise.
+def by_word(walked = nil, **other)
+  {
+    "ground" => word("ground report GR-14: rolled gravel, pads on steel mats", "M. Quell", "2026-12-08"),
+    "power_lines" => word("none on this side of the road", "M. Quell", "2026-12-08", lines: "none", looked: "40 m"),
+    "obstacles" => word("way walked, tape and two posts at the track", "T. Alder", walked),
+    "crew" => word(
+      "operator B. Yucca, slinger T. Alder, signaller J. Rue, supervisor R. Alder", "R. Alder", "2026-12-10"
+    )
+  }.merge(other.transform_keys(&:to_s)).compact
+end
+
+# Where the slings work, in the salt desert by day.
+SURROUNDINGS = {
+  "temperature" => "38 °C",
+  "near" => [],
+  "edges" => "none",
+  "no_sparks" => false,
+  "no_current" => false,
+  "site_factor" => nil,
+  "site_reason" => "",
+  "surface" => "plain"
+}.freeze
+
+# A straight leg: its point is rated, its sling's own end holds it where nothing else does.
+def joined(load, rigging, lug)
+  straight = rigging["legs"].map { |leg| leg["hitch"] == "vertical" }
+  unless load["rated_points"]
+    points = load["points"].each_with_index.map { |point, at| straight[at] ? point.merge("wll" => lug) : point }
+    load = load.merge("points" => points)
+  end
+  legs = rigging["legs"].each_with_index.map do |leg, at|
+    straight[at] && !leg["fittings"] ? leg.merge("load_end" => "own") : leg
+  end
+  [ load, rigging.merge("legs" => legs, "surroundings" => SURROUNDINGS) ]
+end
+
+# lug: what each lifting point carries, as marked; nil: nobody has said, nor how the slings are joined to the load.
+def plan(title, lift_at:, load:, rigging:, crane:, rules: "strict", lug: "6.5 t", words: by_word, scope: nil)
+  load, rigging = joined(load, rigging, lug) if lug
   document =
     PLAN_FILE.blank(title: title, rule_set: DustLadder::RuleSet.shipped(rules)).merge(
       "site" => "Saltpan Array",
       "lift_at" => lift_at,
       "load" => load,
       "rigging" => rigging,
-      "crane" => crane
+      "crane" => crane,
+      "by_word" => words
     )
+  document["scope"] = scope if scope
+  # The way is walked on the day before, where nothing else is said.
+  walk = document["by_word"]["obstacles"]
+  walk["on"] ||= (Date.iso8601(lift_at[0, 10]) - 1).iso8601 if walk
   numbers = rigging["legs"].filter_map { |leg| leg["sling"] }.uniq
   # A chain whose legs are cut to hang level is no longer what its tag rates for all legs together.
   cut = numbers.size == 1 && SLINGS.fetch(numbers[0])["legs"] > 1
@@ -388,6 +435,7 @@ PLANS = {
   "counterweight-block" =>
     plan(
       "Counterweight block CW-4",
+      lug: "8 t",
       lift_at: "2026-12-14T13:00",
       load:
         load(
@@ -415,6 +463,7 @@ PLANS = {
   "cable-girder" =>
     plan(
       "Cable tray girder GD-12 under the gantry",
+      lug: "20,000 lb",
       lift_at: "2026-12-16T05:45",
       load:
         load(
@@ -444,6 +493,8 @@ PLANS = {
     plan(
       "Azimuth drive AD-1",
       lift_at: "2026-12-17T06:30",
+      lug: nil,
+      words: {},
       load:
         load(
           "AD-1",
@@ -758,6 +809,16 @@ PLANS = {
   "mast-section" =>
     plan(
       "Lattice mast section LM-6",
+      words: by_word(
+        power_lines: word(
+          "20 kV to the pump house, seen by the watcher J. Rue",
+          "M. Quell",
+          "2026-12-08",
+          lines: "known",
+          voltage: "20 kV",
+          nearest: "9.5 m"
+        )
+      ),
       lift_at: "2026-12-17T13:00",
       load:
         taken_off(
@@ -788,6 +849,7 @@ PLANS = {
   "dish-panel" =>
     plan(
       "Dish panel DP-41 in its crate",
+      words: by_word("2026-12-09"),
       lift_at: "2026-12-18T10:00",
       load:
         taken_off(
@@ -965,6 +1027,7 @@ PLANS = {
     plan(
       "Drive motor DM-1 in the workshop, Teasel",
       lift_at: "2026-12-22T13:00",
+      scope: { "kind" => "workshop", "by" => "R. Alder" },
       load:
         load(
           "DM-1",

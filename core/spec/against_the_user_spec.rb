@@ -17,6 +17,11 @@ RSpec.describe "Every rung" do
   rated = [ [ "lug 1", "0.5 m" ], [ "lug 2", "3.5 m" ] ].map { |name, x|
     { "name" => name, "x" => x, "y" => "0.5 m", "z" => "2 m", "wll" => "2 t" }
   }
+  # What was said of a power line.
+  lines = ->(voltage, nearest) do
+    said = { "says" => "seen", "by" => "A. Walker", "on" => "2026-12-10", "lines" => "known" }
+    { "/by_word/power_lines" => { **said, "voltage" => voltage, "nearest" => nearest } }
+  end
   reeved = {
     "pairs" => [ [ 0, 2 ] ],
     "decided_by" => "Imke Falk",
@@ -53,7 +58,7 @@ RSpec.describe "Every rung" do
 
   it "is looked at here: none of the ladder's checks is left out, in any plan" do
     seen = plans.values.flat_map { |made| DustLadder.check(made.(self)).rungs.select(&:demand).map(&:id) }.uniq
-    figureless = %w[chart gear zones]
+    figureless = %w[chart gear zones surroundings ground obstacles crew]
     expect(DustLadder::Ladder::Climb::CHECKS.map { |check| check::ID }.uniq - figureless - seen).to eq([])
   end
 
@@ -104,6 +109,8 @@ RSpec.describe "Every rung" do
 
   # [rung, what is made harder, the base plan, the change, what must grow: share, demand or (shrink) capacity]
   [
+    [ "power_lines", "a nearer line", lines.("20 kV", "9.5 m"), lines.("20 kV", "4 m"), :capacity ],
+    [ "power_lines", "a higher voltage", lines.("20 kV", "9.5 m"), lines.("110 kV", "9.5 m"), :demand ],
     [ "load", "the CG farther off", {}, { "/load/cg/x" => "2.4 m" }, :demand ],
     [ "load", "a CG box that is wider", {}, { "/load/cg/basis" => "by_eye" }, :demand ],
     [ "load", "points closer together", {}, { "/load/points/1/x" => "3.0 m" }, :share ],

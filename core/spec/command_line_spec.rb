@@ -25,7 +25,13 @@ RSpec.describe DustLadder::CommandLine do
   end
 
   it "checks: 0 when it holds, 1 when it stops or is not known" do
-    expect(run("check", :file, text: text_of)).to match([ 0, /\AHolds: .*▶.*Not checked here/m, "" ])
+    expect(
+      run(
+        "check",
+        :file,
+        text: text_of
+      )
+    ).to match([ 0, /\AHolds: .*▶.*Ground by word of A. Walker, 2026-12-10, until 2027-01-09/m, "" ])
     expect(run("check", :file, text: text_of("/load/weight/bare" => "30 t"))).to match([ 1, /\AStop: /, "" ])
     expect(run("check", :file, text: text_of("/load/weight/bare" => nil))).to match(
       [ 1, /\ANot known: the weight is not given/, "" ]

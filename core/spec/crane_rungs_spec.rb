@@ -3,16 +3,26 @@ RSpec.describe DustLadder::Cranes do
   limits = { "level_percent" => 1.0, "wind_m_s" => 9.8 }
   given = { "/crane/level" => "0.5 %", "/crane/side_pull" => "0°", "/crane/wind" => "2 m/s" }
 
-  it "says what is missing of level, side pull and wind as soon as the chart has limits" do
-    ladder = check({}, chart: chart(limits: limits))
+  it "says what is missing of level, side pull and wind, whatever the chart says of limits" do
+    ladder = check(given.transform_values { nil })
     expect(%w[stand side_pull wind].to_h { |id| [ id, ladder.rung(id).missing.first.pointer ] }).to eq(
       "stand" => "/crane/level",
       "side_pull" => "/crane/side_pull",
       "wind" => "/crane/wind"
     )
-    expect(ladder.as_json["not_checked"]).not_to include("crane level", "side pull", "wind")
-    expect(check.as_json["not_checked"]).to include("crane level", "side pull", "wind")
+    without = check(given, chart: chart(limits: {}))
+    expect(%w[stand side_pull wind].map { |id| without.rung(id).verdict }).to eq(%w[holds holds not_known])
+    expect(without.rung("wind").note["metric"]).to eq("the chart gives no limit of wind")
     expect(check(given, chart: chart(limits: limits)).verdict).to eq("holds")
+  end
+
+  it "knows nothing of rope on the drum or room beside the boom where the chart says nothing of them" do
+    bare = chart.except("boom_depth_m")
+    bare["hoist"] = bare["hoist"].except("drum", "rope_m")
+    found = check({}, chart: bare)
+    expect(%w[wraps boom].map { |id| [ found.rung(id).verdict, found.rung(id).missing.first.pointer ] }).to eq(
+      [ [ "not_known", "/crane/chart" ] ] * 2
+    )
   end
 
   { "1 %" => "holds", "1.01 %" => "stop", "0 %" => "holds" }.each do |typed, verdict|

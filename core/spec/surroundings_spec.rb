@@ -20,12 +20,14 @@ RSpec.describe "Slings where they work" do
   def slings_of(...) = checked(...).rung("slings")
   def rope(number, **more) = sling(number, kind: "wire_rope", reach_m: 4.27, diameter_m: 0.013, **more)
 
-  it "changes nothing where nothing is against them, and no longer counts heat and edges as not checked" do
-    plain = check
+  it "changes nothing where nothing is against them, and is asked for wherever slings are" do
+    plain = check("/rigging/surroundings" => nil)
     expect(slings_of({}).demand.value).to eq(plain.rung("slings").demand.value)
     expect(slings_of({}).utilisation).to eq(plain.rung("slings").utilisation)
-    expect(checked({}).as_json["not_checked"]).not_to include("heat", "edges")
-    expect(plain.as_json["not_checked"]).to include("heat", "edges", "fittings")
+    expect(plain.rung("surroundings").missing.map(&:pointer)).to eq([ "/rigging/surroundings" ])
+    expect(checked({}).rung("surroundings")).to have_attributes(verdict: "holds", utilisation: nil)
+    expect(checked({ temperature: nil }).rung("surroundings").verdict).to eq("not_known")
+    expect(checked({ edges: nil }).rung("surroundings").verdict).to eq("not_known")
   end
 
   # [what is around, kind of the slings, words of the stop]
@@ -101,15 +103,23 @@ RSpec.describe DustLadder::Fittings::FittingsCheck do
   def fitted(*west, east: [ fitting("shackle") ], **changes)
     document =
       plan(
-        { "/rigging/legs/0/fittings" => west, "/rigging/legs/1/fittings" => east }.merge(
+        {
+          "/rigging/legs/0/fittings" => west,
+          "/rigging/legs/1/fittings" => east,
+          "/rigging/legs/0/load_end" => nil,
+          "/rigging/legs/1/load_end" => nil
+        }.merge(
           changes.transform_keys(&:to_s)
         )
       )
     DustLadder.check(DustLadder::PlanFile.accept(document)).rung("fittings")
   end
 
-  it "is no rung where no fitting is given, and knows nothing where one leg has none at the load" do
-    expect(check.rung("fittings")).to be_nil
+  it "holds by the slings' own ends, and knows nothing where nobody says what holds a leg to the load" do
+    expect(check.rung("fittings")).to have_attributes(verdict: "holds", utilisation: nil)
+    expect(check("/rigging/legs/1/load_end" => nil).rung("fittings").missing.first.pointer).to eq(
+      "/rigging/legs/1/fittings"
+    )
     expect(fitted(fitting("shackle"), east: []).missing.first.pointer).to eq("/rigging/legs/1/fittings")
     expect(fitted(fitting("hook").merge("end" => "hook")).verdict).to eq("not_known")
   end

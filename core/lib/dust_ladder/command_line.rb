@@ -79,11 +79,19 @@ module DustLadder
           rung.note && rung.note["metric"]
         )
       end
-      not_checked(ladder)
+      at_the_foot(ladder)
     end
 
-    def not_checked(ladder)
-      @out.puts "Not checked here: #{Ladder::Climb.not_checked(ladder.lift).join("; ")}."
+    # Who answered in words, and what the plan's scope leaves out.
+    def at_the_foot(ladder)
+      ladder.by_word.each do |rung|
+        word = rung.word
+        @out.puts "#{rung.label} by word of #{word["by"]}, #{word["on"]}, until #{word["lapses"]}: #{word["says"]}"
+      end
+      scope = ladder.lift.scope
+      if ladder.left_out.any?
+        @out.puts "Left out, #{scope.words}, says #{scope.by}: #{ladder.left_out.join("; ").downcase}."
+      end
       @out.puts "The tag, the chart in the cab, local rules and a qualified person come before this."
     end
 
@@ -92,7 +100,7 @@ module DustLadder
       ladder = DustLadder.check(document)
       @out.puts document["title"], ladder.headline, ""
       ladder.rungs.each { |rung| explain_rung(rung) }
-      not_checked(ladder)
+      at_the_foot(ladder)
       status(ladder)
     end
 

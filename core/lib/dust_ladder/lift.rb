@@ -2,7 +2,18 @@ module DustLadder
   # One plan, measured: what the checks share, each part worked out once and only when asked for.
   # What is missing raises NotKnown in whoever asks.
   class Lift
-    attr_reader :document, :rules, :load, :crane, :choke_angles, :basket_widths, :bends, :rounds, :surroundings, :beam
+    attr_reader :document,
+      :rules,
+      :load,
+      :crane,
+      :choke_angles,
+      :basket_widths,
+      :bends,
+      :rounds,
+      :surroundings,
+      :beam,
+      :scope,
+      :line_word
 
     # data: a plan document as PlanFile.read returns it. hasty: may worst cases that take long be left pending?
     # standing: how pieces stand in the store now, { number => { "state", "due" } }; those that are not told of are
@@ -11,6 +22,8 @@ module DustLadder
       @standing = standing
       @document = PlanFile::Document.new(data)
       @rules = RuleSet.new(data.dig("snapshots", "rule_sets", data["rules"], "data"))
+      @scope = Plan::Scope.new(document, rules)
+      @line_word = Plan::LineWord.new(document, Site::PowerLinesCheck::ID, Site::PowerLinesCheck::ASKS)
       @slings = {}
       @fitting_masses = {}
       @load = Load::PlannedLoad.new(document, rules)
@@ -59,6 +72,14 @@ module DustLadder
 
     # The same load and rigging under another crane. data: a plan that differs from this one in its crane alone.
     def with_crane(data) = dup.tap { |lift| lift.send(:take_crane, data) }
+
+    # The day of the lift at its site, or nil. Raises NotKnown when there is no such day.
+    def day
+      at = document.dig("lift_at") or return
+      Date.iso8601(at.slice(0, 10))
+    rescue Date::Error
+      raise NotKnown.new("#{at.slice(0, 10)} is not a day", pointer: "/lift_at")
+    end
 
     def standing(number) = @standing[number]
     def legs = document.dig("rigging", "legs")

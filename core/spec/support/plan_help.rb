@@ -30,6 +30,28 @@ module PlanHelp
     }.merge(changes.transform_keys(&:to_s))
   end
 
+  SURROUNDINGS = {
+    "temperature" => "20 °C",
+    "near" => [],
+    "edges" => "none",
+    "no_sparks" => false,
+    "no_current" => false,
+    "site_factor" => nil,
+    "site_reason" => "",
+    "surface" => "plain"
+  }.freeze
+  # What a named person answered in words, in time for the lift.
+  SAID = { "says" => "looked at on the walk", "by" => "A. Walker", "on" => "2026-12-10", "until" => nil }.freeze
+  WORDS = {
+    "ground" => {},
+    "power_lines" => {
+      "lines" => "none",
+      "looked" => "40 m"
+    },
+    "obstacles" => {},
+    "crew" => {}
+  }.freeze
+
   RECORD = {
     "version" => 1,
     "entered_by" => "A. Writer",
@@ -71,12 +93,24 @@ module PlanHelp
         "radius_m" => -1.0,
         "height_m" => 2.0
       },
+      "boom_depth_m" => 0.8,
+      "limits" => {
+        "level_percent" => 1.0,
+        "wind_m_s" => 9.8
+      },
       "hoist" => {
         "line_pull_kg" => 4000,
         "rope_wll_kg" => 4200,
         "rope_kg_per_m" => 1.5,
         "efficiency_per_sheave" => 0.98,
-        "lead_sheaves" => 1
+        "lead_sheaves" => 1,
+        "rope_m" => 300,
+        "drum" => {
+          "diameter_m" => 0.5,
+          "rope_mm" => 18,
+          "wraps_per_layer" => 40,
+          "layer_pulls_kg" => [ 4600, 4400, 4200, 4000 ]
+        }
       },
       "hook_block" => {
         "mass_kg" => 250,
@@ -128,13 +162,16 @@ module PlanHelp
           "length" => nil,
           "choke_angle" => nil,
           "basket_width" => nil,
-          "held_by" => ""
+          "held_by" => "",
+          "load_end" => "own"
         }
       end
     plan(
       {
         "/load/points" =>
-          points.map { |name, (x, y)| { "name" => name, "x" => "#{x} m", "y" => "#{y} m", "z" => "2 m" } },
+          points.map do |name, (x, y)|
+            { "name" => name, "x" => "#{x} m", "y" => "#{y} m", "z" => "2 m", "wll" => "30 t" }
+          end,
         "/rigging/legs" => legs,
         "/rigging/hook_height" => "8 m"
       }.merge(changes),
@@ -222,13 +259,13 @@ module PlanHelp
       }
     )
     [ "0.5 m", "3.5 m" ].each_with_index do |x, index|
-      document["load"]["points"][index].merge!("x" => x, "y" => "0.5 m", "z" => "2 m")
+      document["load"]["points"][index].merge!("x" => x, "y" => "0.5 m", "z" => "2 m", "wll" => "30 t")
     end
     document["lift_at"] = "2026-12-14T06:30"
     document["rigging"].merge!("hook_height" => "6 m")
     document["crane"]["hook"] = { "off_centre" => "0", "latch" => "closes", "ring" => nil }
     document["rigging"]["legs"].zip(slings.size == 1 ? slings * 2 : slings) do |leg, piece|
-      leg["sling"] = piece["number"]
+      leg.merge!("sling" => piece["number"], "load_end" => "own")
     end
     document["crane"].merge!(
       "chart" => "test",
@@ -236,8 +273,13 @@ module PlanHelp
       "boom_length" => "20 m",
       "parts_of_line" => 4,
       "turn" => "clockwise",
-      "obstacle_height" => "0 m"
+      "obstacle_height" => "0 m",
+      "level" => "0.3 %",
+      "side_pull" => "0°",
+      "wind" => "1 m/s"
     )
+    document["rigging"]["surroundings"] = SURROUNDINGS.dup
+    document["by_word"] = WORDS.to_h { |id, more| [ id, SAID.merge(more) ] }
     document["crane"]["stations"].zip([ "5 m", "7 m" ], %w[120° 200°]) do |station, radius, slew|
       station.merge!("radius" => radius, "slew" => slew, "support_height" => "1 m")
     end

@@ -5,6 +5,7 @@ module DustLadder
       ID = "crane"
       LABEL = "Crane"
       FLIGHT = "crane"
+      PER = "crane"
       IN_HEADLINE = "crane at %<subject>s"
       MARKS = {
         "strength" => "This figure of the chart is limited by strength: past it nothing tips first, it breaks.",

@@ -5,18 +5,22 @@ module DustLadder
       ID = "boom"
       LABEL = "Boom clearance"
       FLIGHT = "crane"
+      PER = "crane"
       STEP_M = 0.25
       # A corner that might meet the boom: what it is of, how far it reaches from the plumb line, how high above the
       # base.
       Corner = Struct.new(:what, :reach, :height)
       Place = Struct.new(:name, :corner, :radius, :support, :boom, :room)
 
-      def self.applies?(lift) =
-        lift.crane.chosen? && lift.crane.family?("mobile") && !lift.crane.chart_data["boom_depth_m"].nil?
+      def self.applies?(lift) = lift.crane.family?("mobile")
 
       private
 
       def examine
+        if lift.crane.chart_data["boom_depth_m"].nil?
+          raise NotKnown.new("how deep the boom is is not in the chart", pointer: "/crane/chart")
+        end
+
         needed = rules[:boom_clearance_m]
         places = stations.map { |name, radii, support, boom| worst(name, radii, support, boom) } + over
         places.each do |place|

@@ -7,6 +7,8 @@ module DustLadder
       include Ladder::Sentences
 
       MOST_PARTS = 12
+      # What a machine is compared by says nothing of the very machine as rigged, nor of where it will stand.
+      OF_THE_PLACE = [ IdentityCheck, Site::GroundCheck, Site::PowerLinesCheck ].freeze
       # why: a Sentence, where nothing of the chart even reaches.
       Row = Struct.new(:chart, :boom, :parts, :rungs, :lift, :changes, :why, keyword_init: true)
 
@@ -107,9 +109,7 @@ module DustLadder
 
       def row(chart, boom, parts, lift = lift_with(chart, boom, parts))
         checks =
-          Ladder::Climb::CHECKS.select do |check|
-            check.name.include?("::Cranes::") && check != IdentityCheck && check.applies?(lift)
-          end
+          Ladder::Climb.new(lift).stand.select { |check| check::PER == "crane" && !OF_THE_PLACE.include?(check) }
         Row.new(
           chart: chart,
           boom: boom,

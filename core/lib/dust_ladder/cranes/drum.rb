@@ -75,8 +75,9 @@ module DustLadder
       ID = "wraps"
       LABEL = "Drum wraps"
       FLIGHT = "crane"
+      PER = "crane"
 
-      def self.applies?(lift) = lift.crane.chosen? && !lift.crane.chart_data.dig("hoist", "drum").nil?
+      def self.applies?(lift) = !lift.crane.chosen? || lift.crane.family.hoists?
 
       private
 

@@ -6,6 +6,7 @@ module DustLadder
       ID = "height"
       LABEL = "Hook height"
       FLIGHT = "crane"
+      PER = "crane"
       IN_HEADLINE = "hook height, %<subject>s,"
       Place = Struct.new(:name, :needed, :parts, :tip, :available, keyword_init: true)
 

@@ -6,6 +6,7 @@ module DustLadder
       ID = "hoist"
       LABEL = "Gross load"
       FLIGHT = "crane"
+      PER = "crane"
 
       def self.applies?(lift) = !lift.crane.chosen? || lift.crane.family.hoists?
 

@@ -7,6 +7,7 @@ module DustLadder
       ID = "hook"
       LABEL = "Crane hook"
       FLIGHT = "rigging"
+      PER = "crane"
 
       private
 

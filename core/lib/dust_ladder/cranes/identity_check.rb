@@ -6,6 +6,7 @@ module DustLadder
       ID = "chart"
       LABEL = "Chart"
       FLIGHT = "crane"
+      PER = "crane"
 
       private
 

@@ -29,6 +29,7 @@ module DustLadder
       ID = "crane"
       LABEL = "Jib"
       FLIGHT = "crane"
+      PER = "crane"
       IN_HEADLINE = "crane at %<subject>s"
 
       def self.applies?(lift) = lift.crane.family?("platform_jib")
@@ -117,6 +118,7 @@ module DustLadder
       ID = "platform"
       LABEL = "Platform"
       FLIGHT = "crane"
+      PER = "crane"
 
       def self.applies?(lift) = lift.crane.family?("platform_jib")
 

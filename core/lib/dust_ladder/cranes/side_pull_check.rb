@@ -5,10 +5,7 @@ module DustLadder
       ID = "side_pull"
       LABEL = "Side pull"
       FLIGHT = "crane"
-      COVERS = [ "side pull" ].freeze
-
-      def self.applies?(lift) =
-        lift.crane.chosen? && lift.crane.chart_data.key?("limits") || lift.crane.side_pull.given?
+      PER = "crane"
 
       private
 

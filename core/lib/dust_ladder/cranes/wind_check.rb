@@ -5,15 +5,18 @@ module DustLadder
       ID = "wind"
       LABEL = "Wind"
       FLIGHT = "ground_and_site"
-      COVERS = [ "wind" ].freeze
-
-      def self.applies?(lift) = lift.crane.limits.key?("wind_m_s")
+      PER = "crane"
 
       private
 
       def examine
         gust = lift.crane.wind.not_negative
-        chart = lift.crane.limits["wind_m_s"]
+        chart =
+          lift.crane.limits["wind_m_s"] or
+            raise NotKnown.new(
+              lift.crane.chosen? ? "the chart gives no limit of wind" : "no chart is chosen",
+              pointer: "/crane/chart"
+            )
         line("c", Figure.speed(chart, :down), source: "#{lift.crane.chart_title}: most wind that its figures allow")
         allowed = [ chart, sail_limit(chart) ].min
         line("v", Figure.speed(gust, :up), source: "gust at the load or the tip")

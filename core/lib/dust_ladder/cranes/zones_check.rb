@@ -66,6 +66,7 @@ module DustLadder
       ID = "zones"
       LABEL = "Zones"
       FLIGHT = "ground_and_site"
+      PER = "crane"
 
       def self.applies?(lift) = lift.crane.zones.any?
 

@@ -6,7 +6,6 @@ module DustLadder
       ID = "fittings"
       LABEL = "Fittings"
       FLIGHT = "rigging"
-      COVERS = [ "fittings" ].freeze
       WORDS = {
         "hook" => "hook",
         "shackle" => "shackle",
@@ -41,7 +40,9 @@ module DustLadder
           end
         end
 
-      def self.applies?(lift) = lift.legs.any? { |leg| leg["fittings"]&.any? }
+      # A basket or a choke goes round the load itself.
+      def self.applies?(lift) = lift.legs.any? { |leg| straight?(leg) || leg["fittings"]&.any? }
+      def self.straight?(leg) = leg["hitch"] == "vertical"
 
       # A fitting in words: which one, of which leg.
       def self.name_of(lift, leg, index)
@@ -51,7 +52,7 @@ module DustLadder
       private
 
       def examine
-        bare = lift.legs.index { |leg| leg["fittings"].to_a.none? { |fitting| fitting["end"] == "load" } }
+        bare = lift.legs.index { |leg| self.class.straight?(leg) && !joined?(leg) }
         if bare
           raise NotKnown.new(
             "what holds the #{lift.load.points[bare].name} leg to the load is not given",
@@ -62,12 +63,33 @@ module DustLadder
         @unknown = nil
         placed =
           lift.legs.each_index.flat_map do |leg|
-            lift.legs[leg]["fittings"].each_index.filter_map { |index| known { place(leg, index) } }
+            lift.legs[leg]["fittings"].to_a.each_index.filter_map { |index| known { place(leg, index) } }
           end
+        own_ends
+        if lift.legs.none? { |leg| leg["fittings"]&.any? }
+          return answer("holds", note: both("each sling's own end holds the load, rated with its sling"))
+        end
+
         placed.each { |one| show(one) }
         placed.sort_by { |one| -one.share }.each { |one| @working.later(one.words) { |working| work(working, one) } }
         advise(placed)
         settle(placed.max_by(&:share))
+      end
+
+      # Is there something that holds a leg to the load?
+      def joined?(leg) =
+        leg["load_end"] == "own" || leg["fittings"].to_a.any? { |fitting| fitting["end"] == "load" }
+
+      def own_ends
+        lift.legs.each_with_index do |leg, index|
+          next unless self.class.straight?(leg) && leg["load_end"] == "own"
+
+          part(
+            name: "own end of the #{lift.load.points[index].name} sling",
+            verdict: "holds",
+            note: both("rated with the sling by its tag")
+          )
+        end
       end
 
       # What can be told; the first that cannot is kept, and outranks all but a stop.

@@ -35,7 +35,7 @@ module DustLadder
         answer(worst.verdict, note: both(words), subject: worst.verdict == "holds" ? nil : worst.piece.number)
       end
 
-      def day = lift.document.dig("lift_at")&.slice(0, 10)
+      def day = lift.day&.iso8601
 
       def pieces
         @pieces ||=

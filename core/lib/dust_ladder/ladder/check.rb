@@ -27,12 +27,12 @@ module DustLadder
 
       attr_reader :lift, :rules
 
-      # What a lift needs looked at that this check looks at; and how its rung stands in a headline, by its label and
-      # its subject.
-      COVERS = [].freeze
+      # How its rung stands in a headline, by its label and its subject.
       IN_HEADLINE = "%<label>s"
-
-      def self.covers(_lift) = self::COVERS
+      # Is it the slings' choice that answers it? Where it is not, what it lacks says nothing against a choice.
+      OF_SLINGS = false
+      # Is it asked once a lift, or of each crane?
+      PER = "lift"
 
       # Is there anything for this check to look at?
       def self.applies?(_lift) = true
@@ -53,6 +53,12 @@ module DustLadder
       rescue NotKnown => error
         @missing << Missing.new(what: error.what, pointer: error.pointer)
         answer("not_known", note: both(error.what), pending: error.is_a?(Rigging::Bridle::Pending))
+      end
+
+      # The rung where the plan's rule set was made before there was such a check.
+      def newer
+        @missing << Missing.new(what: "newer than this plan's rules", pointer: "/rules")
+        answer("not_known", note: both("#{self.class::LABEL.downcase}, newer than this plan's rules"))
       end
 
       private
@@ -78,7 +84,7 @@ module DustLadder
       end
 
       # demand and capacity are Figures of one unit; the verdict uses their unrounded values.
-      def judge(demand, capacity, attention: nil, subject: nil, note: nil, at_least: "holds")
+      def judge(demand, capacity, attention: nil, subject: nil, note: nil, at_least: "holds", word: nil)
         share = capacity.value.positive? ? demand.value / capacity.value : Float::INFINITY
         verdict = Verdict.weakest([ Verdict.of(share, attention), at_least ])
         answer(
@@ -88,7 +94,8 @@ module DustLadder
           demand: demand,
           capacity: capacity,
           subject: subject,
-          note: note
+          note: note,
+          word: word
         )
       end
 
@@ -101,6 +108,7 @@ module DustLadder
           label: self.class::LABEL,
           flight: self.class::FLIGHT,
           in_headline: self.class::IN_HEADLINE,
+          of_slings: self.class::OF_SLINGS,
           verdict: verdict,
           utilisation: utilisation,
           parts: @parts,

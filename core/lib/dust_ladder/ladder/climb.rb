@@ -9,6 +9,7 @@ module DustLadder
         Rigging::PointsCheck,
         Rigging::ThrustCheck,
         Fittings::FittingsCheck,
+        Slings::SurroundingsCheck,
         Slings::InnerLoopCheck,
         Slings::SharingCheck,
         Slings::SlingCheck,
@@ -26,10 +27,14 @@ module DustLadder
         Cranes::PlatformCheck,
         Cranes::CapacityCheck,
         Cranes::JibCheck,
-        Cranes::LevelCheck,
+        Cranes::StandCheck,
+        Site::GroundCheck,
+        Site::PowerLinesCheck,
+        Site::ObstaclesCheck,
         Cranes::WindCheck,
         Cranes::ZonesCheck,
-        Gear::GearCheck
+        Gear::GearCheck,
+        People::CrewCheck
       ].freeze
 
       # The flights that the rungs stand in, foot first.
@@ -41,30 +46,28 @@ module DustLadder
         "gear_and_people" => "Gear and people"
       }.freeze
 
-      # What a lift needs looked at that no rung here does yet. Shown with every verdict.
-      NOT_CHECKED = [
-        "lifting points",
-        "fittings",
-        "edges",
-        "heat",
-        "crane level",
-        "side pull",
-        "ground",
-        "wind",
-        "power lines",
-        "crew"
-      ].freeze
       def initialize(lift)
         @lift = lift
       end
 
-      # What no rung looks at in this plan.
-      def self.not_checked(lift)
-        NOT_CHECKED - CHECKS.select { |check| check.applies?(lift) }.flat_map { |check| check.covers(lift) }
-      end
+      # The checks that have something to look at and are not left out by the plan's scope.
+      def stand = parted.last
 
       def ladder =
-        Answer.new(@lift, CHECKS.select { |check| check.applies?(@lift) }.map { |check| check.new(@lift).rung })
+        Answer.new(@lift, stand.map { |check| rung_of(check) }, left_out: parted.first.map { |check| check::LABEL })
+
+      private
+
+      def parted
+        @parted ||=
+          CHECKS
+            .select { |check| check.applies?(@lift) }
+            .partition { |check| @lift.scope.leaves_out?(check::ID) }
+      end
+
+      def rung_of(check)
+        @lift.rules.climbs?(check::ID) ? check.new(@lift).rung : check.new(@lift).newer
+      end
     end
   end
 end

@@ -3,15 +3,27 @@ module DustLadder
     # The whole answer for one plan: rungs foot first, the weakest of them, and what a screen draws.
     class Answer
       FORMAT = "dust-ladder-ladder"
-      attr_reader :lift, :rungs
+      attr_reader :lift, :rungs, :left_out
 
-      def initialize(lift, rungs)
+      # left_out: labels of the rungs that the plan's scope leaves out.
+      def initialize(lift, rungs, left_out: [])
         @lift = lift
         @rungs = rungs
+        @left_out = left_out
       end
 
       def verdict = Verdict.weakest(rungs.map(&:verdict))
       def rung(id) = rungs.find { |rung| rung.id == id }
+
+      # The rungs that a choice of slings stands or falls with: of the load and its rigging. What else is asked of the
+      # plan and not answered yet is left aside.
+      def rigging
+        rungs.select do |rung|
+          %w[load rigging].include?(rung.flight) && (rung.of_slings || rung.verdict != "not_known")
+        end
+      end
+
+      def rigging_verdict = Verdict.weakest(rigging.map(&:verdict))
 
       # The rungs that govern: of the worst verdict, those with the highest utilisation; a stop without a
       # figure outranks one with; of the not known, the lowest, since what stands above it waits for it.
@@ -32,8 +44,11 @@ module DustLadder
       def headline(system = :metric)
         return unknown_headline(system) if verdict == "not_known"
 
-        "#{Verdict.words(verdict).capitalize}: #{governing.map { |rung| in_words(rung, system) }.join(" and ")}"
+        "#{Verdict.words(verdict).capitalize}: #{spoken.map { |rung| in_words(rung, system) }.join(" and ")}"
       end
+
+      # Those that govern, each reason once.
+      def spoken = governing.uniq { |rung| rung.utilisation ? rung.id : rung.note["metric"][/[^:]*\z/] }
 
       # What is not known, and then how what is known stands.
       def unknown_headline(system)
@@ -48,21 +63,23 @@ module DustLadder
 
       def headlines = { "metric" => headline(:metric), "us" => headline(:us) }
 
-      # What comes next after the governing rung, worst first.
+      # What comes next after the governing rung, worst first, and what is answered by word.
       def afterwards
         rest =
           (rungs - governing)
             .sort_by { |rung| [ Verdict.rank(rung.verdict), -weight(rung) ] }
             .reject { |rung| rung.verdict == "holds" }
-        if rest.empty?
-          ""
-        else
-          "Then: " \
-            "#{rest.first(2).map { |rung|
-              "#{rung.label.downcase} #{rung.percent || Verdict.words(rung.verdict)}"
-            }.join(", ")}"
-        end
+            .first(2)
+            .map { |rung| "#{rung.label.downcase} #{rung.percent || Verdict.words(rung.verdict)}" }
+        words = by_word.map { |rung| rung.label.downcase }
+        [
+          rest.empty? ? nil : "Then: #{rest.join(", ")}",
+          words.empty? ? nil : "By word: #{words.join(", ")}"
+        ].compact.join(". ")
       end
+
+      # The rungs that a named person answered in words.
+      def by_word = rungs.select(&:word)
 
       def as_json(*)
         {
@@ -75,11 +92,11 @@ module DustLadder
           "governs" => governing.map(&:id),
           "flights" => flights,
           "rungs" => rungs.map(&:as_json),
-          "not_checked" => Climb.not_checked(lift),
+          "scope" => lift.scope.as_json(left_out),
           "readings" => lift.document.readings,
           "problems" => lift.document.problems,
           "drawing" => Drawing.new(lift, rung("slings"), rung("upper")).as_json,
-          "reach" => Reach.new(lift, rung("crane")).as_json,
+          "reach" => rung("crane") && Reach.new(lift, rung("crane")).as_json,
           "crane" => Cranes::CraneView.new(lift).as_json,
           "take_off" => nil
         }

@@ -31,13 +31,14 @@ module DustLadder
       end
 
     # One check's answer. utilisation and attention are fractions or nil.
-    # note: the thing, then the figure, a Sentence.
+    # note: the thing, then the figure, a Sentence. word: who answered it in words, as Plan::Word gives it, or nil.
     Rung =
       Struct.new(
         :id,
         :label,
         :flight,
         :in_headline,
+        :of_slings,
         :verdict,
         :subject,
         :utilisation,
@@ -50,6 +51,7 @@ module DustLadder
         :cautions,
         :missing,
         :pending,
+        :word,
         keyword_init: true
       ) do
         # Every line of arithmetic, in the order it was worked.
@@ -72,7 +74,8 @@ module DustLadder
             "working" => working.map(&:as_json),
             "cautions" => cautions.map(&:as_json),
             "missing" => missing.map(&:as_json),
-            "pending" => pending
+            "pending" => pending,
+            "word" => word
           }
         end
       end

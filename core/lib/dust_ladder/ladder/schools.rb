@@ -2,6 +2,8 @@ module DustLadder
   module Ladder
     # The same plan under every shipped rule set, side by side.
     class Schools
+      include SideBySide
+
       # document: an accepted plan.
       def initialize(document)
         @document = document
@@ -50,17 +52,6 @@ module DustLadder
             )
           end
       end
-
-      # by_school: { id => what has a verdict, a utilisation and a note, or nil }.
-      def row_of(id, label, by_school)
-        said =
-          by_school.transform_values do |one|
-            one && { "verdict" => one.verdict, "utilisation" => share(one), "note" => one.note&.as_json }
-          end
-        { "rung" => id, "label" => label, "said" => said, "differs" => said.values.uniq.size > 1 }
-      end
-
-      def share(one) = one.utilisation&.finite? ? Figure.percent(one.utilisation).as_json : nil
 
       def under(id)
         return @document if id == @document["rules"]

@@ -3,7 +3,7 @@ module DustLadder
     # The load as the plan gives it: weight and how it is known, size, centre of gravity (CG), points. Weight, size
     # and CG are each typed, or come from the take-off. Axes x along, y across, z up from a corner of its base, m.
     class PlannedLoad
-      Point = Struct.new(:name, :x, :y, :z, keyword_init: true) { def at = [ x.value, y.value, z.value ] }
+      Point = Struct.new(:name, :x, :y, :z, :wll, keyword_init: true) { def at = [ x.value, y.value, z.value ] }
       SIDES = %w[length width height].freeze
       AXES = %w[x y z].freeze
       # Of one axis of the CG's box: side of the load, share of it, what is typed instead, what the take-off adds.
@@ -40,7 +40,8 @@ module DustLadder
                 AXES.to_h do |axis|
                   [ axis.to_sym, document.place("#{axis} of point #{point["name"]}", "load", "points", index, axis) ]
                 end
-              Point.new(name: point["name"], **axes)
+              wll = document.mass("what the #{point["name"]} point carries", "load", "points", index, "wll")
+              Point.new(name: point["name"], wll: wll, **axes)
             end
         @rated =
           document

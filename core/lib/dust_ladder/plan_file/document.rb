@@ -66,6 +66,8 @@ module DustLadder
             Figure.percent(@reading, digits: ((@reading * 100) % 1).zero? ? 0 : 2)
           when :speed
             Figure.speed(@reading)
+          when :voltage
+            Figure.new(@reading, :kv)
           when :temperature
             Figure.new(@reading, :celsius)
           else

@@ -2,8 +2,8 @@ module DustLadder
   module Quantity
     # A number with its unit and the side it may be rounded to: up for a demand, down for a capacity, near for a plain
     # measure. Shown in metric and US; never rounded in the user's favour. value: Float; unit: :kg, :m, :deg, :factor,
-    # :percent (value is the fraction), :count, :m2, :m3, :kg_per_m, :kg_per_m2, :kg_per_m3, :kg_m, :m_per_s,
-    # :celsius. digits: decimals of a mass or of a percentage; none when nothing is said.
+    # :percent (value is the fraction), :count, :m2, :m3, :kg_per_m, :kg_per_m2, :kg_per_m3, :kg_m, :kv,
+    # :m_per_s, :celsius. digits: decimals of a mass or of a percentage; none when nothing is said.
     class Figure
       SLACK = 1e-9
       THIN = "\u202f"
@@ -21,6 +21,7 @@ module DustLadder
         kg_per_m: [ "kg/m", 2, "lb/ft", 2, 0.3048 / KG_PER_LB ],
         kg_per_m2: [ "kg/m²", 2, "lb/ft²", 2, 0.3048**2 / KG_PER_LB ],
         kg_per_m3: [ "kg/m³", 0, "lb/ft³", 1, 0.3048**3 / KG_PER_LB ],
+        kv: [ "kV", 1, "kV", 1, 1 ],
         kg_m: [ "kg m", 0, "lb ft", 0, 1 / (0.3048 * KG_PER_LB) ]
       }.freeze
 
@@ -61,7 +62,7 @@ module DustLadder
           us ? [ grouped(value / KG_PER_LB, digits + more, ","), "lb" ] : [ grouped(value, digits + more, THIN), "kg" ]
         when :m
           us ? [ feet, "" ] : [ grouped(value, (thin? ? 4 : 3) + more, THIN), "m" ]
-        when :m_per_s, :m2, :m3, :kg_per_m, :kg_per_m2, :kg_per_m3, :kg_m
+        when :m_per_s, :m2, :m3, :kg_per_m, :kg_per_m2, :kg_per_m3, :kg_m, :kv
           derived(us, more)
         when :deg
           [ grouped(value, 1 + more, THIN), "°" ]

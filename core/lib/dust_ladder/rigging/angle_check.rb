@@ -6,6 +6,7 @@ module DustLadder
       ID = "angle"
       LABEL = "Angles"
       FLIGHT = "rigging"
+      OF_SLINGS = true
       IN_HEADLINE = "angle of the %<subject>s"
 
       private

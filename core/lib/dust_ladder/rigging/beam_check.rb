@@ -6,6 +6,7 @@ module DustLadder
       ID = "beam"
       LABEL = "Beam"
       FLIGHT = "rigging"
+      OF_SLINGS = true
       # demand and capacity: Figures of one unit, or reason of a stop.
       Worst =
         Struct.new(:name, :demand, :capacity, :reason, :corner, keyword_init: true) do

@@ -6,6 +6,7 @@ module DustLadder
       ID = "level"
       LABEL = "Level"
       FLIGHT = "rigging"
+      OF_SLINGS = true
 
       private
 

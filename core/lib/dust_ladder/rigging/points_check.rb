@@ -1,56 +1,27 @@
 module DustLadder
   module Rigging
-    # Is every leg on a point that its maker rated, and does that point hold its worst pull? Looked at when the load's
-    # rated points are given. Demand: tension; capacity: the point's rating as marked.
+    # Does every point that a leg pulls at hold its worst pull? A point is rated by itself, or the load's maker rated
+    # some places of it: then every leg must be on one. Demand: tension; capacity: the point's rating as marked.
     class PointsCheck < Ladder::Check
       ID = "points"
       LABEL = "Lifting points"
       FLIGHT = "rigging"
-      COVERS = [ "lifting points" ].freeze
       NEAR_M = 0.01
 
       # A basket or choke holds the load itself.
-      def self.applies?(lift) = lift.load.rated.any? && lift.legs.any? { |leg| leg["hitch"] == "vertical" }
+      def self.applies?(lift) = lift.legs.any? { |leg| leg["hitch"] == "vertical" }
 
       private
 
       def examine
         bridle = lift.bridle
-        found =
-          bridle
-            .names
-            .each_index
-            .select { |index| lift.legs[index]["hitch"] == "vertical" }
-            .map { |index| [ index, rated_at(bridle.points[index]) ] }
-        off = found.reject { |_, point| point }
-        off.each do |index, _|
-          part(
-            name: bridle.names[index],
-            verdict: "stop",
-            utilisation: nil,
-            demand: nil,
-            capacity: nil,
-            nominal: nil,
-            note: both("not at a rated point")
-          )
-        end
-        unless off.empty?
-          return stop(
-            both("#{off.map { |index, _| bridle.names[index] }.join(", ")}: not at a rated point of the load"),
-            subject: "#{bridle.names[off[0][0]]} point"
-          )
-        end
-
-        twice = found.group_by { |_, point| point }.find { |_, some| some.size > 1 }
-        if twice
-          return stop(
-            both(
-              "#{twice[0].name}: #{twice[1].map { |index, _|
-                bridle.names[index]
-              }.join(" and ")} are both planned on it"
-            ),
-            subject: twice[0].name
-          )
+        pulled = bridle.names.each_index.select { |index| lift.legs[index]["hitch"] == "vertical" }
+        if lift.load.rated.any?
+          found = pulled.map { |index| [ index, rated_at(bridle.points[index]) ] }
+          wrong = off_a_point(bridle, found) || two_on_one(bridle, found)
+          return wrong if wrong
+        else
+          found = pulled.map { |index| [ index, lift.load.points[index] ] }
         end
 
         figures = found.map { |index, point| [ index, bridle.worst[index].tension, point.wll.positive, point ] }
@@ -77,6 +48,20 @@ module DustLadder
                 "#{Figure.kg(kg, :down).shown(system)}"
             end
         )
+      end
+
+      def off_a_point(bridle, found)
+        off = found.reject { |_, point| point }.map { |index, _| bridle.names[index] }
+        return if off.empty?
+
+        off.each { |name| part(name: name, verdict: "stop", note: both("not at a rated point")) }
+        stop(both("#{off.join(", ")}: not at a rated point of the load"), subject: "#{off.first} point")
+      end
+
+      def two_on_one(bridle, found)
+        twice = found.group_by { |_, point| point }.find { |_, some| some.size > 1 } or return
+        names = twice[1].map { |index, _| bridle.names[index] }.join(" and ")
+        stop(both("#{twice[0].name}: #{names} are both planned on it"), subject: twice[0].name)
       end
 
       def rated_at(place) =

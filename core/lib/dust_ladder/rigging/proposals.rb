@@ -30,8 +30,7 @@ module DustLadder
           def weakest
             rung =
               ladder
-                .rungs
-                .select { |one| Slings::PlanSelection::RIGGING.include?(one.id) }
+                .rigging
                 .min_by { |one| [ Ladder::Verdict.rank(one.verdict), -(one.utilisation || 0) ] }
             { "label" => rung.label, "verdict" => rung.verdict, "note" => rung.note&.as_json }
           end
@@ -117,7 +116,7 @@ module DustLadder
           changes: changes.merge(*all.map(&:changes)),
           ladder: final.ladder,
           slings: all.flat_map { |one| one.choice.pieces.map { |piece| piece["number"] } }.uniq,
-          rigging: Slings::PlanSelection.rigging_verdict(final.ladder)
+          rigging: final.ladder.rigging_verdict
         )
       rescue Bridle::Impossible, NotKnown => error
         @vain << Vain.new(words["metric"], error.what)
@@ -136,7 +135,7 @@ module DustLadder
 
       def clear = { "/rigging/beam" => nil, "/rigging/reeved" => nil, "/rigging/set_by" => "hook_height" }
       # Fittings stay with their points.
-      def kept(index) = @document.dig("rigging", "legs", index).to_h.slice("fittings")
+      def kept(index) = @document.dig("rigging", "legs", index).to_h.slice("fittings", "load_end")
       def aim = @lift.rules[:angle_aim_deg_from_horizontal].clamp(AIM_DEG, 80.0)
 
       # Straight legs from the hook to the points that there are.

@@ -4,6 +4,12 @@ module DustLadder
     class RuleSet
       SHIPPED = %w[strict level-side plumb-side].freeze
 
+      # What a set climbs that does not say so itself: the rungs there were before sets named theirs.
+      FIRST_RUNGS = %w[
+        load level angle points thrust fittings loop sharing slings grip beam upper blocks hook hoist wraps height boom
+        side_pull chart platform crane stand wind zones gear
+      ].freeze
+
       attr_reader :data
 
       # name: one of SHIPPED. Raises KeyError otherwise.
@@ -29,6 +35,13 @@ module DustLadder
 
       def id = data["id"]
       def title = data["title"]
+      def version = data["version"]
+
+      # Does it know a rung?
+      def climbs?(rung_id) = (@values.dig("climbs", "value") || FIRST_RUNGS).include?(rung_id)
+
+      # Ids of the rungs that a plan of a narrower scope may leave out.
+      def left_out(scope) = @values.dig("scopes", "value", scope) || []
 
       # The attention line of a kind of check; where an older set has none for it, the lowest that it has.
       def attention(kind) = self[:attention][kind.to_s] || self[:attention].values.min

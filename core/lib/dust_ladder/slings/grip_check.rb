@@ -7,6 +7,7 @@ module DustLadder
       ID = "grip"
       LABEL = "Grip"
       FLIGHT = "rigging"
+      OF_SLINGS = true
       GRIPS = { "alloy_chain" => :chain, "wire_rope" => :wire_rope }.freeze
       # One basket at its worst: tensions of its sides, bend over both contacts in radians.
       Side =

@@ -7,6 +7,7 @@ module DustLadder
       ID = "loop"
       LABEL = "Inner loop"
       FLIGHT = "rigging"
+      OF_SLINGS = true
 
       def self.applies?(lift) = lift.legs.any? { |leg| loop?(leg) }
       def self.loop?(leg) = leg["hitch"] == "choker" && leg.key?("loop_angle")

@@ -14,8 +14,6 @@ module DustLadder
       STAND_IN = "not chosen yet".freeze
       # Rating of what stands in, as a share of the load.
       STAND_IN_SHARE = 0.7
-      # What makes a rigging hold, apart from the crane.
-      RIGGING = %w[level angle points fittings loop sharing slings grip beam upper].freeze
 
       attr_reader :lift
 
@@ -52,7 +50,7 @@ module DustLadder
             .first(@document.dig("rigging", "beam") ? MOST_TRIED : MOST_JUDGED)
             .lazy
             .map { |choice| taken_with(choice) }
-        some.find { |one| self.class.rigging_verdict(one.ladder) != "stop" } || some.first
+        some.find { |one| one.ladder.rigging_verdict != "stop" } || some.first
       end
 
       # The first choice, without the ladder's word.
@@ -64,11 +62,8 @@ module DustLadder
           choices
             .first(MOST_JUDGED)
             .map { |choice| taken_with(choice) }
-            .sort_by { |one| [ -Ladder::Verdict.rank(self.class.rigging_verdict(one.ladder)), *one.choice.score ] }
+            .sort_by { |one| [ -Ladder::Verdict.rank(one.ladder.rigging_verdict), *one.choice.score ] }
       end
-
-      def self.rigging_verdict(ladder) =
-        Ladder::Verdict.weakest(ladder.rungs.select { |rung| RIGGING.include?(rung.id) }.map(&:verdict))
 
       def as_json(*)
         {
@@ -310,7 +305,7 @@ module DustLadder
           "reasons" => one.reasons.map(&:as_json),
           "flattest" => flattest && Figure.deg(flattest, :up).as_json,
           "changes" => one.changes,
-          "rigging" => self.class.rigging_verdict(one.ladder),
+          "rigging" => one.ladder.rigging_verdict,
           "verdict" => one.ladder.verdict,
           "headline" => one.ladder.headlines
         }

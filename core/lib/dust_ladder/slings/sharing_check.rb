@@ -7,6 +7,7 @@ module DustLadder
       ID = "sharing"
       LABEL = "Leg count"
       FLIGHT = "rigging"
+      OF_SLINGS = true
 
       def self.applies?(lift) =
         lift.beam.nil? && (lift.legs.size > 2 || lift.document.dig("rigging", "reeved", "pairs").to_a.any?)

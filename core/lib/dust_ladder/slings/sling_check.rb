@@ -6,9 +6,8 @@ module DustLadder
       ID = "slings"
       LABEL = "Slings"
       FLIGHT = "rigging"
+      OF_SLINGS = true
       IN_HEADLINE = "%<subject>s"
-
-      def self.covers(lift) = lift.surroundings ? %w[edges heat] : []
 
       private
 

@@ -42,16 +42,20 @@ module DustLadder
       end
 
       def site_reason = @data["site_reason"]
+      def near = @data["near"]
+
+      # "none", "padded" or "sharp". Raises NotKnown.
+      def edges
+        @data["edges"] or
+          raise NotKnown.new("what edges the slings bear on is not given", pointer: "/rigging/surroundings/edges")
+      end
 
       # Why a sling (data of a piece) cannot work here, or nil. Raises NotKnown.
       def unsuited(sling)
         kind = sling["kind"]
         stands = @rules[:sling_kinds][kind] or
           raise NotKnown.new("what #{kind.tr("_", " ")} stands is not known", pointer: "/rules")
-        if @data["edges"].nil?
-          raise NotKnown.new("what edges the slings bear on is not given", pointer: "/rigging/surroundings/edges")
-        end
-
+        edges
         name = kind.tr("_", " ")
         harm = @data["near"] & stands["harmed_by"]
         return "#{harm.first} harms #{name}" if harm.any?

@@ -38,6 +38,7 @@ module DustLadder
       ID = "upper"
       LABEL = "Upper slings"
       FLIGHT = "rigging"
+      OF_SLINGS = true
       IN_HEADLINE = "%<label>s"
 
       def self.applies?(lift) = !lift.beam.nil? && lift.beam.uppers.any?

@@ -1,13 +1,14 @@
 module DustLadder
   module Cranes
     # Does the crane stand as level as its chart assumes?
-    class LevelCheck < Ladder::Check
+    class StandCheck < Ladder::Check
       ID = "stand"
       LABEL = "Crane level"
       FLIGHT = "crane"
-      COVERS = [ "crane level" ].freeze
+      PER = "crane"
 
-      def self.applies?(lift) = lift.crane.limits.key?("level_percent") || lift.crane.level.given?
+      # A hoist hangs from its building.
+      def self.applies?(lift) = !lift.crane.family?("fixed_hoist")
 
       private
 

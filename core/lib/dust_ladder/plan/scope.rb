@@ -1,0 +1,33 @@
+module DustLadder
+  module Plan
+    # What the plan is about. Narrower than the whole lift, rungs that cannot arise are left out, in the name of who
+    # says so; without a name nothing is left out (handbook, section 15).
+    class Scope
+      WORDS = { "whole" => "the whole lift", "workshop" => "a workshop hoist", "rigging" => "rigging only" }.freeze
+
+      def initialize(document, rules)
+        @data = document.dig("scope") || {}
+        @rules = rules
+      end
+
+      def kind = @data["kind"] || "whole"
+      def by = @data["by"].to_s.strip
+      def words = WORDS.fetch(kind)
+
+      def leaves_out?(id) = left_out.include?(id)
+
+      def as_json(labels)
+        return if left_out.empty?
+
+        { "words" => words, "by" => by, "left_out" => labels }
+      end
+
+      private
+
+      # Ids of the rungs that the rule set lets such a plan leave out.
+      def left_out
+        @left_out ||= kind == "whole" || !by.match?(/[[:alpha:]]/) ? [] : @rules.left_out(kind)
+      end
+    end
+  end
+end

@@ -1,0 +1,54 @@
+# Files of an earlier day: what they said then they still say; what is newer than their rules is not known until the
+# newer rule set is taken.
+RSpec.describe "Files of their day" do
+  folder = File.expand_path("fixtures/of_their_day", __dir__)
+  ladders = JSON.parse(File.read("#{folder}/ladders/rules_1.json"))
+  newer = %w[surroundings ground power_lines obstacles crew]
+  # Rungs that had none where the plan did not say: they stand now, and ask for it.
+  asked_now = %w[points fittings]
+
+  def self.read(path) = DustLadder::PlanFile.read(File.read(path))
+
+  ladders.each do |name, said|
+    it "#{name} answers as it did, and knows nothing of newer rungs" do
+      ladder = DustLadder.check(self.class.read("#{folder}/#{name}.json"))
+      said.each do |id, (verdict, share)|
+        expect([ id, ladder.rung(id).verdict ]).to eq([ id, verdict ])
+        expect(ladder.rung(id).utilisation).to share ? be_within(1e-9).of(share) : be_nil
+      end
+      more = ladder.rungs.reject { |rung| said.key?(rung.id) }
+      expect(more.map(&:verdict).uniq - [ "not_known" ]).to eq([])
+      expect(more.map(&:id) - newer - asked_now - %w[wraps stand wind side_pull boom]).to eq([])
+      expect(newer.map { |id| ladder.rung(id).missing.first.pointer }.uniq).to eq([ "/rules" ])
+    end
+
+    it "#{name} is shown what the newer rules change, before they are taken" do
+      document = self.class.read("#{folder}/#{name}.json")
+      found = DustLadder::Ladder::NewerRules.new(document).as_json
+      expect(found).to include("newer" => true, "versions" => { "before" => 1, "after" => 2 })
+      expect(found["values"].keys).to match_array(%w[climbs by_word scopes power_lines])
+      expect(found["values"].values.map { |value| value["before"] }.uniq).to eq([ nil ])
+      expect(found["rungs"].map { |row| row["rung"] }).to eq(newer)
+      taken = document.merge(
+        "snapshots" => document["snapshots"].merge("rule_sets" => { document["rules"] => found["snapshot"] })
+      )
+      after = DustLadder.check(DustLadder::PlanFile.accept(taken))
+      expect(after.rung("ground").missing.first.pointer).to eq("/by_word/ground/says")
+      expect(DustLadder::Ladder::NewerRules.new(taken)).not_to be_newer
+    end
+  end
+
+  it "names every rung that a shipped rule set climbs, in the order of the climb" do
+    climb = DustLadder::Ladder::Climb::CHECKS.map { |check| check::ID }.uniq
+    DustLadder::RuleSet::SHIPPED.each { |name| expect(DustLadder::RuleSet.shipped(name)[:climbs]).to eq(climb) }
+    expect(DustLadder::Rules::RuleSet::FIRST_RUNGS - climb).to eq([])
+  end
+
+  it "has no newer rules for a set that does not ship" do
+    document = plan
+    own = document["snapshots"]["rule_sets"].delete("strict")["data"].merge("id" => "ours")
+    document.merge!("rules" => "ours")
+    document["snapshots"]["rule_sets"]["ours"] = DustLadder::PlanFile::Digest.snapshot(own)
+    expect { DustLadder::Ladder::NewerRules.new(document) }.to raise_error(KeyError, /ours/)
+  end
+end
