@@ -14,6 +14,7 @@ Rails.application.routes.draw do
       :selections,
       :level_advices,
       :schools,
+      :rule_changes,
       :store_readings,
       :chart_readings,
       :comparisons,

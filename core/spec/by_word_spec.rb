@@ -58,7 +58,7 @@ RSpec.describe DustLadder::Ladder::ByWordCheck do
   it "says at the head who answered by word, and never writes a percentage for it" do
     ladder = check
     expect(ladder.by_word.map(&:id)).to eq(ids)
-    expect(ladder.afterwards).to end_with("By word: ground, power lines, obstacles and people, crew")
+    expect(ladder.afterwards).to end_with("By word: ground, power lines, obstacles, people, crew")
     expect(ladder.headline).to start_with("Holds: ")
   end
 

@@ -90,6 +90,14 @@ RSpec.describe "The crane" do
         rope mass,0.98 kg/m
         efficiency per sheave,0.98
         lead sheaves,1
+        rope on drum,150 m
+        drum diameter,0.34 m
+        drum rope,15 mm
+        wraps per layer,28
+        pulls by layer,4000 kg,3700 kg,3500 kg,3400 kg
+        boom depth,0.65 m
+        wind limit,9 m/s
+        level limit,1 %
         hook block mass,210 kg
         hook block length,1.05 m
         hook block wll,20 t
@@ -120,7 +128,8 @@ RSpec.describe "The crane" do
     rung("chart").click
     select "Acacia, typed from the page, not checked", from: "Chart"
     expect(page).to have_css("[data-rung=chart][data-verdict=not_known]")
-    expect(find("[data-headline]")).to have_text(/not checked against the paper/)
+    expect(find("[data-headline]")).to have_text(/\ANot known: chart\./)
+    expect(find("[data-rung=chart]")).to have_text("not checked against the paper")
     expect(page).to have_css("[data-rung=crane][data-verdict=holds]")
 
     click_link "See the chart"

@@ -80,7 +80,7 @@ RSpec.describe "The first climb" do
     click_button "New lift", match: :first
     fill_in "What is lifted, and where to", with: "Junction box JB-3"
     click_button "Start"
-    expect(page).to have_css("[data-verdict=not_known][data-rung]", count: 10)
+    expect(page).to have_css("[data-verdict=not_known][data-rung]", count: 22)
     fill_in "weight", with: "900 kg"
     select "weighed", from: "How it is known"
     fill_all(
@@ -103,6 +103,16 @@ RSpec.describe "The first climb" do
     rung("slings").click
     %w[West East].each { |name| select "C-14, 8 mm, gr. 80, two legs", from: "sling of the #{name} leg" }
     expect(page).to have_css("[data-rung=slings][data-verdict=holds]")
+    rung("points").click
+    %w[West East].each { |name| fill_in "what the #{name} point carries", with: "2 t" }
+    rung("fittings").click
+    all("label", text: "own end holds the load").each(&:click)
+    expect(page).to have_css("[data-rung=fittings][data-verdict=holds]")
+    rung("surroundings").click
+    click_button "Give heat, chemicals and edges"
+    fill_in "temperature of the slings", with: "30 °C"
+    select "no edges", from: "Edges they bear on"
+    select "plain", from: "Surface they bear on"
     rung("hook").click
     fill_in "how far off its bowl the load sits in the crane's hook", with: "0"
     select "closes by itself", from: "latch of the crane's hook"
@@ -136,8 +146,32 @@ RSpec.describe "The first climb" do
       rung(id).click
       fill_in field, with: text
     end
+    expect(page).to have_css("[data-headline]", text: "Not known: ground and 3 more")
+    by_word
     expect(page).to have_css("[data-headline]", text: /\A(Holds|Tight): /)
+    expect(page).to have_css(".ladder-foot", text: /22 rungs: .*W: 4 by word/m)
     expect(page).to have_css("[role=status]", text: ", saved")
+  end
+
+  # What nobody gives in figures is answered by a named person, on a day.
+  def by_word
+    {
+      "ground" => "ground",
+      "power_lines" => "power lines",
+      "obstacles" => "obstacles and people",
+      "crew" => "crew"
+    }.each do |id, what|
+      rung(id).click
+      if id == "power_lines"
+        select "none as far as was looked", from: "is a power line near"
+        fill_in "how far was looked for power lines", with: "40 m"
+      end
+      fill_in "what is said of #{what}", with: "seen on the walk"
+      fill_in "who answers for #{what}", with: "M. Quell"
+      expect(page).to have_css("[data-rung=#{id}][data-verdict=not_known]", text: "needs: the day")
+      find_field("day on which #{what} was answered").send_keys("12102026")
+      expect(page).to have_css("[data-rung=#{id}][data-verdict=holds] .by-word")
+    end
   end
 
   it "draws no steps for another machine's chart, and names the field" do

@@ -38,7 +38,7 @@ RSpec.describe "The flights" do
     expect(page).to have_css(".pennant", count: 1)
     find(".folded [data-rung=slings]").click
     expect(page).to have_css(".flight [data-rung=slings][aria-current=true]")
-    expect(flight("rigging").text(:all)).to match(/\ARigging, 6 rungs/)
+    expect(flight("rigging").text(:all)).to match(/\ARigging, 8 rungs/)
   end
 
   it "climbs across landings by keys, and from landing to landing" do
@@ -53,7 +53,7 @@ RSpec.describe "The flights" do
     keys.(:page_down)
     expect(page).to have_css("[data-flight=rigging][aria-expanded=true]")
     keys.(:end)
-    expect(page).to have_css(".flight [data-rung=gear][aria-current=true]")
+    expect(page).to have_css(".flight [data-rung=crew][aria-current=true]")
     keys.("g")
     expect(page).to have_css("[data-flight=crane][aria-expanded=true]")
   end

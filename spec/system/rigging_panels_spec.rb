@@ -52,14 +52,18 @@ RSpec.describe "The panels of the rigging" do
 
   it "looks at heat, chemicals and edges once they are given, and stops what they forbid" do
     open_plan(demo_plan("chiller"))
-    rung("slings").click
-    expect(page).to have_css(".ladder-foot", text: "heat")
+    rung("surroundings").click
+    click_button "Take the surroundings away"
+    expect(page).to have_css(
+      "[data-rung=surroundings][data-verdict=not_known]",
+      text: "needs: heat, chemicals and edges"
+    )
     click_button "Give heat, chemicals and edges"
     expect(page).to have_css("[data-rung=slings][data-verdict=not_known]")
     fill_in "temperature of the slings", with: "38 °C"
     select "edges, all padded", from: "Edges they bear on"
     expect(page).to have_css("[data-rung=slings][data-verdict=holds]")
-    expect(page).to have_no_css(".ladder-foot", text: "heat")
+    expect(page).to have_css("[data-rung=surroundings][data-verdict=holds]", text: "38 °C, edges padded")
     check "alkali"
     expect(page).to have_css("[data-rung=slings][data-verdict=stop]", text: "alkali harms polyester round")
     uncheck "alkali"

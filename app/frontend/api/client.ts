@@ -233,6 +233,17 @@ export interface SchoolsAnswer {
   }[]
 }
 
+// What a newer rule set of the same name would change.
+export interface RuleChanges {
+  id: string
+  versions: { before: number; after: number }
+  newer: boolean
+  snapshot: Snapshot<RuleSet>
+  values: Record<string, { before: unknown; after: unknown; reason: string }>
+  headlines: { before: Sentence; after: Sentence }
+  rungs: SchoolsAnswer['rungs']
+}
+
 // The library of cranes and charts.
 export interface ChartRecord {
   version: number
@@ -426,6 +437,7 @@ export const api = {
   selection: (document: Plan, upper: boolean) => send<Selection>('POST', '/selections', { document, upper }),
   levelAdvice: (document: Plan) => send<LevelAdvice>('POST', '/level_advices', { document }),
   schools: (document: Plan) => send<SchoolsAnswer>('POST', '/schools', { document }),
+  ruleChanges: (document: Plan) => send<RuleChanges>('POST', '/rule_changes', { document }),
   quickCheck: (given: Record<string, string>) => send<QuickAnswer>('POST', '/quick_checks', given),
   waysOut: (document: Plan) =>
     send<{ question: string | null; ways: WayOut[]; tried: string[] }>('POST', '/ways_out', { document }),

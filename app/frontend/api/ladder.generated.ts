@@ -10,6 +10,7 @@ export type RungId =
   | "points"
   | "thrust"
   | "fittings"
+  | "surroundings"
   | "loop"
   | "sharing"
   | "slings"
@@ -27,9 +28,13 @@ export type RungId =
   | "platform"
   | "crane"
   | "stand"
+  | "ground"
+  | "power_lines"
+  | "obstacles"
   | "wind"
   | "zones"
-  | "gear";
+  | "gear"
+  | "crew";
 /**
  * the flights that rungs stand in, foot first
  */
@@ -55,7 +60,14 @@ export interface Ladder {
     worst: RungId;
   }[];
   rungs: Rung[];
-  not_checked: string[];
+  /**
+   * what the plan leaves out, and who says so
+   */
+  scope: {
+    words: string;
+    by: string;
+    left_out: string[];
+  } | null;
   readings: {
     /**
      * what was understood of what is typed at that place of the plan
@@ -117,6 +129,15 @@ export interface Rung {
    * its worst case is still being worked out
    */
   pending: boolean;
+  /**
+   * who answered it in words, and until when that counts
+   */
+  word: {
+    says: string;
+    by: string;
+    on: string;
+    lapses: string;
+  } | null;
 }
 export interface Figure {
   value: number;
@@ -134,7 +155,8 @@ export interface Figure {
     | "kg_per_m3"
     | "kg_m"
     | "m_per_s"
-    | "celsius";
+    | "celsius"
+    | "kv";
   metric: string;
   us: string;
 }
@@ -285,7 +307,8 @@ export interface Figure1 {
     | "kg_per_m3"
     | "kg_m"
     | "m_per_s"
-    | "celsius";
+    | "celsius"
+    | "kv";
   metric: string;
   us: string;
 }

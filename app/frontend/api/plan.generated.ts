@@ -111,6 +111,10 @@ export interface Plan {
        * what a point is on that lies outside the load's outline
        */
       on?: string;
+      /**
+       * a mass as written, with its unit
+       */
+      wll?: string | null;
     }[];
     take_off?: TakeOff;
     /**
@@ -221,6 +225,10 @@ export interface Plan {
        * was the choke hammered or battened down on the load? null: nobody said
        */
       beaten_down?: boolean | null;
+      /**
+       * own: the sling's own end holds the load, with no fitting between
+       */
+      load_end?: "own" | null;
     }[];
     /**
      * where the slings work; not looked at when it is not here
@@ -449,6 +457,25 @@ export interface Plan {
       wll?: string | null;
     };
   };
+  /**
+   * rungs that are answered in words; one that is not here is not answered
+   */
+  by_word?: {
+    ground?: Word;
+    power_lines?: LineWord;
+    obstacles?: Word;
+    crew?: Word;
+  };
+  /**
+   * what the plan is about; the whole lift when nothing is said
+   */
+  scope?: {
+    kind: "whole" | "workshop" | "rigging";
+    /**
+     * who says that the rest cannot arise; nothing is left out without a name
+     */
+    by: string;
+  };
   snapshots: {
     rule_sets: {
       [k: string]:
@@ -628,6 +655,64 @@ export interface Fitting {
    * what an eyebolt is screwed into, and who says that it holds
    */
   into?: string;
+}
+/**
+ * an answer in words, by a named person, in place of figures
+ */
+export interface Word {
+  /**
+   * what was found, or where it is written
+   */
+  says?: string;
+  /**
+   * who says so
+   */
+  by?: string;
+  /**
+   * the day on which it was said
+   */
+  on?: string | null;
+  /**
+   * the last day on which it counts; the rule set may end it sooner
+   */
+  until?: string | null;
+}
+/**
+ * what somebody says of power lines
+ */
+export interface LineWord {
+  /**
+   * what was found, or where it is written
+   */
+  says?: string;
+  /**
+   * who says so
+   */
+  by?: string;
+  /**
+   * the day on which it was said
+   */
+  on?: string | null;
+  /**
+   * the last day on which it counts; the rule set may end it sooner
+   */
+  until?: string | null;
+  /**
+   * is a power line near: none as far as was looked, one of known voltage, or one that nobody knows
+   */
+  lines?: "none" | "known" | "unknown" | null;
+  /**
+   * a length as written, with its unit
+   */
+  looked?: string | null;
+  /**
+   * of the line, such as 110 kV
+   */
+  voltage?: string | null;
+  /**
+   * a length as written, with its unit
+   */
+  nearest?: string | null;
 }
 export interface RuleSet {
   id: string;

@@ -126,7 +126,7 @@ function Standing({ plan }: { plan: Summary }) {
           ? plan.needs.slice(0, 2).join('; ')
           : plan.verdict === 'stop'
             ? 'a change to what stops it'
-            : 'nothing here; look at what is not checked'}
+            : 'nothing here'}
       </Box>
     </>
   )

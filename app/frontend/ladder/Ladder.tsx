@@ -23,7 +23,7 @@ interface Props {
   onSelect: (id: RungId) => void
   layout: LadderLayout
   height: number
-  notChecked: string[]
+  scope: Whole['scope']
   onNear: () => void
 }
 
@@ -38,7 +38,7 @@ export const Ladder = memo(function Ladder({
   onSelect,
   layout,
   height,
-  notChecked,
+  scope,
   onNear,
 }: Props) {
   const ground = height - GROUND_FROM_BOTTOM
@@ -87,12 +87,34 @@ export const Ladder = memo(function Ladder({
           </div>
         )
       })}
-      <div className="ladder-foot" style={{ top: ground }} title={notChecked.join('; ')}>
-        <strong>Not checked:</strong> {notChecked.join(', ')}
-      </div>
+      <Foot rungs={rungs} scope={scope} working={working} top={ground} />
     </nav>
   )
 })
+
+const COUNTED: Verdict[] = ['stop', 'not_known', 'tight', 'holds']
+
+// Under the ground line: how many rungs say what, and what is left out in whose name.
+function Foot({ rungs, scope, working, top }: Pick<Props, 'rungs' | 'scope' | 'working'> & { top: number }) {
+  const counts = COUNTED.flatMap((verdict) => {
+    const some = rungs.filter((rung) => rung.verdict === verdict).length
+    return some > 0 ? [`${some} ${verdict === 'holds' && some > 1 ? 'hold' : WORD[verdict]}`] : []
+  })
+  const byWord = rungs.filter((rung) => rung.word).map((rung) => rung.label.toLowerCase())
+  const rest = scope
+    ? `Left out, ${scope.words}, says ${scope.by}: ${scope.left_out.join(', ').toLowerCase()}`
+    : byWord.length > 0
+      ? `W: ${byWord.length} by word: ${byWord.join(', ')}`
+      : 'Up, Down climb; G goes to the governing rung'
+  return (
+    <div className="ladder-foot" style={{ top }} title={rest}>
+      <strong>
+        {rungs.length} rungs: {working ? 'working' : counts.join(', ')}
+      </strong>
+      <div>{rest}</div>
+    </div>
+  )
+}
 
 // The rungs of the open flight. Where they are more than the room holds, this flight alone scrolls.
 function Flight({
@@ -201,6 +223,7 @@ function Step({
             attention={rung.attention}
             width={BAR_WIDTH}
             height={10}
+            word={!working && !!rung.word}
           />
         </span>
         <span className="rung-note" title={note ?? undefined}>

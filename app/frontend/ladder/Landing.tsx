@@ -27,10 +27,12 @@ export function Landing({ flight, rungs, open, working, leads, top, onSelect }: 
   const others = rungs.filter((rung) => rung.verdict === worst.verdict).length - 1
   const count = `${rungs.length} ${rungs.length === 1 ? 'rung' : 'rungs'}`
   const more = worst.verdict === 'not_known' && others > 0 ? ` +${others}` : ''
-  const words = late
+  const byWord = rungs.filter((rung) => rung.word).length
+  const words = byWord > 0 ? `, ${byWord} by word` : ''
+  const said = late
     ? 'working'
     : worst.verdict === 'holds' && !figure
-      ? `holds, ${rungs.length} of ${rungs.length}`
+      ? `holds, ${rungs.length} of ${rungs.length}${words}`
       : `${WORD[worst.verdict]}: ${worst.label.toLowerCase()}${figure}${more}`
   const met = (event: MouseEvent) =>
     event.target instanceof Element
@@ -53,7 +55,7 @@ export function Landing({ flight, rungs, open, working, leads, top, onSelect }: 
         <>
           <span className="hush">{`${count}, `}</span>
           <span className="landing-words" style={{ color: COLOUR[verdict] }}>
-            {words}
+            {said}
           </span>
           <Folded rungs={rungs} working={working} />
         </>
@@ -76,6 +78,7 @@ function Folded({ rungs, working }: { rungs: Rung[]; working: boolean }) {
           <g key={rung.id} data-rung={rung.id} data-verdict={late ? 'working' : rung.verdict}>
             <rect x={0} y={y - pitch / 2} width={LINES.width} height={pitch} fill="transparent" />
             <Line verdict={late ? 'not_known' : rung.verdict} y={y} />
+            {!late && rung.word && <rect x={5} y={y - 1.9} width={5} height={3.8} fill="var(--mark)" />}
           </g>
         )
       })}

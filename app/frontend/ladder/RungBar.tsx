@@ -10,6 +10,8 @@ interface Props {
   height: number
   stiles?: boolean
   plain?: boolean
+  // Answered in words, by a named person.
+  word?: boolean
 }
 
 // One rung: solid, hatched, snapped or dashed. Full width is 100 %. The snapped one hangs long from the left
@@ -22,6 +24,7 @@ export function RungBar({
   height: h,
   stiles = false,
   plain = false,
+  word = false,
 }: Props) {
   const hatch = useId()
   const filled = Math.max(0, Math.min(1, share ?? 1)) * w
@@ -55,6 +58,7 @@ export function RungBar({
       {verdict === 'holds' && share === null && (
         <rect x={0} y={h / 2 - 2} width={w} height={4} fill="var(--mark)" />
       )}
+      {word && <ByWord middle={h / 2} />}
       {(verdict === 'tight' || (verdict === 'holds' && share !== null)) && (
         <>
           <rect
@@ -98,3 +102,21 @@ export function RungBar({
     </svg>
   )
 }
+
+// The mark of an answer by word, on its bar.
+const ByWord = ({ middle }: { middle: number }) => (
+  <g className="by-word">
+    <rect
+      x={8}
+      y={middle - 7}
+      width={17}
+      height={14}
+      fill="var(--chalk)"
+      stroke="var(--mark)"
+      strokeWidth={1.5}
+    />
+    <text x={16.5} y={middle + 4.4} textAnchor="middle" fontSize={12} fontWeight={600} fill="var(--mark)">
+      W
+    </text>
+  </g>
+)

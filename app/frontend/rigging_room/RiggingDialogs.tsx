@@ -8,12 +8,13 @@ import { useTheme } from '@mui/material/styles'
 import type { ReactNode } from 'react'
 import { Comparison } from '../crane_room/Comparison'
 import type { Editor } from '../workbench/usePlanEditor'
+import { NewerRules } from './NewerRules'
 import { LevelUp } from './LevelUp'
 import { Proposals } from './Proposals'
 import { Schools } from './Schools'
 import { StorePick } from './StorePick'
 
-export type RiggingDialog = 'proposals' | 'store' | 'store_above' | 'level' | 'schools' | 'cranes'
+export type RiggingDialog = 'proposals' | 'store' | 'store_above' | 'level' | 'schools' | 'cranes' | 'rules'
 export interface RiggingProps {
   editor: Editor
   take: (changes: Record<string, unknown>, note: string) => void
@@ -26,6 +27,7 @@ const TITLES: Record<RiggingDialog, string> = {
   level: 'Make it hang level',
   schools: 'Rule sets side by side',
   cranes: 'Cranes side by side',
+  rules: 'Newer rules',
 }
 
 // What looks at the whole plan and offers a change of it. Taking one is one step of undo, and closes the sheet.
@@ -50,6 +52,7 @@ export function RiggingDialogs({
     level: <LevelUp editor={editor} take={take} />,
     schools: <Schools editor={editor} take={take} />,
     cranes: <Comparison editor={editor} take={take} />,
+    rules: <NewerRules editor={editor} take={take} />,
   }
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="lg" fullScreen={small} aria-labelledby="rigging-title">

@@ -2,8 +2,8 @@ import Box from '@mui/material/Box'
 import { useQuery } from '@tanstack/react-query'
 import { api } from '../api/client'
 import { useShown } from '../display/preferences'
-import { VerdictLine } from '../ladder/VerdictLine'
-import { COLOUR, WORD } from '../ladder/verdict'
+import { COLOUR } from '../ladder/verdict'
+import { Said } from './Said'
 import { Asked, type RiggingProps } from './RiggingDialogs'
 import './rigging_room.css'
 
@@ -53,16 +53,7 @@ export function Schools({ editor }: RiggingProps) {
                     const said = row.said[id]
                     return (
                       <td key={id} className={row.differs ? 'differs' : undefined} style={{ paddingLeft: 8 }}>
-                        {said ? (
-                          <>
-                            <VerdictLine verdict={said.verdict} utilisation={said.utilisation}>
-                              {WORD[said.verdict]} {shown(said.utilisation)}
-                            </VerdictLine>
-                            <span className="small">{shown(said.note)}</span>
-                          </>
-                        ) : (
-                          'not a rung of this set'
-                        )}
+                        <Said said={said ?? null} />
                       </td>
                     )
                   })}

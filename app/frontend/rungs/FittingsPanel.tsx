@@ -68,6 +68,23 @@ export function FittingsPanel({ editor, ladder }: PanelProps) {
         return (
           <div key={index}>
             <Heading>{name} leg</Heading>
+            {leg.hitch === 'vertical' && (
+              <label style={{ display: 'flex', alignItems: 'center', gap: 8, minHeight: 44 }}>
+                <input
+                  type="checkbox"
+                  id={fieldId(`/rigging/legs/${index}/load_end`)}
+                  style={{ width: 22, height: 22 }}
+                  checked={leg.load_end === 'own'}
+                  onChange={(event) =>
+                    editor.change(
+                      { [`/rigging/legs/${index}/load_end`]: event.target.checked ? 'own' : null },
+                      `end of the ${name} sling`,
+                    )
+                  }
+                />
+                the sling’s own end holds the load, with nothing between
+              </label>
+            )}
             {fittings.map((one, place) => {
               const at = `/rigging/legs/${index}/fittings/${place}`
               const note = `fitting ${place + 1} of the ${name} leg`

@@ -3,7 +3,7 @@ import { Heading, QuantityField, Row, WordsField, type PanelProps } from './part
 
 // The load's lifting points as its maker rated them.
 export function PointsPanel({ editor, ladder }: Pick<PanelProps, 'editor' | 'ladder'>) {
-  const rated = editor.document.load.rated_points ?? []
+  const { points, rated_points: rated = [] } = editor.document.load
   const add = () =>
     editor.change(
       {
@@ -21,6 +21,23 @@ export function PointsPanel({ editor, ladder }: Pick<PanelProps, 'editor' | 'lad
     )
   return (
     <>
+      {rated.length === 0 && (
+        <>
+          <Heading aside="each, as marked, in the direction of its pull">What the points carry</Heading>
+          <Row columns="1fr 1fr">
+            {points.map((point, index) => (
+              <QuantityField
+                key={index}
+                editor={editor}
+                ladder={ladder}
+                pointer={`/load/points/${index}/wll`}
+                label={`${point.name} point`}
+                note={`what the ${point.name} point carries`}
+              />
+            ))}
+          </Row>
+        </>
+      )}
       <Heading aside="as the load's maker marked them">Rated lifting points</Heading>
       {rated.map((point, index) => (
         <div key={index} style={{ borderBottom: '1px solid var(--line)', marginBottom: 6 }}>

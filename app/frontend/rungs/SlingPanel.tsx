@@ -7,7 +7,6 @@ import { ChoiceField, Heading, QuantityField, Row, WordsField, type PanelProps }
 import { fieldId } from './places'
 import { keptSlings, slingChoices, usedSlings, useStore } from './slings'
 import { PreventedFields } from './Prevented'
-import { SurroundingsFields } from './Surroundings'
 
 const HITCHES: [string, string][] = [
   ['vertical', 'straight'],
@@ -180,7 +179,6 @@ export function SlingPanel({ editor, ladder, open, go }: PanelProps) {
           Give the fittings
         </Button>
       )}
-      <SurroundingsFields editor={editor} ladder={ladder} />
     </>
   )
 }

@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button'
-import { ChoiceField, Heading, QuantityField, Row, WordsField, type PanelProps } from './parts'
+import { ChoiceField, QuantityField, Row, WordsField, type PanelProps } from './parts'
 import { fieldId } from './places'
 
 const BARE = {
@@ -30,14 +30,14 @@ const SURFACES: [string, string][] = [
 ]
 
 // Where the slings work: heat, chemicals, edges, sparks, lines near by.
-export function SurroundingsFields({ editor, ladder }: Pick<PanelProps, 'editor' | 'ladder'>) {
+export function SurroundingsPanel({ editor, ladder }: PanelProps) {
   const place = editor.document.rigging.surroundings
   if (!place)
     return (
       <Button
         variant="outlined"
         fullWidth
-        sx={{ mt: 2, minHeight: 44 }}
+        sx={{ minHeight: 44 }}
         onClick={() => editor.change({ '/rigging/surroundings': BARE }, 'surroundings of the slings')}
       >
         Give heat, chemicals and edges
@@ -56,7 +56,6 @@ export function SurroundingsFields({ editor, ladder }: Pick<PanelProps, 'editor'
   )
   return (
     <>
-      <Heading>Surroundings</Heading>
       <Row columns="1fr 1fr">
         <QuantityField
           editor={editor}

@@ -14,6 +14,8 @@ import { HoistPanel } from './HoistPanel'
 import { LevelPanel } from './LevelPanel'
 import { LoadPanel } from './LoadPanel'
 import type { PanelProps } from './parts'
+import { CrewPanel, GroundPanel, ObstaclesPanel, PowerLinesPanel } from './WordPanels'
+import { SurroundingsPanel } from './Surroundings'
 import { PlatformPanel } from './PlatformPanel'
 import { PointsPanel } from './PointsPanel'
 import { SharingPanel } from './SharingPanel'
@@ -36,17 +38,22 @@ export const PANELS: Record<RungId, ComponentType<PanelProps>> = {
   sharing: SharingPanel,
   fittings: FittingsPanel,
   points: PointsPanel,
+  surroundings: SurroundingsPanel,
   loop: SlingPanel,
   grip: SlingPanel,
   wraps: HoistPanel,
   boom: ClearancePanel,
   side_pull: SidePullPanel,
   stand: StandPanel,
+  ground: GroundPanel,
+  power_lines: PowerLinesPanel,
+  obstacles: ObstaclesPanel,
   wind: WindPanel,
   zones: ZoneFields,
   platform: PlatformPanel,
   hook: HookPanel,
   gear: GearPanel,
+  crew: CrewPanel,
   thrust: ThrustPanel,
   blocks: BlocksPanel,
 }

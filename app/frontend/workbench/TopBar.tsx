@@ -64,6 +64,7 @@ const RIGGING: [RiggingDialog, string][] = [
   ['level', 'Make it hang level'],
   ['schools', 'Rule sets side by side'],
   ['cranes', 'Cranes side by side'],
+  ['rules', 'Newer rules'],
 ]
 
 export type DialogName = 'keys' | 'revisions' | 'details'
@@ -114,7 +115,7 @@ export const TopBar = memo(function TopBar({
       : silentSince
         ? `No answer since ${silentSince.toLocaleTimeString()}`
         : 'No ladder'
-  const long = sentence.length > 40
+  const long = sentence.length > 46
   const open = (which: DialogName) => () => {
     setMenu(null)
     onDialog(which)
@@ -267,7 +268,7 @@ export const TopBar = memo(function TopBar({
               whiteSpace: 'nowrap',
             }}
           >
-            {pending ? '' : ladder?.then || (ladder ? `Not checked: ${ladder.not_checked.join(', ')}` : '')}
+            {pending || !ladder ? '' : ladder.then}
           </Box>
         </Box>
       </Box>

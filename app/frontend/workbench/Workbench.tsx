@@ -61,10 +61,12 @@ export function Workbench({ editor }: { editor: Editor }) {
   const governing = ladder?.governs[0]
   const toGoverning = useCallback(() => governing && select(governing), [governing, select])
   const navigate = useNavigate()
+  const [dialog, setDialog] = useState<RiggingDialog | null>(null)
   const go = useCallback(
     (pointer: string) => {
       if (pointer.startsWith('/load/take_off'))
         return void navigate(`/plans/${editor.id}/load`, { state: { go: pointer } })
+      if (pointer === '/rules') return setDialog('rules')
       const panel = panelOf(pointer)
       if (panel) select(panel)
       setTimeout(() => document.getElementById(fieldId(pointer))?.focus(), 60)
@@ -78,7 +80,6 @@ export function Workbench({ editor }: { editor: Editor }) {
   const [looking, setLooking] = useState<Looking>({ view: 'side', zoom: FIT, exaggerate: 1 })
   const look = useCallback((change: Partial<Looking>) => setLooking((now) => ({ ...now, ...change })), [])
   const [entry, setEntry] = useState<Entry | null>(null)
-  const [dialog, setDialog] = useState<RiggingDialog | null>(null)
   useKeys({
     editor,
     ladder,
@@ -169,7 +170,7 @@ export function Workbench({ editor }: { editor: Editor }) {
             onSelect={select}
             layout={flights}
             height={ladderHeight}
-            notChecked={ladder.not_checked}
+            scope={ladder.scope}
             onNear={stay}
           />
         ) : (

@@ -2,12 +2,36 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useEffect } from 'react'
 import { Link } from 'react-router'
+import type { Ladder } from '../api/ladder.generated'
 import { usePreferences, useShown } from '../display/preferences'
 import { RungBar } from '../ladder/RungBar'
 import { COLOUR, WORD } from '../ladder/verdict'
 import { Cautions, Parts, Working } from '../rungs/parts'
 import type { Editor } from '../workbench/usePlanEditor'
 import './working.css'
+
+// At the head of what is printed: who answered in words, and what is left out in whose name.
+function ByWord({ ladder }: { ladder: Ladder }) {
+  const { scope } = ladder
+  return (
+    <>
+      {ladder.rungs.map(
+        ({ id, label, word }) =>
+          word && (
+            <p key={id} data-by-word={id}>
+              <strong>{label} by word</strong> of {word.by}, {word.on}, counts until {word.lapses}:{' '}
+              {word.says}
+            </p>
+          ),
+      )}
+      {scope && (
+        <p>
+          <strong>Left out, {scope.words}</strong>, says {scope.by}: {scope.left_out.join(', ').toLowerCase()}
+        </p>
+      )}
+    </>
+  )
+}
 
 const LIGHT_NOTHING = () => {}
 
@@ -50,10 +74,8 @@ export function WorkingSheet({ editor }: { editor: Editor }) {
           <p className="working-verdict" style={{ color: COLOUR[ladder.verdict] }}>
             {shown(ladder.headline)}
           </p>
-          <p>
-            Not checked here: {ladder.not_checked.join(', ')}. The tag, the chart in the cab, local rules and
-            a qualified person come before this.
-          </p>
+          <ByWord ladder={ladder} />
+          <p>The tag, the chart in the cab, local rules and a qualified person come before this.</p>
           {ladder.rungs.map((rung) => (
             <section key={rung.id} aria-label={rung.label} data-working={rung.id}>
               <h2>

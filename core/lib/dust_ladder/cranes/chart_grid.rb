@@ -19,6 +19,9 @@ module DustLadder
         "lead sheaves" => [ %w[hoist lead_sheaves], :whole ],
         "rope on drum" => [ %w[hoist rope_m], :length ],
         "least wraps" => [ %w[hoist least_wraps], :number ],
+        "drum diameter" => [ %w[hoist drum diameter_m], :length ],
+        "drum rope" => [ %w[hoist drum rope_mm], :millimetres ],
+        "wraps per layer" => [ %w[hoist drum wraps_per_layer], :number ],
         "hook block mass" => [ %w[hook_block mass_kg], :mass ],
         "hook block length" => [ %w[hook_block length_m], :length ],
         "hook block wll" => [ %w[hook_block wll_kg], :mass ],
@@ -35,7 +38,7 @@ module DustLadder
       EXAMPLE = "first cell such as radius (m), then the boom lengths"
 
       # A chart's data as such a table, CSV text in m and kg; nil for a family that has no grid. What has no name here
-      # (drum, other people's marks of record) stays out: the JSON is the whole of it.
+      # (other people's marks of record) stays out: the JSON is the whole of it.
       def self.write(data)
         family = data["family"] || "mobile"
         return unless %w[mobile tower].include?(family)
@@ -61,8 +64,15 @@ module DustLadder
           [ "capacity in", "kg" ],
           *(data["interpolation"] == "radius" ? [ [ "read between rows", "yes" ] ] : []),
           *named,
+          *pulls(data),
           *(data["deductions"] || []).map { |item| [ "deduct #{item["what"]}", "#{item["kg"]} kg" ] }
         ]
+      end
+
+      # What the hoist pulls in each layer, from the bare drum out.
+      def self.pulls(data)
+        found = data.dig("hoist", "drum", "layer_pulls_kg") or return []
+        [ [ "pulls by layer", *found.map { |kg| "#{kg} kg" } ] ]
       end
 
       def self.sector_lines(data)
@@ -110,9 +120,10 @@ module DustLadder
         mass_per_length: " kg/m",
         angle: " deg",
         speed: " m/s",
-        percent: " %"
+        percent: " %",
+        millimetres: " mm"
       }.freeze
-      private_class_method :head_lines, :sector_lines, :tower_lines
+      private_class_method :head_lines, :sector_lines, :tower_lines, :pulls
 
       # bytes: the file as it came. name: of the file.
       def initialize(bytes, name)
@@ -179,6 +190,8 @@ module DustLadder
           quantity(cells, number, :mass) do |kg|
             (@data["deductions"] ||= []) << { "what" => cells.first.sub(/\Adeduct /i, ""), "kg" => kg }
           end
+        when "pulls by layer"
+          pulls(cells, number)
         when *NAMES.keys
           NAMES[name].then { |path, kind| quantity(cells, number, kind) { |value| put(path, value) } }
         else
@@ -191,6 +204,18 @@ module DustLadder
 
         fault(number, 2, "nothing is written after #{cells.first}", expected)
         nil
+      end
+
+      def pulls(cells, number)
+        wanted(cells, number, "the pull in the first layer") or return
+        pulls =
+          cells.drop(1).reject(&:empty?).each_with_index.map do |text, index|
+            Quantity::Reader.read(text, :mass)
+          rescue Quantity::Unreadable => error
+            fault(number, index + 2, error.message, error.expected)
+            nil
+          end
+        put(%w[hoist drum layer_pulls_kg], pulls) if pulls.all?
       end
 
       def put(path, value)
@@ -214,6 +239,8 @@ module DustLadder
                 )
               )
             end
+          when :millimetres
+            (Quantity::Reader.read(text, :length) * 1000).round(6)
           when :percent
             Quantity::Reader.read(text, :share) * 100
           else

@@ -50,11 +50,13 @@ module DustLadder
       # Those that govern, each reason once.
       def spoken = governing.uniq { |rung| rung.utilisation ? rung.id : rung.note["metric"][/[^:]*\z/] }
 
-      # What is not known, and then how what is known stands.
+      # What is not known, and then how what is known stands. All waits for what the load lacks, so it is told in full;
+      # any other rung by its name.
       def unknown_headline(system)
         unknown, known = rungs.partition { |rung| rung.verdict == "not_known" }
         more = unknown.size > 1 ? " and #{unknown.size - 1} more" : ""
-        said = "Not known: #{governing.first.note[system.to_s]}#{more}"
+        first = governing.first
+        said = "Not known: #{first.flight == "load" ? first.note[system.to_s] : first.label.downcase}#{more}"
         worst = known.select(&:utilisation).min_by { |rung| [ Verdict.rank(rung.verdict), -rung.utilisation ] }
         worst ? "#{said}. What is known #{known_word(worst)}, #{worst.label.downcase} at #{worst.percent}" : said
       end

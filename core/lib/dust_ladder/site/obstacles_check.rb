@@ -3,7 +3,7 @@ module DustLadder
     # Is the way free of what could be struck, and of people? By word of who walked it (handbook, sections 8, 15).
     class ObstaclesCheck < Ladder::ByWordCheck
       ID = "obstacles"
-      LABEL = "Obstacles and people"
+      LABEL = "Obstacles, people"
       FLIGHT = "ground_and_site"
       ASKS = "what and who is in the way"
     end
