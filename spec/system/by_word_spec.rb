@@ -13,6 +13,7 @@ RSpec.describe "What is answered by word", type: :system do
     rung("gear").click
     find_field("Day of the lift").send_keys("12152026")
     expect(page).to have_css("[data-rung=crew][data-verdict=holds]")
+    expect(page).to have_css("[role=status]", text: ", saved")
     visit "#{page.current_path}/working"
     expect(page).to have_css(
       "[data-by-word=crew]",
