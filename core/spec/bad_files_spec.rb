@@ -47,7 +47,8 @@ RSpec.describe "Files that are not plans" do
   end
 
   OPTIONAL = %w[
-    hook by_word ground power_lines obstacles crew until lines looked surroundings surface load_end wll level side_pull
+    hook by_word ground power_lines obstacles crew says by on until lines looked surroundings surface load_end wll level
+    side_pull
     wind
   ].freeze
 

@@ -1,6 +1,8 @@
 module Api
   # The ladder of a document that is being edited, with its take-off when that is asked for; in haste without the worst
-  # cases that take long, which are then told to be pending. Nothing is kept.
+  # cases that take long, which are then told to be pending; with the working of those rungs that are open. The document
+  # is sent whole, or as changes of one that was sent a moment ago, named by what its answer called it. Nothing is kept
+  # for good.
   class ChecksController < BaseController
     def create
       render json: JSON.generate(answer)
@@ -10,15 +12,34 @@ module Api
 
     def answer
       look = body["take_off"]
-      return DustLadder.check(
-        document,
-        hasty: body["hasty"] == true,
-        standing: Piece.standing(document)
-      ).as_json unless look.is_a?(Hash)
+      return ladder unless look.is_a?(Hash)
 
       of, row = look.values_at("of", "row").map { |index| index if index.is_a?(Integer) && !index.negative? }
       refuse_group(of) if of && document.dig("load", "take_off", "groups", of).nil?
       DustLadder.check_with_take_off(document, of: of, row: row, standing: Piece.standing(document))
+    end
+
+    def ladder
+      checked = DustLadder.check(document, hasty: body["hasty"] == true, standing: Piece.standing(document))
+      open = body["open"] if body["open"].is_a?(Array)
+      checked.as_json(open: open).merge("base" => base)
+    end
+
+    # What the whole document is kept by; where only changes were sent, what they are changes of.
+    def base = body["base"] || DustLadder::PlanFile::Bases.keep(document)
+
+    def document = @document ||= body["base"] ? changed : super
+
+    def changed
+      changes = body["changes"].is_a?(Hash) ? body["changes"] : {}
+      gone = body["gone"].is_a?(Array) ? body["gone"].grep(String) : []
+      DustLadder::PlanFile::Bases.changed(body["base"], changes, gone) or raise Forgotten
+    end
+
+    # The document that was sent before is no longer kept: it is to be sent whole.
+    Forgotten = Class.new(StandardError)
+    rescue_from Forgotten do
+      refuse "the document that this changes is no longer kept", "the whole document", :gone
     end
 
     def refuse_group(index)

@@ -1,4 +1,4 @@
-import type { Drawing, Ladder, Figure, Line, Sentence } from './ladder.generated'
+import type { Drawing, Ladder, Figure, Line, RungId, Sentence } from './ladder.generated'
 import type { Beam, Chart, Group, Part, Plan, RuleSet, Sling } from './plan.generated'
 
 export interface Fault {
@@ -415,6 +415,14 @@ async function follow<T>(path: string, options: RequestInit, take: (part: T) => 
   }
 }
 
+type CheckedDocument = { document: Plan } | { base: string; changes: Record<string, unknown>; gone: string[] }
+export type CheckAsked = CheckedDocument & {
+  take_off: { of: number | null; row: number | null } | null
+  hasty: boolean
+  // Rungs whose working is wanted; of all, when it is null.
+  open: RungId[] | null
+}
+
 export const api = {
   board: (asked: URLSearchParams) => ask<BoardPage>(`/board?${asked}`),
   plan: (id: string) => ask<Whole>(`/plans/${id}`),
@@ -426,8 +434,8 @@ export const api = {
   },
   save: (id: number, document: Plan, lock_version: number, note: string) =>
     send<Saved>('PATCH', `/plans/${id}`, { document, lock_version, note }),
-  check: (document: Plan, take_off: { of: number | null; row: number | null } | null = null, hasty = false) =>
-    send<Ladder>('POST', '/checks', { document, take_off, hasty }),
+  // asked: a document, or changes of one that was sent before; and what is wanted of its ladder.
+  check: (asked: CheckAsked) => send<Ladder>('POST', '/checks', asked),
   proposals: (document: Plan) =>
     send<{
       proposals: Proposal[]

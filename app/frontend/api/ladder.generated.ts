@@ -98,6 +98,10 @@ export interface Ladder {
   reach: Reach | null;
   crane: CraneView | null;
   take_off: TakeOff | null;
+  /**
+   * by which the document that this answers can be named when a change of it is sent
+   */
+  base: string | null;
 }
 export interface Sentence {
   metric: string;
@@ -115,7 +119,10 @@ export interface Rung {
   capacity: Figure | null;
   note: Sentence | null;
   parts: Part[];
-  working: Line[];
+  /**
+   * every line of its arithmetic; nothing where it was not asked for
+   */
+  working: Line[] | null;
   cautions: {
     id: string;
     text: Sentence;

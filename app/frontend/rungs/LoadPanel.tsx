@@ -33,7 +33,7 @@ export function LoadPanel({ editor, ladder, rung }: PanelProps) {
   const shown = useShown()
   const { load, rigging } = editor.document
   const field = { editor, ladder }
-  const lineOf = (symbol: string) => shown(rung?.working.find((line) => line.symbol === symbol)?.result)
+  const lineOf = (symbol: string) => shown(rung?.working?.find((line) => line.symbol === symbol)?.result)
   const more = () => {
     const name =
       NAMES.find((one) => !load.points.some((point) => point.name === one)) ??

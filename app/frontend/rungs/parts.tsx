@@ -274,6 +274,12 @@ const runs = (lines: Line[]) =>
 export const Working = memo(function Working({ rung, light }: { rung: Rung; light: PanelProps['light'] }) {
   const { system } = usePreferences().preferences
   const shown = useShown()
+  if (!rung.working)
+    return (
+      <div className="small" role="status">
+        its working is on its way
+      </div>
+    )
   if (rung.working.length === 0) return null
   return (
     <div className="working">

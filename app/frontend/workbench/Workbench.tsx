@@ -12,7 +12,7 @@ import { LANDING, layoutLadder, openFlight, PITCH } from '../ladder/layout'
 import { GROUND_FROM_BOTTOM, LADDER_WIDTH, PANEL_WIDTH } from '../theme/tokens'
 import { fieldId, panelOf } from '../rungs/places'
 import { PlanBar } from './PlanBar'
-import { RungPanel } from './RungPanel'
+import { CalmPanel } from './CalmPanel'
 import { FIT } from '../drawing/scale'
 import type { Entry } from '../drawing/ElevationGrips'
 import { RiggingDialogs, type RiggingDialog } from '../rigging_room/RiggingDialogs'
@@ -44,6 +44,13 @@ export function Workbench({ editor }: { editor: Editor }) {
   const [ref, size] = useSize({ width: 664, height: 748 })
   const selected: RungId = chosen ?? ladder?.governs[0] ?? 'load'
   const rung = ladder?.rungs.find((one) => one.id === selected) ?? null
+
+  // Only the working of the rung that is looked at is asked for; other rooms want all of it.
+  const { setOpen: ask } = editor
+  useEffect(() => {
+    ask(selected)
+    return () => ask(null)
+  }, [ask, selected])
 
   // Once a field of the panel has the keyboard the panel stays: it is never swapped under the typing hand.
   const pin = useCallback(
@@ -123,7 +130,8 @@ export function Workbench({ editor }: { editor: Editor }) {
     : layout.ladder
   const panel = (
     <div onFocus={pin} style={{ display: 'contents' }}>
-      <RungPanel
+      <CalmPanel
+        moving={editor.dragging !== null}
         editor={editor}
         ladder={ladder}
         rung={rung}

@@ -56,6 +56,29 @@ export const withValues = <T>(document: T, changes: Record<string, unknown>): T 
     document,
   ) as T
 
+// What has to be changed in one document to make it the other: values by pointer, and what is gone. What they share is
+// not looked into.
+export interface Difference {
+  changes: Record<string, unknown>
+  gone: string[]
+}
+export function difference(from: unknown, to: unknown, pointer = '', found?: Difference): Difference {
+  const told: Difference = found ?? { changes: {}, gone: [] }
+  if (from === to) return told
+  if (isObject(from) && isObject(to)) {
+    for (const key of Object.keys(to))
+      if (Object.hasOwn(from, key)) difference(from[key], to[key], `${pointer}/${escaped(key)}`, told)
+      else told.changes[`${pointer}/${escaped(key)}`] = to[key]
+    for (const key of Object.keys(from))
+      if (!Object.hasOwn(to, key)) told.gone.push(`${pointer}/${escaped(key)}`)
+  } else if (Array.isArray(from) && Array.isArray(to) && from.length === to.length)
+    from.forEach((item, index) => difference(item, to[index], `${pointer}/${index}`, told))
+  else told.changes[pointer] = to
+  return told
+}
+const isObject = (data: unknown): data is Record<string, unknown> =>
+  typeof data === 'object' && data !== null && !Array.isArray(data)
+
 // Every leaf by pointer. Snapshots and lists whose length may differ are leaves of their own.
 const leaves = (data: unknown, pointer = '', found = new Map<string, string>()): Map<string, string> => {
   const whole = Array.isArray(data) || /^\/snapshots\/\w+\/[^/]+$/.test(pointer)

@@ -1,22 +1,13 @@
 import { useEffect, useMemo, useRef, useState } from 'react'
-import { api, Refused, type Fault } from '../api/client'
-import type { Ladder } from '../api/ladder.generated'
+import { Refused, type Fault } from '../api/client'
+import type { Ladder, RungId } from '../api/ladder.generated'
 import type { Plan } from '../api/plan.generated'
+import { answers, asker, type Look, type Question } from './asking'
 
 export const PATIENCE_MS = 150
 // Past this the worst case is waited for apart: how it hangs comes first, its rungs pending.
 const LONG_MS = 200
 
-// What of the take-off is wanted beside the ladder: a group by its number or the load's own list, and the row whose
-// working is shown.
-export interface Look {
-  of: number | null
-  row: number | null
-}
-interface Question {
-  document: Plan
-  look: Look | null
-}
 export interface Checked {
   ladder: Ladder | null
   of: Plan | null
@@ -32,8 +23,14 @@ interface Answer extends Omit<Checked, 'working'> {
 // Keeps asking the server for the ladder of the newest document: one question at a time, the newest next, so
 // that an older answer can never stand over a newer one. A ladder that is older than its document for longer
 // than a moment counts as working, and is not to be shown as current.
-export function useChecker(document: Plan, look: Look | null, first: { ladder: Ladder; of: Plan }): Checked {
-  const question = useMemo(() => ({ document, look }), [document, look])
+export function useChecker(
+  document: Plan,
+  look: Look | null,
+  open: RungId | null,
+  first: { ladder: Ladder; of: Plan },
+): Checked {
+  const question = useMemo(() => ({ document, look, open }), [document, look, open])
+  const [inquire] = useState(asker)
   const [answer, setAnswer] = useState<Answer>({
     ...first,
     to: first.of === document && !look ? question : null,
@@ -57,7 +54,7 @@ export function useChecker(document: Plan, look: Look | null, first: { ladder: L
 
   useEffect(() => {
     newest.current = question
-    if (answer.to === question) {
+    if (answers(answer.ladder, answer.to, question)) {
       unanswered.current = null
       return
     }
@@ -75,7 +72,7 @@ export function useChecker(document: Plan, look: Look | null, first: { ladder: L
         const now = (asked = newest.current)
         try {
           if (lastTook.current > LONG_MS && !now.look) {
-            const hasty = await api.check(now.document, null, true)
+            const hasty = await inquire(now, true)
             setAnswer((last) => ({
               ladder: hasty,
               of: now.document,
@@ -87,7 +84,7 @@ export function useChecker(document: Plan, look: Look | null, first: { ladder: L
             if (now !== newest.current || !hasty.rungs.some((rung) => rung.pending)) continue
           }
           const from = performance.now()
-          const ladder = await api.check(now.document, now.look)
+          const ladder = await inquire(now)
           const apart = lastTook.current > LONG_MS
           lastTook.current = performance.now() - from
           if (now !== newest.current && apart) continue
@@ -115,7 +112,7 @@ export function useChecker(document: Plan, look: Look | null, first: { ladder: L
       }
       asking.current = false
     }
-  }, [question, answer])
+  }, [question, answer, inquire])
 
   return { ...answer, working: answer.to !== question && lateAfter === answer && answer.of !== document }
 }

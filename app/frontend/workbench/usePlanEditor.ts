@@ -3,7 +3,9 @@ import { api, Refused, type Fault, type Whole } from '../api/client'
 import type { Plan } from '../api/plan.generated'
 import { merge, same, withValues, type Clash } from './pointers'
 import { keepDraft, readDraft } from './drafts'
-import { useChecker, type Look } from './useChecker'
+import type { RungId } from '../api/ladder.generated'
+import type { Look } from './asking'
+import { useChecker } from './useChecker'
 
 export type SaveState = 'saved' | 'changed' | 'saving' | 'offline' | 'refused' | 'clash'
 interface Step {
@@ -80,7 +82,8 @@ export function usePlanEditor(whole: Whole) {
   const noteRef = useRef('')
   const sentRef = useRef<Plan | null>(null)
   const [look, setLook] = useState<Look | null>(null)
-  const checked = useChecker(edit.document, look, { ladder: whole.ladder, of: whole.document })
+  const [open, setOpen] = useState<RungId | null>(null)
+  const checked = useChecker(edit.document, look, open, { ladder: whole.ladder, of: whole.document })
 
   // One change. While it is still moving (a drag, a field being typed in) it is not yet a step of undo.
   const change = useCallback(
@@ -252,6 +255,7 @@ export function usePlanEditor(whole: Whole) {
     redo,
     checked,
     setLook,
+    setOpen,
     undoNote: edit.anchor ? 'the change under way' : (edit.past.at(-1)?.note ?? null),
     redoNote: edit.future[0]?.note ?? null,
   }

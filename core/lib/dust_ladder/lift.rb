@@ -21,7 +21,7 @@ module DustLadder
     def initialize(data, hasty: false, standing: {})
       @standing = standing
       @document = PlanFile::Document.new(data)
-      @rules = RuleSet.new(data.dig("snapshots", "rule_sets", data["rules"], "data"))
+      @rules = Snapshots.rule_set(data.dig("snapshots", "rule_sets", data["rules"]))
       @scope = Plan::Scope.new(document, rules)
       @line_word = Plan::LineWord.new(document, Site::PowerLinesCheck::ID, Site::PowerLinesCheck::ASKS)
       @slings = {}
@@ -85,7 +85,7 @@ module DustLadder
     def legs = document.dig("rigging", "legs")
     def sling_of(leg) =
       leg["sling"] &&
-        (@slings[leg["sling"]] ||= DustLadder.floats(document.dig("snapshots", "slings", leg["sling"], "data")))
+        (@slings[leg["sling"]] ||= Snapshots.floats("slings", document.dig("snapshots", "slings", leg["sling"])))
     def bridle = @measured_bridle ||= @bridle.measure
 
     # The stack from the load up: load, rigging and what hangs in the hook, block, rope, and what the chart or the plan

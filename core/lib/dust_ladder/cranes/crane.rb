@@ -42,7 +42,7 @@ module DustLadder
       # The chart's data as snapshot. Raises NotKnown when none is chosen.
       def chart_data
         id = @data["chart"] or raise NotKnown.new("no chart is chosen", pointer: "/crane/chart")
-        @chart_data ||= DustLadder.floats(@document.dig("snapshots", "charts", id, "data"))
+        @chart_data ||= Snapshots.floats("charts", @document.dig("snapshots", "charts", id))
       end
 
       def chosen? = !@data["chart"].nil?

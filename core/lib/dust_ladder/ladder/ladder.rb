@@ -83,7 +83,8 @@ module DustLadder
       # The rungs that a named person answered in words.
       def by_word = rungs.select(&:word)
 
-      def as_json(*)
+      # open: ids of the rungs whose working is wanted; all of them when nothing is said.
+      def as_json(*, open: nil)
         {
           "format" => FORMAT,
           "version" => 1,
@@ -93,14 +94,15 @@ module DustLadder
           "then" => afterwards,
           "governs" => governing.map(&:id),
           "flights" => flights,
-          "rungs" => rungs.map(&:as_json),
+          "rungs" => rungs.map { |rung| rung.as_json(whole: open.nil? || open.include?(rung.id)) },
           "scope" => lift.scope.as_json(left_out),
           "readings" => lift.document.readings,
           "problems" => lift.document.problems,
           "drawing" => Drawing.new(lift, rung("slings"), rung("upper")).as_json,
           "reach" => rung("crane") && Reach.new(lift, rung("crane")).as_json,
           "crane" => Cranes::CraneView.new(lift).as_json,
-          "take_off" => nil
+          "take_off" => nil,
+          "base" => nil
         }
       end
 

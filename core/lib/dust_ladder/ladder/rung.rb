@@ -58,7 +58,8 @@ module DustLadder
         def working = arithmetic.lines
         def percent = utilisation && Figure.percent(utilisation)
 
-        def as_json(*)
+        # whole: with every line of its working; without, nil stands in its place.
+        def as_json(*, whole: true)
           {
             "id" => id,
             "label" => label,
@@ -71,7 +72,7 @@ module DustLadder
             "capacity" => capacity&.as_json,
             "note" => note&.as_json,
             "parts" => parts.map(&:as_json),
-            "working" => working.map(&:as_json),
+            "working" => whole ? working.map(&:as_json) : nil,
             "cautions" => cautions.map(&:as_json),
             "missing" => missing.map(&:as_json),
             "pending" => pending,

@@ -51,9 +51,26 @@ module DustLadder
       errors = Soundness.new(document, fresh["snapshots"]).errors if errors.empty?
       raise Invalid, errors if errors.any?
 
-      Known.remember(fresh)
+      Snapshots.remember(fresh["snapshots"])
       document
     end
+
+    # The same for a document that shares with an accepted one all that did not change: only the parts that differ are
+    # looked through.
+    def accept_change(document, base)
+      differ = document.keys.reject { |name| document[name].equal?(base[name]) }
+      return accept(document) unless document.keys == base.keys && (differ - CHANGING).empty?
+
+      errors = differ.flat_map { |name| Schema.section_errors(name, document[name]) }
+      errors = Soundness.new(document, NOTHING_FRESH).errors if errors.empty?
+      raise Invalid, errors if errors.any?
+
+      document
+    end
+    # What a hand changes; anything else is looked through as a whole.
+    CHANGING = %w[load rigging crane].freeze
+    NOTHING_FRESH = { "charts" => {} }.freeze
+    private_constant :CHANGING, :NOTHING_FRESH
 
     def parse(text)
       JSON.parse(text)
@@ -78,11 +95,9 @@ module DustLadder
       raise Invalid, [ { "pointer" => pointer, "message" => message, "expected" => expected } ]
     end
 
-    # Snapshots that were found sound before, by kind and digest. They do not change, so while a plan is edited
-    # they need not be looked through at every step; it is enough that they are the very same data.
+    # Snapshots that were found sound before do not change, so while a plan is edited they need not be looked through at
+    # every step; it is enough that they are the very same data.
     module Known
-      MOST = 200
-      @sound = {}
       ROW_FIELDS = Schema::PLAN.dig("$defs", "part", "properties").freeze
 
       module_function
@@ -95,7 +110,7 @@ module DustLadder
           document.merge(
             "snapshots" =>
               document["snapshots"].to_h do |kind, all|
-                [ kind, all.is_a?(Hash) ? all.reject { |_, one| known?(kind, one) } : all ]
+                [ kind, all.is_a?(Hash) ? all.reject { |_, one| Snapshots.known?(kind, one) } : all ]
               end
           )
         parts =
@@ -117,21 +132,7 @@ module DustLadder
       end
       CONTROL = /[\u0000-\u001f]/
 
-      def remember(document)
-        @sound.clear if @sound.size > MOST
-        document["snapshots"].each do |kind, all|
-          all.each_value { |one| @sound[[ kind, one["digest"] ]] ||= copy(one["data"]) }
-        end
-      end
-
-      def known?(kind, snapshot)
-        snapshot.is_a?(Hash) && snapshot.size == 2 && @sound.key?([ kind, snapshot["digest"] ]) &&
-          @sound[[ kind, snapshot["digest"] ]] == snapshot["data"]
-      end
-
-      # Of one's own, whatever is done to the document later.
-      def copy(data) = JSON.parse(JSON.generate(data))
-      private_class_method :known?, :plain_row?, :copy
+      private_class_method :plain_row?
     end
     private_constant :Known
 

@@ -22,6 +22,15 @@ module DustLadder
       # Errors of a plan document, each { "pointer", "message", "expected" }; empty when it is valid.
       def plan_errors(document) = errors(plan_schemer, document)
       def ladder_errors(ladder) = errors(ladder_schemer, ladder)
+      # Errors of one part of a plan by its name, such as "rigging", with pointers from the plan's root.
+      def section_errors(name, data)
+        schemer =
+          SECTIONS[name] ||= JSONSchemer.schema({ **PLAN["properties"].fetch(name), "$defs" => PLAN["$defs"] })
+        errors(schemer, data).map { |error| error.merge("pointer" => "/#{name}#{error["pointer"]}") }
+      end
+      SECTIONS = {}
+      private_constant :SECTIONS
+
       # Errors of one group of a take-off, { "title", "parts" }.
       def group_errors(group) = errors(group_schemer, group)
 

@@ -265,7 +265,12 @@ module DustLadder
         # What turns over, or hangs from one leg, is told by that alone.
         return [ made ] if made.margin.negative? || !made.between?
 
-        [ made, stretched(high, @load.planned_kg, cg, cut), stretched(as(high, weight: -1), @load.least_kg, cg, cut) ]
+        # How it hangs as made is near to how it hangs stretched.
+        [
+          made,
+          stretched(high, @load.planned_kg, cg, cut, made.hook),
+          stretched(as(high, weight: -1), @load.least_kg, cg, cut, made.hook)
+        ]
       end
 
       def as(corner, **changes) = corner.dup.tap { |copy| changes.each { |name, value| copy[name] = value } }
@@ -322,8 +327,9 @@ module DustLadder
         cut.each_index.map { |line| cut[line] / (1 + strains[line]) }
       end
 
-      def stretched(corner, weight, cg, cut)
-        found = hang(weight, cg, cut, @last)
+      # start: a place of the hook to begin from.
+      def stretched(corner, weight, cg, cut, start = @last)
+        found = hang(weight, cg, cut, start)
         @last = found.hook unless plane?
         hung_as(found, corner, cg)
       end

@@ -21,7 +21,7 @@ module DustLadder
 
       def initialize(document)
         @plan = document.dig("rigging", "beam")
-        @data = DustLadder.floats(document.dig("snapshots", "beams", @plan["beam"], "data"))
+        @data = Snapshots.floats("beams", document.dig("snapshots", "beams", @plan["beam"]))
         @span = document.size("the beam's span", "rigging", "beam", "span")
         @headroom = document.size("the hook's height above the beam", "rigging", "beam", "headroom")
         @holes = document.dig("rigging", "legs").map { |leg| leg["hole"] }

@@ -1,0 +1,63 @@
+module DustLadder
+  module PlanFile
+    # Documents that were accepted a moment ago, by the digest of their text, so that somebody who drags a grip need
+    # send only what differs.
+    module Bases
+      BYTES = 48 * 1024 * 1024
+      MOST_CHANGES = 200
+      @store = Snapshots::Store.new(bytes: BYTES)
+
+      module_function
+
+      # Keeps an accepted document. Returns the digest to ask for it by.
+      def keep(document)
+        text = JSON.generate(document)
+        digest = "sha256:#{::Digest::SHA256.hexdigest(text)}"
+        # Its data as objects weigh about four times their text.
+        @store.keep(digest, Snapshots.frozen(JSON.parse(text)), bytes: 4 * text.bytesize) unless @store[digest]
+        digest
+      end
+
+      # The document of a digest with other values at some places, accepted; nil when it is no longer kept.
+      # changes: { JSON pointer => value }; gone: JSON pointers of what is taken away. Raises Invalid.
+      def changed(digest, changes, gone = [])
+        base = @store[digest] or return
+        too_many if changes.size + gone.size > MOST_CHANGES
+        document = changes.reduce(base) { |now, (pointer, value)| put(now, PlanFile.keys(pointer), pointer, value) }
+        document = gone.reduce(document) { |now, pointer| put(now, PlanFile.keys(pointer), pointer, nil, gone: true) }
+        PlanFile.accept_change(document, base)
+      end
+
+      # A copy that shares with the old one all that did not change.
+      def put(data, path, pointer, value, gone: false)
+        key, *rest = path
+        case data
+        when Hash
+          return gone ? data.except(key.to_s) : data.merge(key.to_s => value) if rest.empty?
+
+          data.merge(key.to_s => put(data[key.to_s], rest, pointer, value, gone: gone))
+        when Array
+          lost(pointer) unless key.is_a?(Integer) && key < data.size && !(gone && rest.empty?)
+          data.dup.tap { |copy| copy[key] = rest.empty? ? value : put(data[key], rest, pointer, value, gone: gone) }
+        else
+          lost(pointer)
+        end
+      end
+
+      def lost(pointer)
+        raise Invalid,
+          [ {
+            "pointer" => pointer.to_s,
+            "message" => "the plan has no such place",
+            "expected" => "a place that it has"
+          } ]
+      end
+
+      def too_many
+        raise Invalid,
+          [ { "pointer" => "", "message" => "these are too many changes", "expected" => "at most #{MOST_CHANGES}" } ]
+      end
+      private_class_method :put, :lost, :too_many
+    end
+  end
+end
