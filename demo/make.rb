@@ -259,7 +259,7 @@ def plan(title, lift_at:, load:, rigging:, crane:, rules: "strict", lug: "6.5 t"
       "lift_at" => lift_at,
       "load" => load,
       "rigging" => rigging,
-      "crane" => crane,
+      "cranes" => [ crane ],
       "by_word" => words
     )
   document["scope"] = scope if scope

@@ -6,8 +6,11 @@ const FOLDER = 'core/lib/dust_ladder/plan_file/schemas'
 const banner = "// Made by script/types.mjs from the core's JSON Schema. Do not edit.\n"
 let stale = false
 
-for (const name of ['plan', 'ladder']) {
-  const schema = JSON.parse(readFileSync(`${FOLDER}/${name}-1.json`, 'utf8'))
+for (const [name, version] of [
+  ['plan', 2],
+  ['ladder', 1],
+]) {
+  const schema = JSON.parse(readFileSync(`${FOLDER}/${name}-${version}.json`, 'utf8'))
   const made = await compile(schema, schema.title, {
     bannerComment: banner,
     additionalProperties: false,

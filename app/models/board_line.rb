@@ -55,7 +55,7 @@ class BoardLine < ApplicationRecord
 
   def told(document)
     ladder = DustLadder.check(document, standing: Piece.standing(document))
-    crane = document.dig("snapshots", "charts", document.dig("crane", "chart"), "data", "title")
+    crane = document.dig("snapshots", "charts", document.dig("cranes", 0, "chart"), "data", "title")
     words = [ plan.title, document["site"], document.dig("load", "name"), crane ]
     {
       core: CORE,

@@ -5,4 +5,7 @@ class Revision < ApplicationRecord
   validates :number, presence: true, uniqueness: { scope: :plan_id }
 
   def readonly? = persisted?
+
+  # The document as this version of the plan format has it, however old the revision is.
+  def document = super.then { |kept| kept && DustLadder::PlanFile.lifted(kept) }
 end

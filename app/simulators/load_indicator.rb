@@ -58,12 +58,12 @@ class LoadIndicator
     document = DustLadder::PlanFile.accept(plan)
     lift = DustLadder::Lift.new(document)
     stations =
-      lift.crane.path_stations.each_with_index.map do |station, index|
+      lift.duty.crane.path_stations.each_with_index.map do |station, index|
         station.dup.tap do |one|
-          one.hook = lift.crane.stations[index].support_height.value + lift.bridle.hook_above_base
+          one.hook = lift.duty.crane.stations[index].support_height.value + lift.bridle.hook_above_base
         end
       end
-    @lift, @stations, @gross, @zones = lift, stations, lift.gross.kg, DustLadder::Cranes::Zone.all(lift)
+    @lift, @stations, @gross, @zones = lift, stations, lift.duty.gross.kg, DustLadder::Cranes::Zone.all(lift.duty)
     @settings["cut_out"] = cut_out if cut_out.is_a?(Numeric) && SETTINGS["cut_out"].cover?(cut_out)
     @title = document["title"]
     start
@@ -125,7 +125,7 @@ class LoadIndicator
     "zone #{zone.name}" if zone
   end
 
-  def rated(station) = @lift.crane.chart.capacity(station.radius, station.boom, station.slew).first
+  def rated(station) = @lift.duty.crane.chart.capacity(station.radius, station.boom, station.slew).first
 
   def noisy(value, share = 1.0) = value * (1 + @settings["noise"] * share * (2 * @random.rand - 1))
 

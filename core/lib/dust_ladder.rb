@@ -6,7 +6,7 @@ require "stringio"
 # Checks a lift plan. Give a plan document to DustLadder.check and read the ladder it answers with.
 # Masses and tensions in kg, lengths in m, angles in degrees at the edges and radians inside.
 module DustLadder
-  VERSION = "0.1.0"
+  VERSION = "0.2.0"
 
   # The ladder of a plan document (Hash, as PlanFile.read returns it).
   # hasty: may worst cases that take long be left pending?
@@ -125,6 +125,7 @@ require_relative "dust_ladder/cranes/gross_load"
 require_relative "dust_ladder/cranes/families"
 require_relative "dust_ladder/cranes/platform_jib"
 require_relative "dust_ladder/cranes/crane"
+require_relative "dust_ladder/cranes/duty"
 require_relative "dust_ladder/cranes/drum"
 require_relative "dust_ladder/cranes/hook_check"
 require_relative "dust_ladder/cranes/hoist_check"

@@ -136,21 +136,21 @@ RSpec.describe "Every rung" do
     [ "grip", "the CG off to one side", basket, { "/load/cg/y" => "0.55 m" }, :share ],
     [ "hook", "a heavier load", {}, { "/load/weight/bare" => "3.3 t" }, :demand ],
     [ "hook", "slings off its middle", {},
-      { "/crane/hook" => { "off_centre" => "0.5", "latch" => "closes", "ring" => nil } }, :capacity ],
+      { "/cranes/0/hook" => { "off_centre" => "0.5", "latch" => "closes", "ring" => nil } }, :capacity ],
     [ "hoist", "a heavier load", {}, { "/load/weight/bare" => "3.3 t" }, :demand ],
-    [ "hoist", "fewer parts", {}, { "/crane/parts_of_line" => 3 }, :share ],
+    [ "hoist", "fewer parts", {}, { "/cranes/0/parts_of_line" => 3 }, :share ],
     [ "hoist", "rigging in the deductions", {},
-      { "/crane/deductions" => [ { "name" => "lines", "mass" => "100 kg" } ] }, :demand ],
+      { "/cranes/0/deductions" => [ { "name" => "lines", "mass" => "100 kg" } ] }, :demand ],
     [ "height", "a higher hook", {}, { "/rigging/hook_height" => "7 m" }, :demand ],
-    [ "height", "a higher set", {}, { "/crane/stations/1/support_height" => "3 m" }, :demand ],
-    [ "height", "a shorter boom", {}, { "/crane/boom_length" => "15 m" }, :capacity ],
+    [ "height", "a higher set", {}, { "/cranes/0/stations/1/support_height" => "3 m" }, :demand ],
+    [ "height", "a shorter boom", {}, { "/cranes/0/boom_length" => "15 m" }, :capacity ],
     [ "crane", "a heavier load", {}, { "/load/weight/bare" => "3.3 t" }, :demand ],
-    [ "crane", "a farther radius", {}, { "/crane/stations/1/radius" => "9 m" }, :capacity ],
-    [ "side_pull", "more side pull", { "/crane/side_pull" => "1°" }, { "/crane/side_pull" => "2°" }, :demand ],
-    [ "stand", "farther out of level", { "/crane/level" => "0.3 %" }, { "/crane/level" => "0.4 %" }, :demand ],
-    [ "wind", "more wind", { "/crane/wind" => "2 m/s" }, { "/crane/wind" => "3 m/s" }, :demand ],
-    [ "wind", "a longer load", { "/crane/wind" => "2 m/s" }, { "/load/size/length" => "6 m" }, :capacity ],
-    [ "wind", "a higher load", { "/crane/wind" => "2 m/s" }, { "/load/size/height" => "4 m" }, :capacity ]
+    [ "crane", "a farther radius", {}, { "/cranes/0/stations/1/radius" => "9 m" }, :capacity ],
+    [ "side_pull", "more side pull", { "/cranes/0/side_pull" => "1°" }, { "/cranes/0/side_pull" => "2°" }, :demand ],
+    [ "stand", "farther out of level", { "/cranes/0/level" => "0.3 %" }, { "/cranes/0/level" => "0.4 %" }, :demand ],
+    [ "wind", "more wind", { "/cranes/0/wind" => "2 m/s" }, { "/cranes/0/wind" => "3 m/s" }, :demand ],
+    [ "wind", "a longer load", { "/cranes/0/wind" => "2 m/s" }, { "/load/size/length" => "6 m" }, :capacity ],
+    [ "wind", "a higher load", { "/cranes/0/wind" => "2 m/s" }, { "/load/size/height" => "4 m" }, :capacity ]
   ].each do |id, harder, base, change, what|
     it "#{id}: #{harder}" do
       given = id == "wind" ? { chart: chart(limits: { "wind_m_s" => 9.0, "level_percent" => 1.0 }) } : {}

@@ -110,7 +110,7 @@ RSpec.describe DustLadder::Cranes do
   it "does not raise more boom than a side allows" do
     data = chart
     data["sectors"][1]["longest_boom_m"] = 18.0
-    front = { "/crane/stations/0/slew" => "30°", "/crane/stations/1/slew" => "40°" }
+    front = { "/cranes/0/stations/0/slew" => "30°", "/cranes/0/stations/1/slew" => "40°" }
     expect(check({}, chart: data).rung("crane").verdict).to eq("holds")
     expect(check(front, chart: data).rung("crane")).to have_attributes(
       verdict: "stop",
@@ -164,15 +164,15 @@ RSpec.describe DustLadder::Cranes do
     end
     set = ->(falls, more = {}) do
       {
-        "/crane/parts_of_line" => falls,
-        "/crane/boom_length" => nil,
-        "/crane/stations/0/radius" => "12 m",
-        "/crane/stations/1/radius" => "26 m"
+        "/cranes/0/parts_of_line" => falls,
+        "/cranes/0/boom_length" => nil,
+        "/cranes/0/stations/0/radius" => "12 m",
+        "/cranes/0/stations/1/radius" => "26 m"
       }.merge(more)
     end
 
     it "reads by trolley radius, never above the falls' maximum, and hangs its block below the trolley" do
-      rungs = check(set.(2, "/crane/stations/1/radius" => "18 m"), chart: data)
+      rungs = check(set.(2, "/cranes/0/stations/1/radius" => "18 m"), chart: data)
       expect(rungs.rung("crane").capacity.value).to eq(4000)
       expect(check(set.(2), chart: data).rung("crane")).to have_attributes(
         verdict: "stop",
@@ -183,7 +183,7 @@ RSpec.describe DustLadder::Cranes do
 
     it "does not use falls that need a trolley which is not fitted, nor falls without a row" do
       fitted = ->(word) do
-        check(set.(4, "/crane/second_trolley" => word, "/crane/stations/1/radius" => "14 m"), chart: data).rung(
+        check(set.(4, "/cranes/0/second_trolley" => word, "/cranes/0/stations/1/radius" => "14 m"), chart: data).rung(
           "crane"
         )
       end
@@ -217,11 +217,11 @@ RSpec.describe DustLadder::Cranes do
     end
     set = ->(more = {}) do
       {
-        "/crane/parts_of_line" => nil,
-        "/crane/boom_length" => nil,
-        "/crane/stations/0/radius" => "2 m",
-        "/crane/stations/1/radius" => "5 m",
-        "/crane/side_pull" => "0°"
+        "/cranes/0/parts_of_line" => nil,
+        "/cranes/0/boom_length" => nil,
+        "/cranes/0/stations/0/radius" => "2 m",
+        "/cranes/0/stations/1/radius" => "5 m",
+        "/cranes/0/side_pull" => "0°"
       }.merge(more)
     end
 
@@ -230,11 +230,11 @@ RSpec.describe DustLadder::Cranes do
       expect(ladder.rung("crane").utilisation).to be_within(1e-9).of((3090 + 30) / 5000.0)
       expect(ladder.rungs.map(&:id)).not_to include("hoist", "wraps", "boom")
       expect(ladder.rung("height").capacity.value).to be_within(1e-9).of(8.8)
-      expect(check(set.("/crane/stations/1/radius" => "6.5 m"), chart: data).rung("crane").verdict).to eq("stop")
+      expect(check(set.("/cranes/0/stations/1/radius" => "6.5 m"), chart: data).rung("crane").verdict).to eq("stop")
     end
 
     it "bears 10 degrees of side pull where a crane stops at 3" do
-      pull = ->(typed, of) { check(set.("/crane/side_pull" => typed), chart: of).rung("side_pull").verdict }
+      pull = ->(typed, of) { check(set.("/cranes/0/side_pull" => typed), chart: of).rung("side_pull").verdict }
       crane = chart(limits: {})
       expect(
         [
@@ -246,8 +246,8 @@ RSpec.describe DustLadder::Cranes do
           pull.(nil, crane)
         ]
       ).to eq(%w[holds stop holds holds stop not_known])
-      expect(check(set.("/crane/side_pull" => "1.1°"), chart: crane).rung("side_pull").cautions.size).to eq(1)
-      expect(check(set.("/crane/side_pull" => "1°"), chart: crane).rung("side_pull").cautions).to be_empty
+      expect(check(set.("/cranes/0/side_pull" => "1.1°"), chart: crane).rung("side_pull").cautions.size).to eq(1)
+      expect(check(set.("/cranes/0/side_pull" => "1°"), chart: crane).rung("side_pull").cautions).to be_empty
     end
   end
 
@@ -322,7 +322,7 @@ RSpec.describe DustLadder::Cranes do
         "aboard" => [ { "what" => "people", "mass" => "200 kg" }, { "what" => "tools", "mass" => "20 kg" } ]
       }
       at = ->(changes = {}, given = dry) do
-        check({ "/load/weight/bare" => "250 kg", "/crane/platform" => given }.merge(changes), chart: data)
+        check({ "/load/weight/bare" => "250 kg", "/cranes/0/platform" => given }.merge(changes), chart: data)
       end
       expect(at.().rung("crane")).to have_attributes(
         verdict: "tight",
@@ -339,11 +339,11 @@ RSpec.describe DustLadder::Cranes do
       expect(at.({}, dry.merge("aboard" => [])).rung("platform").verdict).to eq("not_known")
       expect(at.({}, dry.merge("upper_boom_to" => nil)).rung("crane")).to have_attributes(
         verdict: "not_known",
-        missing: [ have_attributes(pointer: "/crane/platform/upper_boom_to") ]
+        missing: [ have_attributes(pointer: "/cranes/0/platform/upper_boom_to") ]
       )
       expect(at.({}, dry.merge("upper_boom_to" => "5°")).rung("crane").verdict).to eq("not_known")
       expect(
-        at.("/crane/platform" => nil).rungs.select { |rung| %w[crane platform].include?(rung.id) }.map(&:verdict)
+        at.("/cranes/0/platform" => nil).rungs.select { |rung| %w[crane platform].include?(rung.id) }.map(&:verdict)
       ).to eq(%w[not_known not_known])
     end
   end

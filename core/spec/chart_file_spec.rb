@@ -63,16 +63,16 @@ RSpec.describe DustLadder::Cranes::ChartFile do
       DustLadder::PlanFile.accept(
         plan(
           {
-            "/crane/boom_length" => "15 m",
-            "/crane/chart" => data["id"],
-            "/crane/level" => "0 %",
-            "/crane/side_pull" => "0°",
-            "/crane/wind" => "1 m/s"
+            "/cranes/0/boom_length" => "15 m",
+            "/cranes/0/chart" => data["id"],
+            "/cranes/0/level" => "0 %",
+            "/cranes/0/side_pull" => "0°",
+            "/cranes/0/wind" => "1 m/s"
           }
         ).tap { |one| one["snapshots"]["charts"] = { data["id"] => DustLadder::PlanFile::Digest.snapshot(data) } }
       )
     expect(DustLadder.check(document).rung("crane")).to have_attributes(verdict: "stop")
-    document["crane"]["stations"][1]["radius"] = "5.5 m"
+    document["cranes"][0]["stations"][1]["radius"] = "5.5 m"
     expect(DustLadder.check(document).rung("crane").capacity.value).to eq(13_200)
     expect(DustLadder.check(document).rung("boom")).not_to be_nil
   end
@@ -349,7 +349,7 @@ RSpec.describe DustLadder::Cranes::ChartFile do
 
   it "is described by the schema that ships with it" do
     folder = File.expand_path("../lib/dust_ladder/plan_file/schemas", __dir__)
-    plan_schema = JSON.parse(File.read(File.join(folder, "plan-1.json")))
+    plan_schema = JSON.parse(File.read(File.join(folder, "plan-2.json")))
     schemer =
       JSONSchemer.schema(
         JSON.parse(File.read(File.join(folder, "chart-1.json"))),

@@ -18,8 +18,14 @@ RSpec.describe DustLadder::CommandLine do
 
   it "validates: 0 for a sound plan, 2 and the place for another" do
     expect(run("validate", :file, text: text_of)).to match([ 0, /sound plan/, "" ])
-    expect(run("validate", :file, text: text_of.sub('"version": 1', '"version": 2'))).to match(
-      [ 2, "", %r{/version: this is version 2} ]
+    expect(
+      run(
+        "validate",
+        :file,
+        text: text_of.sub(/"version": 2,\n  "core"/, "\"version\": 3,\n  \"core\"")
+      )
+    ).to match(
+      [ 2, "", %r{/version: this is version 3} ]
     )
     expect(run("validate", "no/such/file")).to match([ 2, "", /no such file/ ])
   end
@@ -65,8 +71,8 @@ RSpec.describe DustLadder::CommandLine do
     status, out, = run("explain", :file, text: text_of)
     expect(status).to eq(0)
     expect(out).to include("W = B × (1 + k) = 3\u202f000 × (1 + 0.0300) = 3\u202f090\u00a0kg")
-    expect(run("explain", :file, text: text_of("/crane/chart" => nil))[1]).to include(
-      "needed: no chart is chosen (/crane/chart)"
+    expect(run("explain", :file, text: text_of("/cranes/0/chart" => nil))[1]).to include(
+      "needed: no chart is chosen (/cranes/0/chart)"
     )
   end
 

@@ -1,14 +1,14 @@
 # What a crane's chart assumes, rung by rung, and the way of the load.
 RSpec.describe DustLadder::Cranes do
   limits = { "level_percent" => 1.0, "wind_m_s" => 9.8 }
-  given = { "/crane/level" => "0.5 %", "/crane/side_pull" => "0°", "/crane/wind" => "2 m/s" }
+  given = { "/cranes/0/level" => "0.5 %", "/cranes/0/side_pull" => "0°", "/cranes/0/wind" => "2 m/s" }
 
   it "says what is missing of level, side pull and wind, whatever the chart says of limits" do
     ladder = check(given.transform_values { nil })
     expect(%w[stand side_pull wind].to_h { |id| [ id, ladder.rung(id).missing.first.pointer ] }).to eq(
-      "stand" => "/crane/level",
-      "side_pull" => "/crane/side_pull",
-      "wind" => "/crane/wind"
+      "stand" => "/cranes/0/level",
+      "side_pull" => "/cranes/0/side_pull",
+      "wind" => "/cranes/0/wind"
     )
     without = check(given, chart: chart(limits: {}))
     expect(%w[stand side_pull wind].map { |id| without.rung(id).verdict }).to eq(%w[holds holds not_known])
@@ -21,13 +21,19 @@ RSpec.describe DustLadder::Cranes do
     bare["hoist"] = bare["hoist"].except("drum", "rope_m")
     found = check({}, chart: bare)
     expect(%w[wraps boom].map { |id| [ found.rung(id).verdict, found.rung(id).missing.first.pointer ] }).to eq(
-      [ [ "not_known", "/crane/chart" ] ] * 2
+      [ [ "not_known", "/cranes/0/chart" ] ] * 2
     )
   end
 
   { "1 %" => "holds", "1.01 %" => "stop", "0 %" => "holds" }.each do |typed, verdict|
     it("#{verdict} when #{typed} out of level") do
-      expect(rung("stand", given.merge("/crane/level" => typed), chart: chart(limits: limits)).verdict).to eq(verdict)
+      expect(
+        rung(
+          "stand",
+          given.merge("/cranes/0/level" => typed),
+          chart: chart(limits: limits)
+        ).verdict
+      ).to eq(verdict)
     end
   end
 
@@ -46,14 +52,14 @@ RSpec.describe DustLadder::Cranes do
     expect(
       rung(
         "wind",
-        given.merge("/crane/wind" => "12 m/s", "/load/weight/bare" => "20 t"),
+        given.merge("/cranes/0/wind" => "12 m/s", "/load/weight/bare" => "20 t"),
         chart: chart(limits: limits)
       ).verdict
     ).to eq("stop")
     expect(
       rung(
         "wind",
-        given.merge("/crane/wind" => "18 mph", "/load/weight/bare" => "20 t"),
+        given.merge("/cranes/0/wind" => "18 mph", "/load/weight/bare" => "20 t"),
         chart: chart(limits: limits)
       ).demand.value
     ).to be_within(1e-9).of(8.04672)
@@ -92,8 +98,8 @@ RSpec.describe DustLadder::Cranes do
 
     it "stops under five wraps, or under the maker's figure" do
       lift = DustLadder::Lift.new(plan({}, chart: chart(hoist: hoist.(200.0))))
-      out = described_class::Drum.of(lift).most_out_m
-      expect(out).to be_within(1e-9).of(20 + 4 * (lift.crane.tip_height(5.0) - 1 - lift.bridle.hook_range.first))
+      out = described_class::Drum.of(lift.duty).most_out_m
+      expect(out).to be_within(1e-9).of(20 + 4 * (lift.duty.crane.tip_height(5.0) - 1 - lift.bridle.hook_range.first))
       wrap = Math::PI * 0.42
       at = ->(wraps, **more) { rung("wraps", {}, chart: chart(hoist: hoist.(out + wraps * wrap, **more))).verdict }
       expect([ at.(5.0001), at.(4.99), at.(4.99, least_wraps: 4), at.(-1.0) ]).to eq(%w[holds stop holds stop])
@@ -114,7 +120,9 @@ RSpec.describe DustLadder::Cranes do
     it "is least for the corner that may be turned towards the boom" do
       lift = DustLadder::Lift.new(plan({}, chart: chart(boom_depth_m: 1.0)))
       reach = Math.hypot(2 + lift.load.cg_half_width[0], 0.5 + lift.load.cg_half_width[1])
-      room = [ 5.0, 5.3 ].map { |radius| lift.crane.family.boom(20.0).clearance(radius, [ radius - reach, 3.0 ]) }.min
+      room = [ 5.0, 5.3 ].map { |radius|
+        lift.duty.crane.family.boom(20.0).clearance(radius, [ radius - reach, 3.0 ])
+      }.min
       expect(at.call(self).parts.first.capacity.value).to be_within(1e-9).of(room)
     end
 
@@ -127,7 +135,7 @@ RSpec.describe DustLadder::Cranes do
     it "stops a wide load at a short radius, and one that is raised over what stands in the way" do
       expect(at.call(self).verdict).to eq("holds")
       expect(at.call(self, "/load/size/length" => "14 m", "/load/cg/x" => "7 m").verdict).to eq("stop")
-      expect(at.call(self, "/crane/obstacle_height" => "9 m")).to have_attributes(
+      expect(at.call(self, "/cranes/0/obstacle_height" => "9 m")).to have_attributes(
         verdict: "stop",
         subject: "over the obstacle"
       )
@@ -153,7 +161,7 @@ RSpec.describe DustLadder::Cranes do
     way =
       lambda do |*stations|
         {
-          "/crane/stations" =>
+          "/cranes/0/stations" =>
             stations.map.with_index do |(radius, slew, turn), index|
               {
                 "name" => "s#{index}",
@@ -168,7 +176,7 @@ RSpec.describe DustLadder::Cranes do
     it "never holds less than its least at any station, and not more than any part of it" do
       g = PropCheck::Generators
       PropCheck.forall(g.array(g.tuple(g.choose(45..115), g.choose(0..359)), min: 2, max: 5)) do |stations|
-        crane = DustLadder::Lift.new(plan(way.(*stations.map { |radius, slew| [ radius / 10.0, slew ] }))).crane
+        crane = DustLadder::Lift.new(plan(way.(*stations.map { |radius, slew| [ radius / 10.0, slew ] }))).duty.crane
         kgs =
           crane.path_stations.map do |station|
             crane.chart.capacity(station.radius, station.boom, station.slew).first || 0
@@ -193,9 +201,9 @@ RSpec.describe DustLadder::Cranes do
             [ 6, 80, "none" ]
           )
         )
-      ).crane
+      ).duty.crane
       expect(crane.path_stations.map(&:slew)).to eq([ 100, 200, 80, 80 ])
-      expect(rung("crane", way.([ 5, 100 ], [ 5, 200 ]).merge("/crane/turn" => nil)).verdict).to eq("not_known")
+      expect(rung("crane", way.([ 5, 100 ], [ 5, 200 ]).merge("/cranes/0/turn" => nil)).verdict).to eq("not_known")
     end
 
     it "names the stations that the least lies between" do
@@ -208,52 +216,54 @@ RSpec.describe DustLadder::Cranes do
       # Far out over the rear, where 9 m holds it; near over the front, where less does.
       lift = DustLadder::Lift.new(plan(way.([ 9, 180 ], [ 5, 300 ]).merge("/load/weight/bare" => "6.5 t")))
       expect(DustLadder.check(lift.document.data).rung("crane").verdict).not_to eq("stop")
-      ends = lift.crane.chart.sectors.to_h { |sector| [ sector.name, sector.largest_radius(lift.gross.kg, 20.0) ] }
+      ends = lift.duty.crane.chart.sectors.to_h { |sector|
+        [ sector.name, sector.largest_radius(lift.duty.gross.kg, 20.0) ]
+      }
       expect(ends).to eq("rear" => 10.0, "front" => 10.0).or eq("rear" => 10.0, "front" => 8.0)
-      expect(lift.room_m).to be_between(0.0, 10.0 - 9.3 + 1e-9)
+      expect(lift.duty.room_m).to be_between(0.0, 10.0 - 9.3 + 1e-9)
       expect(
-        DustLadder::Lift.new(plan(way.([ 9, 180 ], [ 9, 300 ]).merge("/load/weight/bare" => "7.5 t"))).room_m
+        DustLadder::Lift.new(plan(way.([ 9, 180 ], [ 9, 300 ]).merge("/load/weight/bare" => "7.5 t"))).duty.room_m
       ).to be_negative
     end
 
     it "lets the boom change from station to station" do
-      longer = way.([ 9, 120 ], [ 11, 200 ]).tap { |made| made["/crane/stations"][1]["boom_length"] = "25 m" }
-      crane = DustLadder::Lift.new(plan(longer)).crane
+      longer = way.([ 9, 120 ], [ 11, 200 ]).tap { |made| made["/cranes/0/stations"][1]["boom_length"] = "25 m" }
+      crane = DustLadder::Lift.new(plan(longer)).duty.crane
       expect(crane.path_stations.map(&:boom)).to eq([ 20.0, 25.0 ])
       expect(crane.tip_height(11.3, 1)).to be > crane.tip_height(11.3, 0)
     end
   end
 
   it "does not let what is short of the first row pass by its growth under load" do
-    short = { "/crane/stations/0/radius" => "3.9 m" }
+    short = { "/cranes/0/stations/0/radius" => "3.9 m" }
     expect(rung("crane", short)).to have_attributes(verdict: "stop")
-    expect(rung("crane", "/crane/stations/0/radius" => "4 m").verdict).to eq("holds")
+    expect(rung("crane", "/cranes/0/stations/0/radius" => "4 m").verdict).to eq("holds")
   end
 
   it "takes more off with everything that hangs besides, the idle line too" do
-    net = ->(changes) { DustLadder::Lift.new(plan(changes)).gross.then { |gross| gross.net_capacity_kg(20_000) } }
-    idle = ->(hanging) { { "/crane/idle_line" => { "parts" => 1, "hanging" => hanging } } }
+    net = ->(changes) { DustLadder::Lift.new(plan(changes)).duty.gross.then { |gross| gross.net_capacity_kg(20_000) } }
+    idle = ->(hanging) { { "/cranes/0/idle_line" => { "parts" => 1, "hanging" => hanging } } }
     expect([ net.({}), net.(idle.("4 m")), net.(idle.(nil)) ].each_cons(2).map { |one, other| one - other }).to match(
       [ be_within(1e-9).of(6.0), be_within(1e-9).of(16 * 1.5) ]
     )
     PropCheck.forall(PropCheck::Generators.array(PropCheck::Generators.choose(1..500), max: 5)) do |masses|
       list = masses.map.with_index { |kg, index| { "what" => "thing #{index}", "mass" => "#{kg} kg" } }
-      expect(net.("/crane/deductions" => list + [ { "what" => "ball", "mass" => "50 kg" } ])).to be <
-        net.("/crane/deductions" => list)
+      expect(net.("/cranes/0/deductions" => list + [ { "what" => "ball", "mass" => "50 kg" } ])).to be <
+        net.("/cranes/0/deductions" => list)
     end
   end
 
   it "takes the boom's length for the rope where the tip's height is not known" do
     data = chart.except("boom_foot")
     lift = DustLadder::Lift.new(plan({}, chart: data))
-    expect(lift.gross.items.find { |item| item.symbol == "r" }.kg).to be_within(1e-9).of(4 * 20 * 1.5)
+    expect(lift.duty.gross.items.find { |item| item.symbol == "r" }.kg).to be_within(1e-9).of(4 * 20 * 1.5)
     expect(check({}, chart: data).rung("height").verdict).to eq("not_known")
   end
 
   describe "zones" do
     zone = ->(from, to, near = "0 m", far = nil, name: "road") do
       {
-        "/crane/zones" => [
+        "/cranes/0/zones" => [
           {
             "name" => name,
             "slew_from" => "#{from}°",
@@ -304,22 +314,22 @@ RSpec.describe DustLadder::Cranes do
 
     it "does not hide a machine that differs" do
       expect(
-        check({ "/crane/as_rigged/counterweight" => "5 t" }, chart: chart.except("record")).rung("chart")
+        check({ "/cranes/0/as_rigged/counterweight" => "5 t" }, chart: chart.except("record")).rung("chart")
       ).to have_attributes(verdict: "stop", subject: "counterweight")
     end
   end
 
   describe described_class::Limiter do
     it "trips where the chart no longer holds the gross load, and at a zone" do
-      over = plan("/crane/stations/1/radius" => "11 m", "/load/weight/bare" => "7 t")
-      trip = described_class.new(DustLadder::Lift.new(over)).trip
+      over = plan("/cranes/0/stations/1/radius" => "11 m", "/load/weight/bare" => "7 t")
+      trip = described_class.new(DustLadder::Lift.new(over).duty).trip
       expect(trip).to have_attributes(why: "load moment", between: 0)
       expect(trip.at.radius).to be_within(0.26).of(10.0)
-      expect(described_class.new(DustLadder::Lift.new(plan)).trip).to be_nil
-      expect(described_class.new(DustLadder::Lift.new(over), cut_out: 1.5).trip).to be_nil
+      expect(described_class.new(DustLadder::Lift.new(plan).duty).trip).to be_nil
+      expect(described_class.new(DustLadder::Lift.new(over).duty, cut_out: 1.5).trip).to be_nil
       road =
         plan(
-          "/crane/zones" => [
+          "/cranes/0/zones" => [
             {
               "name" => "road",
               "slew_from" => "150°",
@@ -329,7 +339,7 @@ RSpec.describe DustLadder::Cranes do
             }
           ]
         )
-      expect(described_class.new(DustLadder::Lift.new(road)).trip).to have_attributes(
+      expect(described_class.new(DustLadder::Lift.new(road).duty).trip).to have_attributes(
         why: "zone road",
         at: have_attributes(slew: be_between(105, 150))
       )
@@ -342,16 +352,16 @@ RSpec.describe DustLadder::Cranes do
       ) do |near, far, from, to, weight|
         document =
           plan(
-            "/crane/stations/0/radius" => "#{near / 10.0} m",
-            "/crane/stations/1/radius" => "#{far / 10.0} m",
-            "/crane/stations/0/slew" => "#{from}°",
-            "/crane/stations/1/slew" => "#{to}°",
+            "/cranes/0/stations/0/radius" => "#{near / 10.0} m",
+            "/cranes/0/stations/1/radius" => "#{far / 10.0} m",
+            "/cranes/0/stations/0/slew" => "#{from}°",
+            "/cranes/0/stations/1/slew" => "#{to}°",
             "/load/weight/bare" => "#{weight / 10.0} t"
           )
         lift = DustLadder::Lift.new(document)
         stops = DustLadder.check(document).rung("crane").verdict == "stop"
-        expect(described_class.new(lift).trip.nil?).to eq(!stops)
-        expect(lift.room_m.nil? || lift.room_m < -0.001).to eq(stops)
+        expect(described_class.new(lift.duty).trip.nil?).to eq(!stops)
+        expect(lift.duty.room_m.nil? || lift.duty.room_m < -0.001).to eq(stops)
       end
     end
   end
@@ -370,7 +380,7 @@ RSpec.describe DustLadder::Cranes do
       first = rows.first
       taken = DustLadder::PlanFile.accept(DustLadder::PlanFile.with_values(plan, first.changes))
       expect(DustLadder.check(taken).rung("chart").verdict).to eq("not_known")
-      taken["crane"]["as_rigged"] = PlanHelp::IDENTITY.dup
+      taken["cranes"][0]["as_rigged"] = PlanHelp::IDENTITY.dup
       expect(DustLadder.check(taken).rung("crane").utilisation).to be_within(1e-12).of(
         first.rungs.find { |rung| rung.id == "crane" }.utilisation
       )
@@ -396,7 +406,7 @@ RSpec.describe DustLadder::Cranes do
       JSON.parse(
         JSON.generate(
           check(
-            "/crane/zones" => [
+            "/cranes/0/zones" => [
               {
                 "name" => "road",
                 "slew_from" => "10°",
@@ -411,9 +421,9 @@ RSpec.describe DustLadder::Cranes do
     expect(DustLadder::PlanFile::Schema.ladder_errors(json)).to be_empty
     view = json["crane"]
     expect(view["attention"]).to eq(0.75)
-    expect(check("/crane/obstacle_height" => "900 mm").as_json["crane"]["obstacle_m"]).to be_within(1e-9).of(0.9)
+    expect(check("/cranes/0/obstacle_height" => "900 mm").as_json["crane"]["obstacle_m"]).to be_within(1e-9).of(0.9)
     expect(view["curve"].map { |run| run[2] }.max).to be_within(1e-9).of(check.rung("crane").utilisation)
     expect(view["curve"].each_cons(2)).to all(satisfy { |before, after| (before[1] - after[0]).abs < 1e-9 })
-    expect(check("/crane/as_rigged/counterweight" => "5 t").as_json["crane"]).to be_nil
+    expect(check("/cranes/0/as_rigged/counterweight" => "5 t").as_json["crane"]).to be_nil
   end
 end

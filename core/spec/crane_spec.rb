@@ -86,28 +86,31 @@ RSpec.describe DustLadder::Cranes do
     expect(
       rung(
         "crane",
-        { "/crane/stations/0/slew" => "90°", "/crane/stations/1/slew" => "90°", "/crane/turn" => "none" }
+        { "/cranes/0/stations/0/slew" => "90°", "/cranes/0/stations/1/slew" => "90°", "/cranes/0/turn" => "none" }
       ).capacity.value
     ).to eq(11_000)
-    clockwise = { "/crane/stations/0/slew" => "120°", "/crane/stations/1/slew" => "200°" }
+    clockwise = { "/cranes/0/stations/0/slew" => "120°", "/cranes/0/stations/1/slew" => "200°" }
     expect(rung("crane", clockwise).capacity.value).to eq(14_000)
-    expect(rung("crane", clockwise.merge("/crane/turn" => "anticlockwise")).capacity.value).to eq(11_000)
-    expect(rung("crane", clockwise.merge("/crane/turn" => nil))).to have_attributes(
+    expect(rung("crane", clockwise.merge("/cranes/0/turn" => "anticlockwise")).capacity.value).to eq(11_000)
+    expect(rung("crane", clockwise.merge("/cranes/0/turn" => nil))).to have_attributes(
       verdict: "not_known",
-      missing: [ have_attributes(pointer: "/crane/turn") ]
+      missing: [ have_attributes(pointer: "/cranes/0/turn") ]
     )
-    expect(rung("crane", clockwise.merge("/crane/turn" => "none")).verdict).to eq("not_known")
+    expect(rung("crane", clockwise.merge("/cranes/0/turn" => "none")).verdict).to eq("not_known")
   end
 
   it "lets the radius grow unless it was measured loaded" do
-    expect(rung("crane", { "/crane/stations/1/radius" => "7.9 m" }).capacity.value).to eq(9500)
+    expect(rung("crane", { "/cranes/0/stations/1/radius" => "7.9 m" }).capacity.value).to eq(9500)
     expect(
-      rung("crane", { "/crane/stations/1/radius" => "7.9 m", "/crane/radius_measured_loaded" => true }).capacity.value
+      rung(
+        "crane",
+        { "/cranes/0/stations/1/radius" => "7.9 m", "/cranes/0/radius_measured_loaded" => true }
+      ).capacity.value
     ).to eq(14_000)
   end
 
   it "stops past the chart and in a hole of it" do
-    expect(rung("crane", { "/crane/stations/1/radius" => "12.5 m" })).to have_attributes(
+    expect(rung("crane", { "/cranes/0/stations/1/radius" => "12.5 m" })).to have_attributes(
       verdict: "stop",
       utilisation: nil
     )
@@ -117,13 +120,13 @@ RSpec.describe DustLadder::Cranes do
   end
 
   it "believes a chart only for the machine as it stands" do
-    differs = check("/crane/as_rigged/counterweight" => "5 t")
+    differs = check("/cranes/0/as_rigged/counterweight" => "5 t")
     expect(differs.rung("chart")).to have_attributes(verdict: "stop", subject: "counterweight")
     expect(differs.rung("crane").verdict).to eq("not_known")
     expect(differs.as_json["reach"]).to be_nil
-    expect(check("/crane/as_rigged/counterweight" => " ").rung("chart")).to have_attributes(verdict: "not_known")
-    expect(check("/crane/as_rigged/counterweight" => " 9  T ").rung("chart").verdict).to eq("holds")
-    without = check("/crane/chart" => nil)
+    expect(check("/cranes/0/as_rigged/counterweight" => " ").rung("chart")).to have_attributes(verdict: "not_known")
+    expect(check("/cranes/0/as_rigged/counterweight" => " 9  T ").rung("chart").verdict).to eq("holds")
+    without = check("/cranes/0/chart" => nil)
     expect(%w[hoist wraps height boom chart crane wind].map { |id| without.rung(id).verdict }.uniq).to eq(
       [ "not_known" ]
     )
@@ -131,11 +134,11 @@ RSpec.describe DustLadder::Cranes do
 
   it "stacks all that hangs from the tip" do
     document = plan
-    document["crane"]["deductions"] << { "what" => "ball", "mass" => "110 kg", "hangs" => "elsewhere" }
+    document["cranes"][0]["deductions"] << { "what" => "ball", "mass" => "110 kg", "hangs" => "elsewhere" }
     lift = DustLadder::Lift.new(document)
-    rope = 4 * lift.crane.most_rope_m(lift.bridle.hook_range.first) * 1.5
-    expect(lift.gross.kg).to be_within(1e-9).of(3090 + 15 + 15 + 250 + rope + 110)
-    expect(lift.gross.on_rope_kg).to be_within(1e-9).of(lift.gross.kg - 110)
+    rope = 4 * lift.duty.crane.most_rope_m(lift.bridle.hook_range.first) * 1.5
+    expect(lift.duty.gross.kg).to be_within(1e-9).of(3090 + 15 + 15 + 250 + rope + 110)
+    expect(lift.duty.gross.on_rope_kg).to be_within(1e-9).of(lift.duty.gross.kg - 110)
     document["snapshots"]["slings"]["A-1"]["data"]["mass_kg"] = nil
     expect(DustLadder.check(document).rung("hoist").note["metric"]).to match(/mass of sling A-1/)
   end
@@ -146,10 +149,10 @@ RSpec.describe DustLadder::Cranes do
     expect(height.subject).to eq("set")
     expect(height.capacity.value).to be_within(1e-9).of(tip - 2)
     expect(height.demand.value).to be_between(7, 7.08)
-    over = rung("height", { "/crane/obstacle_height" => "12 m" })
+    over = rung("height", { "/cranes/0/obstacle_height" => "12 m" })
     expect(over).to have_attributes(verdict: "stop", subject: "over the obstacle")
     expect(over.demand.value).to be_between(18.5, 18.58)
-    expect(rung("height", { "/crane/boom_length" => "7 m" }).verdict).to eq("stop")
+    expect(rung("height", { "/cranes/0/boom_length" => "7 m" }).verdict).to eq("stop")
   end
 
   it "reeves more with more parts, less at each" do

@@ -45,15 +45,19 @@ RSpec.describe "What a screen is given to draw" do
         { "from_m" => 10.0, "to_m" => 12.0, "kg" => 6500.0 }
       ]
     )
-    both = reach("/crane/turn" => "anticlockwise")
+    both = reach("/cranes/0/turn" => "anticlockwise")
     expect(both["sectors"]).to contain_exactly("rear", "front")
     expect(both["steps"].map { |step| step["kg"] }).to eq([ 16_000, 11_000, 7400, 5000 ])
   end
 
   it "shows where the chart allows nothing at this boom length" do
-    expect(reach("/crane/boom_length" => "15 m")["steps"].last["kg"]).to be_nil
-    expect(reach("/crane/boom_length" => "22 m")["steps"].map { |step| step["kg"] }).to eq([ nil, 13_000, 9200, 6500 ])
-    expect(reach("/crane/boom_length" => "40 m")["steps"].map { |step| step["kg"] }.uniq).to eq([ nil ])
+    expect(reach("/cranes/0/boom_length" => "15 m")["steps"].last["kg"]).to be_nil
+    expect(
+      reach("/cranes/0/boom_length" => "22 m")["steps"].map { |step|
+        step["kg"]
+      }
+    ).to eq([ nil, 13_000, 9200, 6500 ])
+    expect(reach("/cranes/0/boom_length" => "40 m")["steps"].map { |step| step["kg"] }.uniq).to eq([ nil ])
   end
 
   it "tells each station's loaded radius, row, margin and the end for this load" do

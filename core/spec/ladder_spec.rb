@@ -70,7 +70,7 @@ RSpec.describe DustLadder::Ladder do
         },
         slings: [ sling("L-1", reach_m: 12.0), sling("L-2", reach_m: 12.0) ]
       ),
-      plan({ "/crane/obstacle_height" => "6 m", "/load/cg/y" => "0.6 m" }, rules: "level-side")
+      plan({ "/cranes/0/obstacle_height" => "6 m", "/load/cg/y" => "0.6 m" }, rules: "level-side")
     ]
     lines = plans.flat_map { |document| DustLadder.check(document).rungs.flat_map(&:working) }.select(&:formula)
     expect(lines.map(&:symbol).uniq).to include("W", "t", "h", "b", "V", "T", "C", "G", "N", "A", "U")
@@ -85,7 +85,7 @@ RSpec.describe DustLadder::Ladder do
   it "never lets a changed input make a heavier load look better" do
     PropCheck.forall(PropCheck::Generators.choose(100..20_000), PropCheck::Generators.choose(1..3000)) do |kg, more|
       light, heavy = [ kg, kg + more ].map { |weight|
-        check("/load/weight/bare" => "#{weight} kg", "/crane/wind" => "0")
+        check("/load/weight/bare" => "#{weight} kg", "/cranes/0/wind" => "0")
       }
       %w[slings hoist crane].each { |id| expect(heavy.rung(id).utilisation).to be > light.rung(id).utilisation }
       expect(verdict.rank(heavy.verdict)).to be <= verdict.rank(light.verdict)
@@ -191,13 +191,13 @@ RSpec.describe DustLadder::Ladder do
   end
 
   it "names what cannot be read and keeps it as typed" do
-    ladder = check("/load/weight/bare" => "3,2 t", "/crane/stations/0/radius" => "far")
+    ladder = check("/load/weight/bare" => "3,2 t", "/cranes/0/stations/0/radius" => "far")
     expect(ladder.verdict).to eq("not_known")
     expect(ladder.as_json["problems"].map { |problem| problem.values_at("pointer", "typed") }).to contain_exactly(
       [ "/load/weight/bare", "3,2 t" ],
-      %w[/crane/stations/0/radius far]
+      %w[/cranes/0/stations/0/radius far]
     )
-    expect(ladder.as_json["readings"]["/crane/boom_length"]).to eq(
+    expect(ladder.as_json["readings"]["/cranes/0/boom_length"]).to eq(
       { "typed" => "20 m", "value" => 20.0, "metric" => "20.000\u00a0m", "us" => "65'7 3/8\"" }
     )
   end

@@ -140,7 +140,7 @@ RSpec.describe DustLadder::Load::Indicated do
 
   # Gross without the load: two slings of 15 kg, a block of 250 kg, and the rope below the tip.
   it "takes rigging, block and rope off the reading, or the rigging alone" do
-    gross = DustLadder::Lift.new(plan).gross
+    gross = DustLadder::Lift.new(plan).duty.gross
     rope = gross.items.find { |item| item.symbol == "r" }.kg
     expect(by_crane("3.5 t").bare_kg).to be_within(1e-9).of(3500 - 30 - 250 - rope)
     expect(by_crane("3.5 t", shows: "without_block").bare_kg).to be_within(1e-9).of(3470)

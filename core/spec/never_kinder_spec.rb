@@ -27,9 +27,9 @@ RSpec.describe "Never too kind" do
     expect(DustLadder.check(document).rung("hook").verdict).to eq("stop")
     expect(DustLadder.check(document).verdict).to eq("stop")
     gathered = { "off_centre" => "0", "latch" => "closes", "ring" => { "what" => "M-4", "wll" => nil } }
-    document["crane"]["hook"] = gathered
+    document["cranes"][0]["hook"] = gathered
     expect(DustLadder.check(document).rung("hook").verdict).to eq("not_known")
-    document["crane"]["hook"]["ring"]["wll"] = "8 t"
+    document["cranes"][0]["hook"]["ring"]["wll"] = "8 t"
     expect(DustLadder.check(document).rung("hook").verdict).to eq("holds")
   end
 
@@ -41,7 +41,7 @@ RSpec.describe "Never too kind" do
   end
 
   describe "the hook" do
-    at = ->(share) { { "/crane/hook" => { "off_centre" => share, "latch" => "closes", "ring" => nil } } }
+    at = ->(share) { { "/cranes/0/hook" => { "off_centre" => share, "latch" => "closes", "ring" => nil } } }
 
     it "carries load and rigging, less for a load off its bowl" do
       hook = rung("hook", at.("25 %"))
@@ -52,14 +52,14 @@ RSpec.describe "Never too kind" do
     end
 
     it "knows nothing without where the load sits, or whether the latch closes" do
-      expect(rung("hook", { "/crane/hook" => nil }).missing.first.pointer).to eq("/crane/hook/off_centre")
+      expect(rung("hook", { "/cranes/0/hook" => nil }).missing.first.pointer).to eq("/cranes/0/hook/off_centre")
       open = { "off_centre" => "0", "latch" => nil, "ring" => nil }
-      expect(rung("hook", { "/crane/hook" => open }).missing.first.pointer).to eq("/crane/hook/latch")
-      expect(rung("hook", { "/crane/hook" => open.merge("latch" => "missing") }).verdict).to eq("stop")
+      expect(rung("hook", { "/cranes/0/hook" => open }).missing.first.pointer).to eq("/cranes/0/hook/latch")
+      expect(rung("hook", { "/cranes/0/hook" => open.merge("latch" => "missing") }).verdict).to eq("stop")
     end
 
     it "counts what the plan hangs in it, also where it is not said that it hangs there" do
-      hung = ->(where) { { "/crane/deductions" => [ { "what" => "ball", "mass" => "100 kg", "hangs" => where } ] } }
+      hung = ->(where) { { "/cranes/0/deductions" => [ { "what" => "ball", "mass" => "100 kg", "hangs" => where } ] } }
       demand = ->(where) { rung("hook", hung.(where)).demand.value }
       expect([ demand.("elsewhere"), demand.("hook"), demand.(nil) ]).to match(
         [ 3120, 3220, 3220 ].map { |kg|

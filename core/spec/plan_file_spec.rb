@@ -11,7 +11,7 @@ RSpec.describe DustLadder::PlanFile do
 
   it "reads what it writes, byte for byte the same each time, and to the same ladder" do
     text = described_class.write(plan)
-    expect(described_class.read(text)).to eq(plan)
+    expect(described_class.read(text)).to eq(plan.merge("core" => DustLadder::VERSION))
     shuffled = JSON.parse(text).to_a.reverse.to_h
     expect(described_class.write(described_class.read(JSON.generate(shuffled)))).to eq(text)
     expect(JSON.generate(DustLadder.check(described_class.read(text)).as_json)).to eq(JSON.generate(check.as_json))
@@ -21,7 +21,7 @@ RSpec.describe DustLadder::PlanFile do
     [
       plan,
       plan("/rigging/hook_height" => "3 m"),
-      plan({ "/crane/stations/1/radius" => "9 m" }, rules: "level-side")
+      plan({ "/cranes/0/stations/1/radius" => "9 m" }, rules: "level-side")
     ].each do |document|
       whole = described_class.read(described_class.write(document).gsub(/(\d)\.0(?=[,\s\]}])/, '\1'))
       expect(JSON.generate(DustLadder.check(whole).as_json)).to eq(
@@ -48,13 +48,25 @@ RSpec.describe DustLadder::PlanFile do
     expect(errors("\ufeff#{described_class.write(plan)}")).to eq([])
   end
 
+  it "lifts a plan of the first version, with its one crane, and names what is wrong by that version's places" do
+    older = plan.except("cranes").merge("version" => 1, "crane" => plan["cranes"].first)
+    expect(described_class.read(JSON.generate(older))).to eq(plan)
+    expect(errors(older.merge("crane" => older["crane"].merge("turn" => "both ways")))).to match(
+      [ include("pointer" => "/crane/turn") ]
+    )
+    expect(pointers(older.except("crane"))).to eq([ "/crane" ])
+    expect(pointers(older.merge("cranes" => plan["cranes"]))).to eq([ "/cranes" ])
+    expect(pointers(plan.merge("cranes" => []))).to eq([ "/cranes" ])
+    expect(pointers(plan.merge("cranes" => plan["cranes"] * 2))).to eq([ "/cranes" ])
+  end
+
   it "names the place of what does not fit" do
     expect(errors(plan.merge("version" => 7))).to eq(
       [
         {
           "pointer" => "/version",
           "message" => "this is version 7",
-          "expected" => "version 1, the only one this tool reads"
+          "expected" => "version 1 or 2"
         }
       ]
     )
@@ -62,11 +74,11 @@ RSpec.describe DustLadder::PlanFile do
       { "/format" => "other" } => "/format",
       { "/load/weight/basis" => "hearsay" } => "/load/weight/basis",
       { "/load/weight/bare" => 3000 } => "/load/weight/bare",
-      { "/crane/parts_of_line" => 2.5 } => "/crane/parts_of_line",
+      { "/cranes/0/parts_of_line" => 2.5 } => "/cranes/0/parts_of_line",
       { "/load/colour" => "red" } => "/load/colour",
       { "/lift_at" => "tomorrow" } => "/lift_at",
       { "/rigging/legs/0/sling" => "Z-9" } => "/rigging/legs/0/sling",
-      { "/crane/chart" => "none" } => "/crane/chart",
+      { "/cranes/0/chart" => "none" } => "/cranes/0/chart",
       { "/rules" => "house" } => "/rules"
     }.each { |change, pointer| expect(pointers(plan(change))).to eq([ pointer ]) }
     missing = plan

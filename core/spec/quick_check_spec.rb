@@ -97,7 +97,7 @@ end
 
 RSpec.describe "Ways out where something is not known" do
   it "are judged by the rungs that are known, and what was tried is told" do
-    flat = plan("/rigging/hook_height" => "2.7 m", "/crane/hook" => nil, "/lift_at" => nil)
+    flat = plan("/rigging/hook_height" => "2.7 m", "/cranes/0/hook" => nil, "/lift_at" => nil)
     ways = DustLadder::Ladder::WaysOut.new(flat)
     expect(DustLadder.check(flat).rungs.map(&:verdict)).to include("not_known", "stop")
     expect(ways.found.map(&:id)).to include("hook")
@@ -114,7 +114,7 @@ RSpec.describe "Ways out where something is not known" do
   end
 
   it "say how what is known stands, beside what is not" do
-    expect(check({ "/crane/hook" => nil, "/lift_at" => nil }).headline).to match(
+    expect(check({ "/cranes/0/hook" => nil, "/lift_at" => nil }).headline).to match(
       /\ANot known: .* and 5 more\. What is known holds, slings at \d+/
     )
   end

@@ -44,7 +44,7 @@ RSpec.describe "The rungs, by hand" do
 
   # Two parts, and the block's own mark becomes irrelevant: 7 762 kg.
   it "hoist: two parts hold 7 762 kg" do
-    expect(rung("hoist", { "/crane/parts_of_line" => 2 }).capacity.value).to be_within(0.5).of(7761.6)
+    expect(rung("hoist", { "/cranes/0/parts_of_line" => 2 }).capacity.value).to be_within(0.5).of(7761.6)
   end
 
   it "hoist: the block's mark governs where it is less than the rope" do
@@ -81,7 +81,7 @@ RSpec.describe "The rungs, by hand" do
   it "crane: far out the radius grows by its share" do
     far = chart(radius_m: [ 4.0, 6.0, 8.0, 18.2, 18.5 ])
     expect(
-      check({ "/crane/stations/1/radius" => "18 m" }, chart: far)
+      check({ "/cranes/0/stations/1/radius" => "18 m" }, chart: far)
         .rung("crane")
         .working
         .find { |line| line.symbol == "g" }
@@ -92,11 +92,11 @@ RSpec.describe "The rungs, by hand" do
 
   it "chart: counts its fields, and names those that differ or are missing" do
     expect(rung("chart").note["metric"]).to eq("2 of 2 fields match")
-    expect(rung("chart", { "/crane/as_rigged" => {} }).missing.map(&:pointer)).to eq(
-      %w[/crane/as_rigged/counterweight /crane/as_rigged/model]
+    expect(rung("chart", { "/cranes/0/as_rigged" => {} }).missing.map(&:pointer)).to eq(
+      %w[/cranes/0/as_rigged/counterweight /cranes/0/as_rigged/model]
     )
     expect(
-      rung("chart", { "/crane/as_rigged" => { "model" => "Other", "counterweight" => "9 t" } }).note["metric"]
+      rung("chart", { "/cranes/0/as_rigged" => { "model" => "Other", "counterweight" => "9 t" } }).note["metric"]
     ).to eq("model of the machine differs from the chart")
   end
 
@@ -119,7 +119,7 @@ RSpec.describe "The rungs, by hand" do
     end
 
     it "warns of two-blocking close by" do
-      expect(cautions("height", { "/crane/obstacle_height" => "11 m" })).to include("two_block")
+      expect(cautions("height", { "/cranes/0/obstacle_height" => "11 m" })).to include("two_block")
       expect(cautions("height")).to eq([])
     end
 

@@ -40,8 +40,8 @@ RSpec.describe DustLadder::Snapshots do
   it "shares frozen data, of which nothing can be changed by a check" do
     document = DustLadder::PlanFile.accept(plan)
     one, other = Array.new(2) { DustLadder::Lift.new(JSON.parse(JSON.generate(document))) }
-    expect(one.crane.chart_data).to equal(other.crane.chart_data)
+    expect(one.duty.crane.chart_data).to equal(other.duty.crane.chart_data)
     expect(one.rules).to equal(other.rules)
-    expect { one.crane.chart_data["tables"]["main"][0][0] = 1.0 }.to raise_error(FrozenError)
+    expect { one.duty.crane.chart_data["tables"]["main"][0][0] = 1.0 }.to raise_error(FrozenError)
   end
 end

@@ -25,19 +25,19 @@ RSpec.describe DustLadder::Ladder::WaysOut do
 
   it "brings the set nearer, to a radius that grows to the row it needs" do
     changes = {
-      "/crane/stations/1/radius" => "10.5 m",
+      "/cranes/0/stations/1/radius" => "10.5 m",
       "/load/weight/bare" => "5.9 t",
       "/load/weight/basis" => "weighed"
     }
     far = plan(changes, rules: "level-side")
     nearer = way(far, "nearer-1")
-    radius = DustLadder::Quantity::Reader.read(nearer.changes["/crane/stations/1/radius"], :length)
+    radius = DustLadder::Quantity::Reader.read(nearer.changes["/cranes/0/stations/1/radius"], :length)
     expect(radius + 0.3).to be <= 10.001
     expect(nearer.ladder.rung("crane").utilisation).to be < DustLadder.check(far).rung("crane").utilisation
   end
 
   it "takes a heavier sling of the store, its snapshot with it" do
-    heavy = plan("/load/weight/bare" => "7 t", "/rigging/hook_height" => "5 m", "/crane/stations/1/radius" => "5 m")
+    heavy = plan("/load/weight/bare" => "7 t", "/rigging/hook_height" => "5 m", "/cranes/0/stations/1/radius" => "5 m")
     expect(DustLadder.check(heavy).governing.map(&:id)).to eq([ "slings" ])
     expect(ways(heavy)).to eq([])
     found = way(heavy, "sling-H-1", [ heavier ])
@@ -46,9 +46,9 @@ RSpec.describe DustLadder::Ladder::WaysOut do
   end
 
   it "reeves more parts where the rope is what stops" do
-    thin = plan("/crane/parts_of_line" => 1, "/load/weight/bare" => "3.9 t", "/load/weight/basis" => "weighed")
+    thin = plan("/cranes/0/parts_of_line" => 1, "/load/weight/bare" => "3.9 t", "/load/weight/basis" => "weighed")
     expect(DustLadder.check(thin).governing.map(&:id)).to eq([ "hoist" ])
-    expect(way(thin, "parts").changes).to eq({ "/crane/parts_of_line" => 2 })
+    expect(way(thin, "parts").changes).to eq({ "/cranes/0/parts_of_line" => 2 })
   end
 
   it "offers only what makes the whole ladder better, and leaves the plan as it was" do

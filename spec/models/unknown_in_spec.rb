@@ -39,7 +39,7 @@ RSpec.describe "Every input of the demo's plans" do
         document = JSON.parse(file.read)
         before = rungs(document)
         places =
-          inputs(document.slice("load", "rigging", "crane")).reject do |path|
+          inputs(document.slice("load", "rigging", "cranes")).reject do |path|
             path.include?("as_rigged") || path.include?("groups") ||
               %w[name source note shape to basis fluid title by set_by sling hitch chart turn held_by].include?(
                 path.last
@@ -68,8 +68,8 @@ RSpec.describe "Every input of the demo's plans" do
 
   {
     %w[rigging legs 0 sling] => nil,
-    %w[crane chart] => nil,
-    %w[crane turn] => nil,
+    %w[cranes 0 chart] => nil,
+    %w[cranes 0 turn] => nil,
     %w[load weight basis] => "unknown"
   }.each do |path, nothing|
     it "holds nothing as a whole without #{path.join("/")}" do

@@ -55,7 +55,7 @@ RSpec.describe "The API" do
     nearer = json["ways"].find { |way| way["id"] == "nearer-1" }
     expect(nearer["verdict"]).to eq("holds")
     document = demo_document("counterweight-block")
-    document["crane"]["stations"][1]["radius"] = nearer["changes"].fetch("/crane/stations/1/radius")
+    document["cranes"][0]["stations"][1]["radius"] = nearer["changes"].fetch("/cranes/0/stations/1/radius")
     expect(DustLadder.check(DustLadder::PlanFile.accept(document)).headline).to eq(nearer["headline"]["metric"])
   end
 

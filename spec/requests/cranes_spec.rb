@@ -167,7 +167,7 @@ RSpec.describe "The API of the crane room" do
       send_json(:patch, "/api/indicator", do: "set", rate: 30, noise: 0)
       send_json(:patch, "/api/indicator", do: "play")
       tripped = reading { |said| said.dig("reading", "state") == "cut_out" }["reading"]
-      trip = DustLadder::Cranes::Limiter.new(DustLadder::Lift.new(demo_document("transformer"))).trip
+      trip = DustLadder::Cranes::Limiter.new(DustLadder::Lift.new(demo_document("transformer")).duty).trip
       expect(tripped).to include(
         "why" => "load moment",
         "slew_deg" => be_within(0.3).of(trip.at.slew),

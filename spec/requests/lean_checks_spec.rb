@@ -9,7 +9,7 @@ RSpec.describe "Lean checks" do
 
   let(:document) { demo_document("receiver-cabin") }
   let(:base) { ask(document: document)["base"] }
-  let(:moved) { { "/rigging/hook_height" => "7.10 m", "/crane/stations/1/radius" => "15.2 m" } }
+  let(:moved) { { "/rigging/hook_height" => "7.10 m", "/cranes/0/stations/1/radius" => "15.2 m" } }
 
   it "answers a change as it answers the whole document, to the last figure" do
     lean = ask(base: base, changes: moved)

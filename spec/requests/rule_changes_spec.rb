@@ -17,7 +17,7 @@ RSpec.describe "What newer rules change" do
     found = ask(old)
     expect(found.values_at("newer", "versions")).to eq([ true, { "before" => 1, "after" => 2 } ])
     expect(found["rungs"].map { |row| row["rung"] }).to include("ground", "crew")
-    expect(found["snapshot"]["digest"]).to eq(DustLadder::PlanFile::Digest.of(DustLadder::RuleSet.shipped("strict").data))
+    expect(found["snapshot"]).to eq(DustLadder::PlanFile::Digest.snapshot(DustLadder::RuleSet.shipped("strict").data))
   end
 
   it "is nothing for a plan of today, and a plain word for a set that does not ship" do

@@ -210,7 +210,7 @@ RSpec.describe "The crane" do
 
     it "trips the limiter where the core says, and shows no figure of a device that is silent, mad or gone" do
       plan = demo_plan("transformer")
-      trip = DustLadder::Cranes::Limiter.new(DustLadder::Lift.new(plan.document)).trip
+      trip = DustLadder::Cranes::Limiter.new(DustLadder::Lift.new(plan.document).duty).trip
       look
       visit "/plans/#{plan.id}/cab"
       expect(find("[data-core-says]")).to have_text(/stops it at 10.180.m and 150.0° of slew: load moment/)

@@ -40,7 +40,11 @@ export type Angle = string | null;
  */
 export interface Plan {
   format: "dust-ladder-plan";
-  version: 1;
+  version: 2;
+  /**
+   * version of the core that wrote the file
+   */
+  core?: string;
   title: string;
   site: string;
   /**
@@ -333,130 +337,13 @@ export interface Plan {
      */
     unlike_decided_by?: string;
   };
-  crane: {
-    /**
-     * id of a chart snapshot
-     */
-    chart: string | null;
-    /**
-     * the machine as it stands, under the chart's own identity fields
-     */
-    as_rigged: {
-      [k: string]: string | undefined;
-    };
-    boom_length: Length;
-    parts_of_line: number | null;
-    radius_measured_loaded: boolean;
-    turn: "clockwise" | "anticlockwise" | "none" | null;
-    /**
-     * pick, whatever lies between, set
-     *
-     * @minItems 2
-     * @maxItems 12
-     */
-    stations: {
-      name: string;
-      radius: Length;
-      slew: Angle;
-      /**
-       * a length as written, with its unit
-       */
-      support_height: string | null;
-      /**
-       * a length as written, with its unit
-       */
-      boom_length?: string | null;
-      /**
-       * how it turns to get here, where that is not the crane's turn
-       */
-      turn?: "clockwise" | "anticlockwise" | "none" | null;
-    }[];
-    /**
-     * a length as written, with its unit
-     */
-    obstacle_height: string | null;
-    /**
-     * @maxItems 30
-     */
-    deductions: {
-      what: string;
-      mass: Mass;
-      /**
-       * where it hangs; where it is not said it counts as on the hook
-       */
-      hangs?: "hook" | "elsewhere" | null;
-    }[];
-    /**
-     * how far out of level the crane stands, as a share with %
-     */
-    level?: string | null;
-    /**
-     * an angle as written, with its unit
-     */
-    side_pull?: string | null;
-    /**
-     * gust at the load or tip, with its unit
-     */
-    wind?: string | null;
-    second_trolley?: "fitted" | "not fitted" | null;
-    /**
-     * a second line that is reeved and hangs idle
-     */
-    idle_line?: {
-      parts: number | null;
-      hanging: Length;
-    };
-    /**
-     * where the load must not go
-     *
-     * @maxItems 20
-     */
-    zones?: {
-      name: string;
-      slew_from: Angle;
-      slew_to: Angle;
-      radius_from: Length;
-      radius_to: Length;
-    }[];
-    /**
-     * what the dry run of a platform and jib machine has shown
-     */
-    platform?: {
-      lower_boom_from: Angle;
-      lower_boom_to: Angle;
-      upper_boom_from: Angle;
-      upper_boom_to: Angle;
-      load_radius: Length;
-      /**
-       * @maxItems 30
-       */
-      aboard: {
-        what: string;
-        mass: Mass;
-      }[];
-    };
-    /**
-     * how the load hangs in the crane's hook
-     */
-    hook?: {
-      /**
-       * how far from the bowl to the tip the load sits, such as 0 or 25 %
-       */
-      off_centre?: string | null;
-      latch?: "closes" | "missing" | "made_without" | null;
-      ring?: {
-        /**
-         * number or kind of the ring or link that gathers the legs
-         */
-        what: string;
-        wll: Mass;
-      } | null;
-      /**
-       * a mass as written, with its unit
-       */
-      wll?: string | null;
-    };
-  };
+  /**
+   * the crane of the lift, with where it picks and sets
+   *
+   * @minItems 1
+   * @maxItems 1
+   */
+  cranes: Crane[];
   /**
    * rungs that are answered in words; one that is not here is not answered
    */
@@ -655,6 +542,130 @@ export interface Fitting {
    * what an eyebolt is screwed into, and who says that it holds
    */
   into?: string;
+}
+export interface Crane {
+  /**
+   * id of a chart snapshot
+   */
+  chart: string | null;
+  /**
+   * the machine as it stands, under the chart's own identity fields
+   */
+  as_rigged: {
+    [k: string]: string | undefined;
+  };
+  boom_length: Length;
+  parts_of_line: number | null;
+  radius_measured_loaded: boolean;
+  turn: "clockwise" | "anticlockwise" | "none" | null;
+  /**
+   * pick, whatever lies between, set
+   *
+   * @minItems 2
+   * @maxItems 12
+   */
+  stations: {
+    name: string;
+    radius: Length;
+    slew: Angle;
+    /**
+     * a length as written, with its unit
+     */
+    support_height: string | null;
+    /**
+     * a length as written, with its unit
+     */
+    boom_length?: string | null;
+    /**
+     * how it turns to get here, where that is not the crane's turn
+     */
+    turn?: "clockwise" | "anticlockwise" | "none" | null;
+  }[];
+  /**
+   * a length as written, with its unit
+   */
+  obstacle_height: string | null;
+  /**
+   * @maxItems 30
+   */
+  deductions: {
+    what: string;
+    mass: Mass;
+    /**
+     * where it hangs; where it is not said it counts as on the hook
+     */
+    hangs?: "hook" | "elsewhere" | null;
+  }[];
+  /**
+   * how far out of level the crane stands, as a share with %
+   */
+  level?: string | null;
+  /**
+   * an angle as written, with its unit
+   */
+  side_pull?: string | null;
+  /**
+   * gust at the load or tip, with its unit
+   */
+  wind?: string | null;
+  second_trolley?: "fitted" | "not fitted" | null;
+  /**
+   * a second line that is reeved and hangs idle
+   */
+  idle_line?: {
+    parts: number | null;
+    hanging: Length;
+  };
+  /**
+   * where the load must not go
+   *
+   * @maxItems 20
+   */
+  zones?: {
+    name: string;
+    slew_from: Angle;
+    slew_to: Angle;
+    radius_from: Length;
+    radius_to: Length;
+  }[];
+  /**
+   * what the dry run of a platform and jib machine has shown
+   */
+  platform?: {
+    lower_boom_from: Angle;
+    lower_boom_to: Angle;
+    upper_boom_from: Angle;
+    upper_boom_to: Angle;
+    load_radius: Length;
+    /**
+     * @maxItems 30
+     */
+    aboard: {
+      what: string;
+      mass: Mass;
+    }[];
+  };
+  /**
+   * how the load hangs in the crane's hook
+   */
+  hook?: {
+    /**
+     * how far from the bowl to the tip the load sits, such as 0 or 25 %
+     */
+    off_centre?: string | null;
+    latch?: "closes" | "missing" | "made_without" | null;
+    ring?: {
+      /**
+       * number or kind of the ring or link that gathers the legs
+       */
+      what: string;
+      wll: Mass;
+    } | null;
+    /**
+     * a mass as written, with its unit
+     */
+    wll?: string | null;
+  };
 }
 /**
  * an answer in words, by a named person, in place of figures

@@ -12,6 +12,7 @@ import { fromAbove, type CraneScale } from './craneScale'
 import { Label } from './figures'
 import { Grip, type Move } from './Grip'
 import { writeLength } from './write'
+import { craneOf } from '../plan/crane'
 
 // A place on the way, as the indicator in the cab tells it.
 export interface Live {
@@ -35,7 +36,7 @@ const inDegrees = (text: number) => `${Math.round(text * 10) / 10}°`
 
 // The diagram of the chart that a plan carries, asked for once.
 export const useDiagram = (plan: Plan) => {
-  const snapshot = plan.snapshots.charts[plan.crane.chart ?? '']
+  const snapshot = plan.snapshots.charts[craneOf(plan).chart ?? '']
   return (
     useQuery({
       queryKey: ['diagram', snapshot?.digest],
@@ -97,9 +98,9 @@ function Above({ view, scale: { plan: scale }, editor, working, onSelect, live }
       const turned = ((Math.atan2(to, up) * 180) / Math.PI + 360) % 360
       editor?.change(
         {
-          [`/crane/stations/${station.index}/radius`]: writeLength(Math.hypot(to, up), system, free),
+          [`/cranes/0/stations/${station.index}/radius`]: writeLength(Math.hypot(to, up), system, free),
           ...(station.slew_deg !== null && {
-            [`/crane/stations/${station.index}/slew`]: inDegrees(free ? turned : Math.round(turned)),
+            [`/cranes/0/stations/${station.index}/slew`]: inDegrees(free ? turned : Math.round(turned)),
           }),
         },
         `${station.name} moved`,
@@ -319,7 +320,7 @@ function Beside({ view, plan, scale: { side: scale }, editor, working, onSelect,
   const { start, end } = useStation(editor)
   const slew = view.governs?.sector
   const table =
-    diagram?.tables.find(({ name }) => name === slew || name === `${plan.crane.parts_of_line} falls`) ??
+    diagram?.tables.find(({ name }) => name === slew || name === `${craneOf(plan).parts_of_line} falls`) ??
     diagram?.tables[0]
   const { load } = view
   const move =
@@ -328,8 +329,8 @@ function Beside({ view, plan, scale: { side: scale }, editor, working, onSelect,
       const [radius, base] = start([station.radius_m, station.base_m ?? 0])
       editor?.change(
         {
-          [`/crane/stations/${station.index}/radius`]: writeLength(Math.max(0, radius + dx), system, free),
-          [`/crane/stations/${station.index}/support_height`]: writeLength(base + dz, system, free),
+          [`/cranes/0/stations/${station.index}/radius`]: writeLength(Math.max(0, radius + dx), system, free),
+          [`/cranes/0/stations/${station.index}/support_height`]: writeLength(base + dz, system, free),
         },
         `${station.name} moved`,
         'drag',
@@ -427,7 +428,7 @@ function Beside({ view, plan, scale: { side: scale }, editor, working, onSelect,
       {obstacle !== null &&
         obstacle > 0 &&
         system === 'metric' &&
-        plan.crane.obstacle_height?.trim().endsWith('m') && (
+        craneOf(plan).obstacle_height?.trim().endsWith('m') && (
           <g>
             <path
               d={`M${scale.frame.left} ${scale.y(obstacle)}H${scale.frame.right}`}

@@ -11,6 +11,7 @@ import { capital } from './CraneSheet'
 import { Grip, type Move } from './Grip'
 import { niceStep, type reachScale } from './scale'
 import { writeLength } from './write'
+import { craneOf } from '../plan/crane'
 
 export const FRAME = { left: 85, top: 34, bottom: 180 }
 type Scale = ReturnType<typeof reachScale>
@@ -61,7 +62,7 @@ export function ReachStrip({ reach, before, plan, scale, right, editor, working,
     ({ dx, free }: Move) => {
       const start = (from.current ??= reach.stations[index]!.radius.value)
       editor.change(
-        { [`/crane/stations/${index}/radius`]: writeLength(Math.max(0, start + dx), system, free) },
+        { [`/cranes/0/stations/${index}/radius`]: writeLength(Math.max(0, start + dx), system, free) },
         `radius at ${reach.stations[index]!.name}`,
         'drag',
       )
@@ -247,7 +248,7 @@ export function ReachStrip({ reach, before, plan, scale, right, editor, working,
               size={17}
               fill="var(--mark)"
               halo
-            >{`${capital(station.name)} ${before && before.crane.stations[index]?.radius !== plan.crane.stations[index]?.radius ? `${before.crane.stations[index]?.radius ?? 'not set'} → ` : ''}${shown(station.radius)}`}</Label>
+            >{`${capital(station.name)} ${before && craneOf(before).stations[index]?.radius !== craneOf(plan).stations[index]?.radius ? `${craneOf(before).stations[index]?.radius ?? 'not set'} → ` : ''}${shown(station.radius)}`}</Label>
             <Label
               x={flip ? x - 9 : x + 9}
               y={y + 17}

@@ -8,22 +8,28 @@ import { escaped } from '../workbench/pointers'
 import { ChoiceField, Heading, WordsField, type PanelProps } from './parts'
 import { fieldId } from './places'
 import '../crane_room/crane_room.css'
+import { craneOf } from '../plan/crane'
 
 // Which chart, and each of its identity fields ticked against the machine as it stands.
 export function ChartPanel({ editor, open }: PanelProps) {
-  const { crane, snapshots } = editor.document
+  const { snapshots } = editor.document
+  const crane = craneOf(editor.document)
   const charts = useQuery({ queryKey: ['charts'], queryFn: api.charts })
   const [error, setError] = useState<string | null>(null)
   const own = snapshots.charts[crane.chart ?? '']?.data
   const line = charts.data?.find((chart) => chart.identifier === own?.id)
   const take = async (id: string) => {
     setError(null)
-    if (id === '') return editor.change({ '/crane/chart': null, '/snapshots/charts': {} }, 'chart taken away')
+    if (id === '')
+      return editor.change({ '/cranes/0/chart': null, '/snapshots/charts': {} }, 'chart taken away')
     const chosen = charts.data?.find((chart) => chart.identifier === id)
     if (!chosen) return
     try {
       const { digest, data } = await api.chart(chosen.id)
-      editor.change({ '/crane/chart': id, '/snapshots/charts': { [id]: { digest, data } } }, 'chart chosen')
+      editor.change(
+        { '/cranes/0/chart': id, '/snapshots/charts': { [id]: { digest, data } } },
+        'chart chosen',
+      )
     } catch {
       setError('The chart could not be read from the library.')
     }
@@ -44,11 +50,11 @@ export function ChartPanel({ editor, open }: PanelProps) {
       `${chart.title}${chart.doubt ? ', not checked' : ''}`,
     ]),
   ]
-  const machine = (name: string) => `/crane/as_rigged/${escaped(name)}`
+  const machine = (name: string) => `/cranes/0/as_rigged/${escaped(name)}`
   return (
     <>
       <ChoiceField
-        id={fieldId('/crane/chart')}
+        id={fieldId('/cranes/0/chart')}
         label="Chart"
         value={crane.chart ?? ''}
         choices={choices}

@@ -6,7 +6,7 @@ export const StandPanel = ({ editor, ladder }: PanelProps) => (
   <QuantityField
     editor={editor}
     ladder={ladder}
-    pointer="/crane/level"
+    pointer="/cranes/0/level"
     label="Out of level, measured on the machine"
     note="how far out of level"
   />
@@ -15,7 +15,7 @@ export const SidePullPanel = ({ editor, ladder }: PanelProps) => (
   <QuantityField
     editor={editor}
     ladder={ladder}
-    pointer="/crane/side_pull"
+    pointer="/cranes/0/side_pull"
     label="Planned pull, from plumb"
     note="planned side pull"
   />
@@ -24,7 +24,7 @@ export const WindPanel = ({ editor, ladder }: PanelProps) => (
   <QuantityField
     editor={editor}
     ladder={ladder}
-    pointer="/crane/wind"
+    pointer="/cranes/0/wind"
     label="Gust at the load or the tip"
     note="wind"
   />

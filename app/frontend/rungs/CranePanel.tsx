@@ -1,12 +1,13 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import type { Plan } from '../api/plan.generated'
+import type { Crane } from '../api/plan.generated'
 import { useShown } from '../display/preferences'
 import { capital } from '../drawing/CraneSheet'
 import { ZoneFields } from './ZonesPanel'
 import { ChoiceField, Heading, QuantityField, Row, WordsField, type PanelProps } from './parts'
 import { fieldId } from './places'
 import { DryRunFields } from './PlatformPanel'
+import { craneOf } from '../plan/crane'
 
 // What follows from radius and boom: the angle that a gauge would show, and how far out the load is once it hangs.
 function Placed({ ladder, index, name }: { ladder: PanelProps['ladder']; index: number; name: string }) {
@@ -23,7 +24,7 @@ function Placed({ ladder, index, name }: { ladder: PanelProps['ladder']; index: 
   ) : null
 }
 
-type Station = Plan['crane']['stations'][number]
+type Station = Crane['stations'][number]
 const TURNS: [string, string][] = [
   ['clockwise', 'clockwise'],
   ['anticlockwise', 'anticlockwise'],
@@ -34,12 +35,13 @@ const MOST = 12
 // Where the load goes, station by station, and with how much boom.
 export function CranePanel(props: PanelProps) {
   const { editor, ladder, open } = props
-  const { crane, snapshots } = editor.document
+  const { snapshots } = editor.document
+  const crane = craneOf(editor.document)
   const field = { editor, ladder }
   const family = snapshots.charts[crane.chart ?? '']?.data.family ?? 'mobile'
   if (family === 'platform_jib') return <DryRunFields {...props} />
   const last = crane.stations.length - 1
-  const put = (stations: Station[], note: string) => editor.change({ '/crane/stations': stations }, note)
+  const put = (stations: Station[], note: string) => editor.change({ '/cranes/0/stations': stations }, note)
   const between: Station = {
     name: `past ${crane.stations.length - 1}`,
     radius: null,
@@ -50,11 +52,11 @@ export function CranePanel(props: PanelProps) {
     <>
       <Row columns="1fr 1fr">
         {family === 'mobile' && (
-          <QuantityField {...field} pointer="/crane/boom_length" label="Boom length" note="boom length" />
+          <QuantityField {...field} pointer="/cranes/0/boom_length" label="Boom length" note="boom length" />
         )}
         {family === 'tower' && (
           <ChoiceField
-            id={fieldId('/crane/second_trolley')}
+            id={fieldId('/cranes/0/second_trolley')}
             label="Second trolley"
             value={crane.second_trolley ?? ''}
             choices={[
@@ -62,11 +64,13 @@ export function CranePanel(props: PanelProps) {
               ['fitted', 'fitted'],
               ['not fitted', 'not fitted'],
             ]}
-            onChoose={(value) => editor.change({ '/crane/second_trolley': value || null }, 'second trolley')}
+            onChoose={(value) =>
+              editor.change({ '/cranes/0/second_trolley': value || null }, 'second trolley')
+            }
           />
         )}
         <ChoiceField
-          id={fieldId('/crane/radius_measured_loaded')}
+          id={fieldId('/cranes/0/radius_measured_loaded')}
           label="Radius measured"
           value={String(crane.radius_measured_loaded)}
           choices={[
@@ -75,7 +79,7 @@ export function CranePanel(props: PanelProps) {
           ]}
           onChoose={(value) =>
             editor.change(
-              { '/crane/radius_measured_loaded': value === 'true' },
+              { '/cranes/0/radius_measured_loaded': value === 'true' },
               'how the radius was measured',
             )
           }
@@ -111,7 +115,7 @@ export function CranePanel(props: PanelProps) {
           {index > 0 && index < last && (
             <WordsField
               editor={editor}
-              pointer={`/crane/stations/${index}/name`}
+              pointer={`/cranes/0/stations/${index}/name`}
               label="Name"
               note={`name of station ${index + 1}`}
             />
@@ -119,20 +123,20 @@ export function CranePanel(props: PanelProps) {
           <Row columns={family === 'mobile' ? '1fr 1fr 1fr' : '1fr 1fr'}>
             <QuantityField
               {...field}
-              pointer={`/crane/stations/${index}/radius`}
+              pointer={`/cranes/0/stations/${index}/radius`}
               label="Radius"
               note={`radius at ${station.name}`}
             />
             <QuantityField
               {...field}
-              pointer={`/crane/stations/${index}/slew`}
+              pointer={`/cranes/0/stations/${index}/slew`}
               label="Slew"
               note={`slew at ${station.name}`}
             />
             {family === 'mobile' && (
               <QuantityField
                 {...field}
-                pointer={`/crane/stations/${index}/boom_length`}
+                pointer={`/cranes/0/stations/${index}/boom_length`}
                 label="Boom"
                 note={`boom length at ${station.name}`}
                 empty="the same"
@@ -143,13 +147,13 @@ export function CranePanel(props: PanelProps) {
           <Row columns="1fr 1fr">
             <QuantityField
               {...field}
-              pointer={`/crane/stations/${index}/support_height`}
+              pointer={`/cranes/0/stations/${index}/support_height`}
               label="Load’s base, height"
               note={`height of the load’s base at ${station.name}`}
             />
             {index > 0 && (
               <ChoiceField
-                id={fieldId(last === 1 ? '/crane/turn' : `/crane/stations/${index}/turn`)}
+                id={fieldId(last === 1 ? '/cranes/0/turn' : `/cranes/0/stations/${index}/turn`)}
                 label="It turns, from above"
                 note={last === 1 ? undefined : `turn to ${station.name}`}
                 value={(last === 1 ? crane.turn : (station.turn ?? '')) ?? ''}
@@ -159,9 +163,9 @@ export function CranePanel(props: PanelProps) {
                 ]}
                 onChoose={(turn) =>
                   last === 1
-                    ? editor.change({ '/crane/turn': turn || null }, 'which way it turns')
+                    ? editor.change({ '/cranes/0/turn': turn || null }, 'which way it turns')
                     : editor.change(
-                        { [`/crane/stations/${index}/turn`]: turn || null },
+                        { [`/cranes/0/stations/${index}/turn`]: turn || null },
                         `turn to ${station.name}`,
                       )
                 }

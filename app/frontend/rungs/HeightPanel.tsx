@@ -1,15 +1,16 @@
 import { QuantityField, Row, type PanelProps } from './parts'
+import { craneOf } from '../plan/crane'
 
 export function HeightPanel({ editor, ladder }: PanelProps) {
   return (
     <>
       <Row columns="1fr 1fr">
-        {editor.document.crane.stations.map((station, index) => (
+        {craneOf(editor.document).stations.map((station, index) => (
           <QuantityField
             key={station.name}
             editor={editor}
             ladder={ladder}
-            pointer={`/crane/stations/${index}/support_height`}
+            pointer={`/cranes/0/stations/${index}/support_height`}
             label={`Support at ${station.name}`}
             note={`support height at ${station.name}`}
           />
@@ -18,7 +19,7 @@ export function HeightPanel({ editor, ladder }: PanelProps) {
       <QuantityField
         editor={editor}
         ladder={ladder}
-        pointer="/crane/obstacle_height"
+        pointer="/cranes/0/obstacle_height"
         label="Highest thing on the way, 0 m if none"
         note="highest thing on the way"
       />

@@ -1,9 +1,10 @@
 import Button from '@mui/material/Button'
 import { ChoiceField, Heading, QuantityField, Row, WordsField, type PanelProps } from './parts'
 import { fieldId } from './places'
+import { craneOf } from '../plan/crane'
 
 export function HoistPanel({ editor, ladder }: PanelProps) {
-  const { parts_of_line, idle_line } = editor.document.crane
+  const { parts_of_line, idle_line } = craneOf(editor.document)
   const parts: [string, string][] = [
     ['', 'not given'],
     ...Array.from({ length: 12 }, (_, index): [string, string] => [String(index + 1), String(index + 1)]),
@@ -11,9 +12,9 @@ export function HoistPanel({ editor, ladder }: PanelProps) {
   return (
     <>
       <ChoiceField
-        id={fieldId('/crane/parts_of_line')}
+        id={fieldId('/cranes/0/parts_of_line')}
         label={
-          editor.document.snapshots.charts[editor.document.crane.chart ?? '']?.data.family === 'tower'
+          editor.document.snapshots.charts[craneOf(editor.document).chart ?? '']?.data.family === 'tower'
             ? 'Falls'
             : 'Parts of line'
         }
@@ -21,7 +22,7 @@ export function HoistPanel({ editor, ladder }: PanelProps) {
         value={String(parts_of_line ?? '')}
         choices={parts}
         onChoose={(value) =>
-          editor.change({ '/crane/parts_of_line': value === '' ? null : Number(value) }, 'parts of line')
+          editor.change({ '/cranes/0/parts_of_line': value === '' ? null : Number(value) }, 'parts of line')
         }
       />
       <HangingFields editor={editor} ladder={ladder} where="hook" />
@@ -30,18 +31,18 @@ export function HoistPanel({ editor, ladder }: PanelProps) {
       {idle_line ? (
         <Row columns="1fr 1fr auto">
           <ChoiceField
-            id={fieldId('/crane/idle_line/parts')}
+            id={fieldId('/cranes/0/idle_line/parts')}
             label="Parts, idle"
             value={String(idle_line.parts ?? '')}
             choices={parts}
             onChoose={(value) =>
-              editor.change({ '/crane/idle_line/parts': value === '' ? null : Number(value) }, 'idle line')
+              editor.change({ '/cranes/0/idle_line/parts': value === '' ? null : Number(value) }, 'idle line')
             }
           />
           <QuantityField
             editor={editor}
             ladder={ladder}
-            pointer="/crane/idle_line/hanging"
+            pointer="/cranes/0/idle_line/hanging"
             label="Hanging"
             note="hanging of the idle line"
             empty="as the boom"
@@ -49,7 +50,7 @@ export function HoistPanel({ editor, ladder }: PanelProps) {
           <Button
             variant="outlined"
             aria-label="take away the idle line"
-            onClick={() => editor.change({ '/crane/idle_line': undefined }, 'idle line taken away')}
+            onClick={() => editor.change({ '/cranes/0/idle_line': undefined }, 'idle line taken away')}
           >
             −
           </Button>
@@ -57,7 +58,7 @@ export function HoistPanel({ editor, ladder }: PanelProps) {
       ) : (
         <Button
           variant="outlined"
-          onClick={() => editor.change({ '/crane/idle_line': { parts: 1, hanging: null } }, 'idle line')}
+          onClick={() => editor.change({ '/cranes/0/idle_line': { parts: 1, hanging: null } }, 'idle line')}
         >
           There is an idle line
         </Button>
@@ -80,7 +81,7 @@ function HangingFields({
   ladder,
   where,
 }: Pick<PanelProps, 'editor' | 'ladder'> & { where: keyof typeof LISTS }) {
-  const { deductions } = editor.document.crane
+  const { deductions } = craneOf(editor.document)
   const { title, aside } = LISTS[where]
   const here = (hangs: string | null | undefined) => (hangs === 'elsewhere') === (where === 'elsewhere')
   const other = where === 'hook' ? 'elsewhere' : 'hook'
@@ -92,14 +93,14 @@ function HangingFields({
           <Row key={index} columns="1fr 84px auto auto">
             <WordsField
               editor={editor}
-              pointer={`/crane/deductions/${index}/what`}
+              pointer={`/cranes/0/deductions/${index}/what`}
               label="What"
               note={`what hangs, ${index + 1}`}
             />
             <QuantityField
               editor={editor}
               ladder={ladder}
-              pointer={`/crane/deductions/${index}/mass`}
+              pointer={`/cranes/0/deductions/${index}/mass`}
               label="Mass"
               note={`mass of what hangs, ${index + 1}`}
             />
@@ -108,7 +109,7 @@ function HangingFields({
               sx={{ minWidth: 44 }}
               aria-label={`${item.what || `item ${index + 1}`} hangs ${other === 'hook' ? 'on the hook' : 'elsewhere'}`}
               onClick={() =>
-                editor.change({ [`/crane/deductions/${index}/hangs`]: other }, 'where something hangs')
+                editor.change({ [`/cranes/0/deductions/${index}/hangs`]: other }, 'where something hangs')
               }
             >
               {other === 'hook' ? '↑' : '↓'}
@@ -119,7 +120,7 @@ function HangingFields({
               aria-label={`take away ${item.what || `item ${index + 1}`}`}
               onClick={() =>
                 editor.change(
-                  { '/crane/deductions': deductions.filter((_, place) => place !== index) },
+                  { '/cranes/0/deductions': deductions.filter((_, place) => place !== index) },
                   'something that hangs taken away',
                 )
               }
@@ -133,7 +134,7 @@ function HangingFields({
         variant="outlined"
         onClick={() =>
           editor.change(
-            { '/crane/deductions': [...deductions, { what: '', mass: null, hangs: where }] },
+            { '/cranes/0/deductions': [...deductions, { what: '', mass: null, hangs: where }] },
             'something that hangs',
           )
         }

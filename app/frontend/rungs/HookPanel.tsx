@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button'
 import { ChoiceField, Heading, QuantityField, Row, WordsField, type PanelProps } from './parts'
 import { fieldId } from './places'
+import { craneOf } from '../plan/crane'
 
 const LATCHES: [string, string][] = [
   ['', 'not given'],
@@ -11,7 +12,8 @@ const LATCHES: [string, string][] = [
 
 // How the load hangs in the crane's hook, and what gathers its legs.
 export function HookPanel({ editor, ladder }: PanelProps) {
-  const { crane, snapshots } = editor.document
+  const { snapshots } = editor.document
+  const crane = craneOf(editor.document)
   const { hook } = crane
   const field = { editor, ladder }
   const chart = snapshots.charts[crane.chart ?? '']?.data
@@ -21,26 +23,26 @@ export function HookPanel({ editor, ladder }: PanelProps) {
       <Row columns="1fr 1fr">
         <QuantityField
           {...field}
-          pointer="/crane/hook/off_centre"
+          pointer="/cranes/0/hook/off_centre"
           label="Off its bowl, to the tip"
           note="how far off its bowl the load sits in the crane's hook"
           empty="0, or a share such as 1/4"
         />
         <ChoiceField
-          id={fieldId('/crane/hook/latch')}
+          id={fieldId('/cranes/0/hook/latch')}
           label="Latch"
           note="latch of the crane's hook"
           value={hook?.latch ?? ''}
           choices={LATCHES}
           onChoose={(latch) =>
-            editor.change({ '/crane/hook/latch': latch || null }, "latch of the crane's hook")
+            editor.change({ '/cranes/0/hook/latch': latch || null }, "latch of the crane's hook")
           }
         />
       </Row>
       {!rated && (
         <QuantityField
           {...field}
-          pointer="/crane/hook/wll"
+          pointer="/cranes/0/hook/wll"
           label="Rating of the hook"
           note="rating of the crane's hook"
           empty="the chart gives none"
@@ -51,15 +53,20 @@ export function HookPanel({ editor, ladder }: PanelProps) {
         <Row columns="1fr 1fr auto">
           <WordsField
             editor={editor}
-            pointer="/crane/hook/ring/what"
+            pointer="/cranes/0/hook/ring/what"
             label="Which"
             note="which ring gathers the legs"
           />
-          <QuantityField {...field} pointer="/crane/hook/ring/wll" label="Rating" note="rating of the ring" />
+          <QuantityField
+            {...field}
+            pointer="/cranes/0/hook/ring/wll"
+            label="Rating"
+            note="rating of the ring"
+          />
           <Button
             variant="outlined"
             aria-label="take away the ring"
-            onClick={() => editor.change({ '/crane/hook/ring': null }, 'ring taken away')}
+            onClick={() => editor.change({ '/cranes/0/hook/ring': null }, 'ring taken away')}
           >
             −
           </Button>
@@ -68,7 +75,7 @@ export function HookPanel({ editor, ladder }: PanelProps) {
         <Button
           variant="outlined"
           onClick={() =>
-            editor.change({ '/crane/hook/ring': { what: '', wll: null } }, 'ring that gathers the legs')
+            editor.change({ '/cranes/0/hook/ring': { what: '', wll: null } }, 'ring that gathers the legs')
           }
         >
           A ring gathers them

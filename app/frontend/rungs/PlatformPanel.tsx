@@ -1,8 +1,9 @@
 import Button from '@mui/material/Button'
-import type { Plan } from '../api/plan.generated'
+import type { Crane } from '../api/plan.generated'
 import { Heading, QuantityField, Row, WordsField, type PanelProps } from './parts'
+import { craneOf } from '../plan/crane'
 
-type Platform = NonNullable<Plan['crane']['platform']>
+type Platform = NonNullable<Crane['platform']>
 const BLANK: Platform = {
   lower_boom_from: null,
   lower_boom_to: null,
@@ -15,10 +16,10 @@ const BLANK: Platform = {
 // What the dry run showed of the booms, and the jib's load radius.
 export function DryRunFields({ editor, ladder }: PanelProps) {
   const field = { editor, ladder }
-  const at = (name: string) => `/crane/platform/${name}`
-  if (!editor.document.crane.platform)
+  const at = (name: string) => `/cranes/0/platform/${name}`
+  if (!craneOf(editor.document).platform)
     return (
-      <Button variant="outlined" onClick={() => editor.change({ '/crane/platform': BLANK }, 'dry run')}>
+      <Button variant="outlined" onClick={() => editor.change({ '/cranes/0/platform': BLANK }, 'dry run')}>
         Write down the dry run
       </Button>
     )
@@ -66,7 +67,7 @@ export function DryRunFields({ editor, ladder }: PanelProps) {
 // Everyone and everything in the platform.
 export function PlatformPanel(props: PanelProps) {
   const { editor, ladder } = props
-  const { platform } = editor.document.crane
+  const { platform } = craneOf(editor.document)
   if (!platform) return <DryRunFields {...props} />
   return (
     <>
@@ -75,14 +76,14 @@ export function PlatformPanel(props: PanelProps) {
         <Row key={index} columns="1fr 1fr auto">
           <WordsField
             editor={editor}
-            pointer={`/crane/platform/aboard/${index}/what`}
+            pointer={`/cranes/0/platform/aboard/${index}/what`}
             label="What"
             note={`what is aboard, ${index + 1}`}
           />
           <QuantityField
             editor={editor}
             ladder={ladder}
-            pointer={`/crane/platform/aboard/${index}/mass`}
+            pointer={`/cranes/0/platform/aboard/${index}/mass`}
             label="Mass"
             note={`mass aboard, ${index + 1}`}
           />
@@ -91,7 +92,7 @@ export function PlatformPanel(props: PanelProps) {
             aria-label={`take away ${item.what || `item ${index + 1}`}`}
             onClick={() =>
               editor.change(
-                { '/crane/platform/aboard': platform.aboard.filter((_, place) => place !== index) },
+                { '/cranes/0/platform/aboard': platform.aboard.filter((_, place) => place !== index) },
                 'taken out of the platform',
               )
             }
@@ -104,7 +105,7 @@ export function PlatformPanel(props: PanelProps) {
         variant="outlined"
         onClick={() =>
           editor.change(
-            { '/crane/platform/aboard': [...platform.aboard, { what: '', mass: null }] },
+            { '/cranes/0/platform/aboard': [...platform.aboard, { what: '', mass: null }] },
             'put into the platform',
           )
         }

@@ -1,9 +1,10 @@
 import Button from '@mui/material/Button'
 import { Heading, QuantityField, Row, WordsField, type PanelProps } from './parts'
+import { craneOf } from '../plan/crane'
 
 // Where the load must not go: sectors of slew and bands of radius.
 export function ZoneFields({ editor, ladder }: PanelProps) {
-  const zones = editor.document.crane.zones ?? []
+  const zones = craneOf(editor.document).zones ?? []
   const field = { editor, ladder }
   return (
     <>
@@ -13,7 +14,7 @@ export function ZoneFields({ editor, ladder }: PanelProps) {
           <Row columns="1fr auto">
             <WordsField
               editor={editor}
-              pointer={`/crane/zones/${index}/name`}
+              pointer={`/cranes/0/zones/${index}/name`}
               label="Zone"
               note={`name of zone ${index + 1}`}
             />
@@ -22,7 +23,7 @@ export function ZoneFields({ editor, ladder }: PanelProps) {
               aria-label={`take away zone ${zone.name}`}
               onClick={() =>
                 editor.change(
-                  { '/crane/zones': zones.filter((_, place) => place !== index) },
+                  { '/cranes/0/zones': zones.filter((_, place) => place !== index) },
                   'zone taken away',
                 )
               }
@@ -33,13 +34,13 @@ export function ZoneFields({ editor, ladder }: PanelProps) {
           <Row columns="1fr 1fr">
             <QuantityField
               {...field}
-              pointer={`/crane/zones/${index}/slew_from`}
+              pointer={`/cranes/0/zones/${index}/slew_from`}
               label="Slew from, clockwise"
               note={`slew from of ${zone.name}`}
             />
             <QuantityField
               {...field}
-              pointer={`/crane/zones/${index}/slew_to`}
+              pointer={`/cranes/0/zones/${index}/slew_to`}
               label="Slew to"
               note={`slew to of ${zone.name}`}
             />
@@ -47,13 +48,13 @@ export function ZoneFields({ editor, ladder }: PanelProps) {
           <Row columns="1fr 1fr">
             <QuantityField
               {...field}
-              pointer={`/crane/zones/${index}/radius_from`}
+              pointer={`/cranes/0/zones/${index}/radius_from`}
               label="Radius from"
               note={`radius from of ${zone.name}`}
             />
             <QuantityField
               {...field}
-              pointer={`/crane/zones/${index}/radius_to`}
+              pointer={`/cranes/0/zones/${index}/radius_to`}
               label="Radius to"
               note={`radius to of ${zone.name}`}
               empty="without end"
@@ -66,7 +67,7 @@ export function ZoneFields({ editor, ladder }: PanelProps) {
         onClick={() =>
           editor.change(
             {
-              '/crane/zones': [
+              '/cranes/0/zones': [
                 ...zones,
                 {
                   name: `zone ${zones.length + 1}`,

@@ -9,7 +9,7 @@ const PLACES: [RegExp, RungId][] = [
   [/^\/by_word\/obstacles/, 'obstacles'],
   [/^\/by_word\/crew/, 'crew'],
   [/^\/load\/thrust/, 'load'],
-  [/^\/crane\/hook/, 'hook'],
+  [/^\/cranes\/\d+\/hook/, 'hook'],
   [/^\/rigging\/reeved\/blocks/, 'blocks'],
   [/^\/load/, 'load'],
   [/^\/rigging\/(beam|legs\/\d+\/hole)/, 'beam'],
@@ -18,15 +18,15 @@ const PLACES: [RegExp, RungId][] = [
   [/^\/rigging\/surroundings/, 'surroundings'],
   [/^\/rigging\/(hook_height|set_by|legs\/\d+\/(length|angle))/, 'level'],
   [/^\/rigging/, 'slings'],
-  [/^\/crane\/(chart|as_rigged)/, 'chart'],
-  [/^\/crane\/(parts_of_line|deductions|idle_line)/, 'hoist'],
-  [/^\/crane\/level/, 'stand'],
-  [/^\/crane\/side_pull/, 'side_pull'],
-  [/^\/crane\/wind/, 'wind'],
-  [/^\/crane\/zones/, 'zones'],
-  [/^\/crane\/platform\/aboard/, 'platform'],
-  [/^\/crane\/(obstacle_height|stations\/\d+\/support_height)/, 'height'],
-  [/^\/crane/, 'crane'],
+  [/^\/cranes\/\d+\/(chart|as_rigged)/, 'chart'],
+  [/^\/cranes\/\d+\/(parts_of_line|deductions|idle_line)/, 'hoist'],
+  [/^\/cranes\/\d+\/level/, 'stand'],
+  [/^\/cranes\/\d+\/side_pull/, 'side_pull'],
+  [/^\/cranes\/\d+\/wind/, 'wind'],
+  [/^\/cranes\/\d+\/zones/, 'zones'],
+  [/^\/cranes\/\d+\/platform\/aboard/, 'platform'],
+  [/^\/cranes\/\d+\/(obstacle_height|stations\/\d+\/support_height)/, 'height'],
+  [/^\/cranes/, 'crane'],
 ]
 export const panelOf = (pointer: string): RungId | undefined =>
   PLACES.find(([place]) => place.test(pointer))?.[1]
@@ -42,6 +42,7 @@ const WORDS: Record<string, string> = {
 // A place of the plan in plain words, for a list of differences.
 export const wordsOf = (pointer: string) =>
   pointer
+    .replace('/cranes/0', '/crane')
     .split('/')
     .slice(1)
     .map((part) => WORDS[part] ?? part.replaceAll('_', ' '))

@@ -26,6 +26,7 @@ import { History } from './History'
 import { Tools, Views, type View } from './Tools'
 import { useSheetZoom } from './useSheetZoom'
 import type { Hand } from './usePlanEditor'
+import { craneOf } from '../plan/crane'
 
 const HOOK_TOP = 92
 // Where there is no card the tools stand over the drawing: the hook begins below them.
@@ -352,7 +353,7 @@ export const Sheet = memo(function Sheet({
               ? 'working'
               : chart?.verdict === 'stop'
                 ? `Chart: ${shown(chart.note)}. No steps are drawn.`
-                : plan.snapshots.charts[plan.crane.chart ?? '']?.data.family === 'platform_jib'
+                : plan.snapshots.charts[craneOf(plan).chart ?? '']?.data.family === 'platform_jib'
                   ? 'This chart goes by the angles of both booms: see Jib and Platform.'
                   : 'Crane: no chart that can be read here yet.'}
           </Label>

@@ -12,9 +12,24 @@ const place = (id: number) => `dust-ladder-draft-${id}`
 const LONG_LIST = 400
 const LATER_MS = 500
 
+// A document that was left in the browser by an earlier version of the plan format, which had one crane.
+type Older = Omit<Plan, 'version' | 'cranes'> & { crane: Plan['cranes'][number] }
+const lifted = (kept: Plan | Older): Plan => {
+  if (!('crane' in kept)) return kept
+  const { crane, ...rest } = kept
+  return { ...rest, version: 2, cranes: [crane] }
+}
+
 export const readDraft = (id: number): Draft | null => {
   try {
-    return JSON.parse(localStorage.getItem(place(id)) ?? 'null') as Draft | null
+    const draft = JSON.parse(localStorage.getItem(place(id)) ?? 'null') as Draft | null
+    return (
+      draft && {
+        base: { ...draft.base, document: lifted(draft.base.document) },
+        document: lifted(draft.document),
+        sent: draft.sent && lifted(draft.sent),
+      }
+    )
   } catch {
     return null
   }

@@ -5,7 +5,6 @@ module DustLadder
     attr_reader :document,
       :rules,
       :load,
-      :crane,
       :choke_angles,
       :basket_widths,
       :bends,
@@ -27,7 +26,6 @@ module DustLadder
       @slings = {}
       @fitting_masses = {}
       @load = Load::PlannedLoad.new(document, rules)
-      @crane = Cranes::Crane.new(document, rules)
       @beam = Rigging::PlannedBeam.of(document)
       @bridle = bridle_of(->(index) { sling_of(legs[index]) })
       @bridle.hasty = hasty
@@ -67,11 +65,16 @@ module DustLadder
             "round"
           )
         end
+      duties
       @surroundings = Slings::Surroundings.new(document, rules) if document.dig("rigging", "surroundings")
     end
 
-    # The same load and rigging under another crane. data: a plan that differs from this one in its crane alone.
+    # The same load and rigging under another crane. data: a plan that differs from this one in its cranes alone.
     def with_crane(data) = dup.tap { |lift| lift.send(:take_crane, data) }
+
+    # What each crane of the plan has to do; and the only one's.
+    def duties = @duties ||= document.dig("cranes").each_index.map { |index| Cranes::Duty.new(self, index) }
+    def duty = duties.first
 
     # The day of the lift at its site, or nil. Raises NotKnown when there is no such day.
     def day
@@ -88,40 +91,8 @@ module DustLadder
         (@slings[leg["sling"]] ||= Snapshots.floats("slings", document.dig("snapshots", "slings", leg["sling"])))
     def bridle = @measured_bridle ||= @bridle.measure
 
-    # The stack from the load up: load, rigging and what hangs in the hook, block, rope, and what the chart or the plan
-    # deducts.
-    def gross = @gross ||= Cranes::GrossLoad.new([ *in_hook.items, *block_and_rope, *deduction_items ])
-
-    # What of it hangs in the hook.
-    def in_hook
-      @in_hook ||= Cranes::GrossLoad.new([ load_item, *sling_items, *fitting_items, *beam_items, *hanging_items ])
-    end
-
-    # Largest row of the chart that holds the gross load in every sector on the way, with the boom of the governing
-    # place, m, or nil.
-    def largest_radius
-      @largest_radius ||=
-        crane
-          .path
-          .sectors
-          .map { |sector| sector.largest_radius(gross.kg, crane.path.tightest.at.boom) || 0.0 }
-          .min
-          &.then { |radius| radius.zero? ? nil : radius }
-    end
-
-    # Least margin in radius along the way, m: each place against the largest row of its own sectors that holds the
-    # gross load. Below nothing where it stands too far out; nil where no row holds it.
-    def room_m
-      return @room_m if defined?(@room_m)
-
-      largest = Hash.new { |known, (sector, boom)| known[[ sector, boom ]] = sector.largest_radius(gross.kg, boom) }
-      rooms =
-        crane.path.places.map do |place|
-          ends = place.sectors.map { |sector| largest[[ sector, place.at.boom ]] }
-          ends.min - place.at.radius unless ends.empty? || ends.any?(&:nil?)
-        end
-      @room_m = rooms.any?(&:nil?) ? nil : rooms.min
-    end
+    # What hangs in a hook with this load and rigging, as items of a stack.
+    def hung_items = @hung_items ||= [ load_item, *sling_items, *fitting_items, *beam_items ]
 
     private
 
@@ -141,13 +112,13 @@ module DustLadder
 
     def take_crane(data)
       bridle
+      hung_items
     rescue NotKnown
       nil
     ensure
       @document = PlanFile::Document.new(data)
-      @crane = Cranes::Crane.new(@document, rules)
-      @gross = @in_hook = @largest_radius = nil
-      remove_instance_variable(:@room_m) if defined?(@room_m)
+      @duties = nil
+      duties
     end
 
     def item(...) = Cranes::GrossLoad::Item.new(...)
@@ -201,70 +172,6 @@ module DustLadder
       return [] unless beam
 
       [ item(symbol: "t", name: "beam #{beam.number}", kg: beam.mass.to_f, source: "as marked", hangs: :in_hook) ]
-    end
-
-    # What the plan hangs in the hook beside load and rigging. Where it is not said where something hangs, it is there.
-    def hanging_items
-      hung, = crane.deductions.partition { |one| one.hangs != "elsewhere" }
-      hung.each_with_index.map do |one, index|
-        where = one.hangs ? "the plan, hangs on the hook" : "the plan; where it hangs is not said, so on the hook"
-        item(symbol: "h#{index + 1}", name: one.what, kg: one.mass.positive, source: where, hangs: :in_hook)
-      end
-    end
-
-    # Hook block and rope, where the machine's rating does not begin below them.
-    def block_and_rope
-      return [] if crane.chosen? && !crane.family.hoists?
-
-      crane.chart_data
-      hoist, block, parts = crane.part("hoist"), crane.part("hook_block"), crane.parts_of_line
-      hanging = [ crane.most_rope_m(bridle.hook_range.first), 0.0 ].max
-      [
-        item(symbol: "b", name: "hook block", kg: block["mass_kg"].to_f, source: "as marked", hangs: :above_hook),
-        rope("r", "rope below the tip", parts, hanging, hoist, :above_hook),
-        *idle_line(hoist)
-      ]
-    end
-
-    def rope(symbol, name, parts, hanging, hoist, hangs)
-      item(
-        symbol: symbol,
-        name: name,
-        kg: Cranes::GrossLoad.rope_kg(parts, hanging, hoist["rope_kg_per_m"]),
-        hangs: hangs,
-        source:
-          "#{parts} part#{"s" if parts > 1} × #{Figure.m(hanging, :up)} × " \
-          "#{Figure.new(hoist["rope_kg_per_m"], :kg_per_m, :up)}"
-      )
-    end
-
-    # A second line that hangs idle: as far as it is known to hang, else as long as the boom.
-    def idle_line(hoist)
-      line = crane.idle_line or return []
-      parts = line["parts"] or
-        raise NotKnown.new("the parts of the idle line are not given", pointer: "/crane/idle_line/parts")
-      [
-        rope(
-          "i",
-          "idle line",
-          parts,
-          crane.idle_hanging.given? ? crane.idle_hanging.not_negative : crane.booms.max,
-          hoist,
-          :elsewhere
-        )
-      ]
-    end
-
-    def deduction_items
-      chart =
-        (crane.chart_data["deductions"] || []).map do |entry|
-          [ entry["what"], entry["kg"].to_f, "the chart's own list" ]
-        end
-      elsewhere = crane.deductions.select { |one| one.hangs == "elsewhere" }
-      own = elsewhere.map { |one| [ one.what, one.mass.positive, "the plan, hangs elsewhere" ] }
-      (chart + own).each_with_index.map do |(what, kg, source), index|
-        item(symbol: "e#{index + 1}", name: what, kg: kg, source: source, hangs: :elsewhere)
-      end
     end
   end
 end

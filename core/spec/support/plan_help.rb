@@ -263,11 +263,11 @@ module PlanHelp
     end
     document["lift_at"] = "2026-12-14T06:30"
     document["rigging"].merge!("hook_height" => "6 m")
-    document["crane"]["hook"] = { "off_centre" => "0", "latch" => "closes", "ring" => nil }
+    document["cranes"][0]["hook"] = { "off_centre" => "0", "latch" => "closes", "ring" => nil }
     document["rigging"]["legs"].zip(slings.size == 1 ? slings * 2 : slings) do |leg, piece|
       leg.merge!("sling" => piece["number"], "load_end" => "own")
     end
-    document["crane"].merge!(
+    document["cranes"][0].merge!(
       "chart" => "test",
       "as_rigged" => IDENTITY.dup,
       "boom_length" => "20 m",
@@ -280,7 +280,7 @@ module PlanHelp
     )
     document["rigging"]["surroundings"] = SURROUNDINGS.dup
     document["by_word"] = WORDS.to_h { |id, more| [ id, SAID.merge(more) ] }
-    document["crane"]["stations"].zip([ "5 m", "7 m" ], %w[120° 200°]) do |station, radius, slew|
+    document["cranes"][0]["stations"].zip([ "5 m", "7 m" ], %w[120° 200°]) do |station, radius, slew|
       station.merge!("radius" => radius, "slew" => slew, "support_height" => "1 m")
     end
     document["snapshots"]["slings"] = slings.to_h do |piece|

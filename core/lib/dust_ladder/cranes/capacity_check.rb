@@ -12,20 +12,23 @@ module DustLadder
         "rearward" => "The chart warns that the unloaded machine may be less stable to the rear here."
       }.freeze
 
-      def self.applies?(lift) = !lift.crane.family?("platform_jib")
+      def self.applies?(duty) = !duty.crane.family?("platform_jib")
 
       private
 
       def examine
-        crane = lift.crane
+        crane = duty.crane
         unless crane.chart_applies?
-          raise NotKnown.new("the chart does not match the machine as rigged: see Chart", pointer: "/crane/as_rigged")
+          raise NotKnown.new(
+            "the chart does not match the machine as rigged: see Chart",
+            pointer: duty.crane.pointer("as_rigged")
+          )
         end
 
         unavailable = crane.family.unavailable
         return stop(both(unavailable)) if unavailable
 
-        gross = lift.gross.kg
+        gross = duty.gross.kg
         stations = crane.path_stations
         capacities = stations.map { |station| crane.chart.capacity(station.radius, station.boom, station.slew) }
         stations.each_with_index do |station, index|
@@ -65,14 +68,14 @@ module DustLadder
       end
 
       def between(least) =
-        if lift.crane.stations.size > 2
-          "between #{lift.crane.stations[least.between].name} and #{lift.crane.stations[least.between + 1].name}"
+        if duty.crane.stations.size > 2
+          "between #{duty.crane.stations[least.between].name} and #{duty.crane.stations[least.between + 1].name}"
         else
           "on the way"
         end
 
       def nothing_at(where, place, sector)
-        longest = lift.crane.chart.sectors_at(place.slew).find { |one| one.too_long?(place.boom) }
+        longest = duty.crane.chart.sectors_at(place.slew).find { |one| one.too_long?(place.boom) }
         if longest
           return both do |system|
             "#{where}: at most #{Figure.m(longest.longest_boom, :down).shown(system)} of boom may be raised " \
@@ -88,15 +91,15 @@ module DustLadder
 
       # A place of the chart where nothing is allowed although the load is not yet on: short of its first row.
       def before_load
-        return if lift.crane.measured_loaded? || !lift.crane.family.radius?
+        return if duty.crane.measured_loaded? || !duty.crane.family.radius?
 
-        lift.crane.unloaded_stations.find do |station|
-          lift.crane.chart.capacity(station.radius, station.boom, station.slew).first.nil?
+        duty.crane.unloaded_stations.find do |station|
+          duty.crane.chart.capacity(station.radius, station.boom, station.slew).first.nil?
         end
       end
 
       def marks(place)
-        lift
+        duty
           .crane
           .chart
           .sectors_at(place.slew)
@@ -116,16 +119,16 @@ module DustLadder
           note:
             both do |system|
               "#{sector ? sector.name : "outside every sector"}" \
-                "#{", at #{Figure.m(station.radius, :up).shown(system)}" if lift.crane.family.radius?}"
+                "#{", at #{Figure.m(station.radius, :up).shown(system)}" if duty.crane.family.radius?}"
             end
         )
       end
 
       def radius_lines(index, place)
-        return unless lift.crane.family.radius?
+        return unless duty.crane.family.radius?
 
-        station = lift.crane.stations[index]
-        measured = lift.crane.measured_loaded?
+        station = duty.crane.stations[index]
+        measured = duty.crane.measured_loaded?
         from = { R: Figure.m(station.radius.value, :up), g: Figure.m(place.radius - station.radius.value, :up) }
         line(
           "R",
@@ -151,8 +154,8 @@ module DustLadder
 
       # What a gauge that is one degree off would miss.
       def degree(place)
-        unless lift.crane.family.name == "mobile" &&
-                 (metres = lift.crane.family.boom(place.boom).radius_per_degree(place.radius))
+        unless duty.crane.family.name == "mobile" &&
+                 (metres = duty.crane.family.boom(place.boom).radius_per_degree(place.radius))
           return
         end
 
@@ -176,7 +179,7 @@ module DustLadder
       end
 
       def capacity_lines(place, least, gross)
-        crane = lift.crane
+        crane = duty.crane
         row = crane.family.radius? && crane.row(place)
         line("row", Figure.m(row, :up), source: row_source(crane.chart_data)) if row
         return unless least.kg&.positive?
@@ -217,17 +220,17 @@ module DustLadder
           },
           source: "margin there"
         )
-        return unless crane.family.radius? && lift.largest_radius
+        return unless crane.family.radius? && duty.largest_radius
 
         line(
           "most",
-          Figure.m(lift.largest_radius, :down),
+          Figure.m(duty.largest_radius, :down),
           source: "largest row for this gross load, #{crane.family.boom_words}"
         )
-        if lift.room_m
+        if duty.room_m
           line(
             "room",
-            Figure.m(lift.room_m, :down),
+            Figure.m(duty.room_m, :down),
             source:
               "least margin in radius along the way, each place against its own sectors; below nothing it " \
               "stands too far out"

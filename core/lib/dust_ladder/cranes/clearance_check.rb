@@ -12,13 +12,13 @@ module DustLadder
       Corner = Struct.new(:what, :reach, :height)
       Place = Struct.new(:name, :corner, :radius, :support, :boom, :room)
 
-      def self.applies?(lift) = lift.crane.family?("mobile")
+      def self.applies?(duty) = duty.crane.family?("mobile")
 
       private
 
       def examine
-        if lift.crane.chart_data["boom_depth_m"].nil?
-          raise NotKnown.new("how deep the boom is is not in the chart", pointer: "/crane/chart")
+        if duty.crane.chart_data["boom_depth_m"].nil?
+          raise NotKnown.new("how deep the boom is is not in the chart", pointer: duty.crane.pointer("chart"))
         end
 
         needed = rules[:boom_clearance_m]
@@ -50,7 +50,7 @@ module DustLadder
       def verdict(room, needed) = room.positive? ? Ladder::Verdict.of(needed / room, nil) : "stop"
 
       def stations
-        crane = lift.crane
+        crane = duty.crane
         crane.stations.each_index.map do |index|
           [
             crane.stations[index].name,
@@ -63,7 +63,7 @@ module DustLadder
 
       # On the way the load is held over the highest thing in it, wherever that may be.
       def over
-        crane = lift.crane
+        crane = duty.crane
         obstacle = crane.obstacle_height.value
         return [] unless obstacle.positive?
 
@@ -102,14 +102,14 @@ module DustLadder
 
       def room(radius, boom, support, corner)
         # Above the tip nothing is clear of it, however far to the side.
-        over = support + corner.height - lift.crane.family.tip_height(radius, boom)
+        over = support + corner.height - duty.crane.family.tip_height(radius, boom)
         return -over if over.positive?
 
-        lift.crane.family.boom(boom).clearance(radius, [ radius - corner.reach, support + corner.height ]) ||
+        duty.crane.family.boom(boom).clearance(radius, [ radius - corner.reach, support + corner.height ]) ||
           raise(
             OutOfReach.new(
               "a boom of #{Figure.m(boom)} does not reach #{Figure.m(radius)}",
-              pointer: "/crane/boom_length"
+              pointer: duty.crane.pointer("boom_length")
             )
           )
       end
@@ -131,7 +131,7 @@ module DustLadder
       end
 
       def show(place, needed)
-        crane = lift.crane
+        crane = duty.crane
         from = {
           r: Figure.m(place.radius),
           e: Figure.m(place.corner.reach, :up),
@@ -154,7 +154,7 @@ module DustLadder
       # Square to the boom's middle line, where the corner lies beside it; past its ends and beside a jib the distance
       # alone.
       def square(place, from)
-        foot, angle = lift.crane.chart_data["boom_foot"], lift.crane.family.boom(place.boom).angle_at(place.radius)
+        foot, angle = duty.crane.chart_data["boom_foot"], duty.crane.family.boom(place.boom).angle_at(place.radius)
         formula = "(r − e − f) × sin(a) − (z − h) × cos(a) − d / 2"
         from = from.merge(f: Figure.m(foot["radius_m"]), h: Figure.m(foot["height_m"]), a: Figure.deg(angle, :near))
         sine, cosine = Math.sin(angle * Math::PI / 180), Math.cos(angle * Math::PI / 180)

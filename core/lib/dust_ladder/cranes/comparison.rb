@@ -84,7 +84,7 @@ module DustLadder
       # Loaded radius of the farthest station, m; nil while one is not known.
       def farthest =
         @farthest ||=
-          @lift.crane.then do |crane|
+          @lift.duty.crane.then do |crane|
             DustLadder.known do
               crane
                 .stations
@@ -100,7 +100,7 @@ module DustLadder
         return [ row(chart, boom, nil) ] if %w[fixed_hoist platform_jib].include?(data["family"])
 
         tried = (1..MOST_PARTS).map { |parts| [ parts, lift_with(chart, boom, parts) ] }
-        enough = tried.map { |parts, lift| [ parts, lift, HoistCheck.new(lift).rung.verdict ] }
+        enough = tried.map { |parts, lift| [ parts, lift, HoistCheck.new(lift, lift.duty).rung.verdict ] }
         found =
           %w[holds tight].lazy.filter_map { |wanted| enough.find { |_, _, verdict| verdict == wanted } }.first ||
             enough.first
@@ -108,14 +108,13 @@ module DustLadder
       end
 
       def row(chart, boom, parts, lift = lift_with(chart, boom, parts))
-        checks =
-          Ladder::Climb.new(lift).stand.select { |check| check::PER == "crane" && !OF_THE_PLACE.include?(check) }
+        checks = Ladder::Climb.new(lift).of_crane(lift.duty) - OF_THE_PLACE
         Row.new(
           chart: chart,
           boom: boom,
           parts: parts,
           lift: lift,
-          rungs: checks.map { |check| check.new(lift).rung },
+          rungs: checks.map { |check| check.new(lift, lift.duty).rung },
           changes: changes(chart, boom, parts)
         )
       end
@@ -123,17 +122,17 @@ module DustLadder
       def lift_with(chart, boom, parts)
         data = chart["data"]
         crane =
-          @document["crane"].merge(
+          @document.dig("cranes", 0).merge(
             "chart" => data["id"],
             "as_rigged" => data["identity"],
-            "boom_length" => boom ? "#{boom} m" : @document.dig("crane", "boom_length"),
+            "boom_length" => boom ? "#{boom} m" : @document.dig("cranes", 0, "boom_length"),
             "parts_of_line" => parts,
-            "second_trolley" => @document.dig("crane", "second_trolley") || "not fitted"
+            "second_trolley" => @document.dig("cranes", 0, "second_trolley") || "not fitted"
           )
         crane["stations"] = crane["stations"].map { |station| station.merge("boom_length" => nil) } if boom
         @lift.with_crane(
           @document.merge(
-            "crane" => crane,
+            "cranes" => [ crane ],
             "snapshots" => @document["snapshots"].merge("charts" => { data["id"] => chart })
           )
         )
@@ -143,13 +142,13 @@ module DustLadder
       def changes(chart, boom, parts)
         data = chart["data"]
         {
-          "/crane/chart" => data["id"],
+          "/cranes/0/chart" => data["id"],
           "/snapshots/charts" => {
             data["id"] => chart
           },
-          "/crane/as_rigged" => {},
-          "/crane/parts_of_line" => parts
-        }.merge(boom ? { "/crane/boom_length" => "#{boom} m" } : {})
+          "/cranes/0/as_rigged" => {},
+          "/cranes/0/parts_of_line" => parts
+        }.merge(boom ? { "/cranes/0/boom_length" => "#{boom} m" } : {})
       end
 
       def line(row)
@@ -159,7 +158,7 @@ module DustLadder
           "title" => row.chart["data"]["title"],
           "boom" => row.boom && Figure.m(row.boom).as_json,
           "parts" => row.parts,
-          "current" => row.chart["data"]["id"] == @document.dig("crane", "chart"),
+          "current" => row.chart["data"]["id"] == @document.dig("cranes", 0, "chart"),
           "verdict" => verdict(row),
           "utilisation" => rung&.percent&.as_json,
           "gross" => rung&.demand&.as_json,
@@ -193,8 +192,8 @@ module DustLadder
 
       def room(lift, rung) =
         DustLadder.known do
-          rung&.capacity && lift.crane.family.radius? &&
-            lift.room_m&.then { |metres| Figure.m(metres, :down).as_json } || nil
+          rung&.capacity && lift.duty.crane.family.radius? &&
+            lift.duty.room_m&.then { |metres| Figure.m(metres, :down).as_json } || nil
         end
     end
   end

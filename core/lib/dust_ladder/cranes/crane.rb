@@ -18,30 +18,39 @@ module DustLadder
         :zones,
         :idle_hanging
 
-      def initialize(document, rules)
+      # index: which of the plan's cranes.
+      def initialize(document, rules, index = 0)
         @document = document
         @rules = rules
-        @data = document.dig("crane")
+        @place = [ "cranes", index ]
+        @data = document.dig(*@place)
         @stations = @data["stations"].each_index.map { |index| station(index) }
-        @boom_length = document.size("the boom length", "crane", "boom_length")
-        @obstacle_height = document.place("the highest thing on the way", "crane", "obstacle_height")
+        @boom_length = document.size("the boom length", *@place, "boom_length")
+        @obstacle_height = document.place("the highest thing on the way", *@place, "obstacle_height")
         @deductions =
           @data["deductions"].each_with_index.map do |item, index|
-            mass = document.mass("the mass of #{item["what"]}", "crane", "deductions", index, "mass")
+            mass = document.mass("the mass of #{item["what"]}", *@place, "deductions", index, "mass")
             Hanging.new(what: item["what"], mass: mass, hangs: item["hangs"])
           end
-        @level = document.field(:share, "how far out of level the crane stands", "crane", "level", at_least: 0)
-        @side_pull = document.angle("the planned side pull", "crane", "side_pull", at_least: 0, at_most: 90)
-        @wind = document.field(:speed, "the wind", "crane", "wind", at_least: 0)
+        @level = document.field(:share, "how far out of level the crane stands", *@place, "level", at_least: 0)
+        @side_pull = document.angle("the planned side pull", *@place, "side_pull", at_least: 0, at_most: 90)
+        @wind = document.field(:speed, "the wind", *@place, "wind", at_least: 0)
         @zones = (@data["zones"] || []).each_index.map { |index| zone(index) }
-        @idle_hanging = document.extent("what hangs of the idle line", "crane", "idle_line", "hanging") if @data[
+        @idle_hanging = document.extent("what hangs of the idle line", *@place, "idle_line", "hanging") if @data[
           "idle_line"
         ]
       end
 
+      # JSON pointer of a place of this crane, such as "chart" or "hook/latch".
+      def pointer(place) = "/#{@place.join("/")}/#{place}"
+
+      # The Field of a place of this crane, as of PlanFile::Document.
+      def field(kind, label, *path, **bounds) = @document.field(kind, label, *@place, *path, **bounds)
+      def hook = @data["hook"] || {}
+
       # The chart's data as snapshot. Raises NotKnown when none is chosen.
       def chart_data
-        id = @data["chart"] or raise NotKnown.new("no chart is chosen", pointer: "/crane/chart")
+        id = @data["chart"] or raise NotKnown.new("no chart is chosen", pointer: pointer("chart"))
         @chart_data ||= Snapshots.floats("charts", @document.dig("snapshots", "charts", id))
       end
 
@@ -58,17 +67,17 @@ module DustLadder
       def boom_m = family.boom_at(stations.first)
       def booms = stations.map { |station| family.boom_at(station) }
       def parts_of_line =
-        @data["parts_of_line"] || raise(NotKnown.new("parts of line are not given", pointer: "/crane/parts_of_line"))
+        @data["parts_of_line"] || raise(NotKnown.new("parts of line are not given", pointer: pointer("parts_of_line")))
       def measured_loaded? = @data["radius_measured_loaded"]
 
       # A part of the chart that a mobile or tower crane's figures need. Raises NotKnown when the chart lacks it.
       def part(name) =
-        chart_data[name] || raise(NotKnown.new("the chart gives no #{name.tr("_", " ")}", pointer: "/crane/chart"))
+        chart_data[name] || raise(NotKnown.new("the chart gives no #{name.tr("_", " ")}", pointer: pointer("chart")))
 
       # What a platform and jib machine's dry run showed, as Fields. Raises NotKnown when nothing is given.
       def platform
         given = @data["platform"] or
-          raise NotKnown.new("what the dry run showed of the booms is not given", pointer: "/crane/platform")
+          raise NotKnown.new("what the dry run showed of the booms is not given", pointer: pointer("platform"))
         @platform ||=
           platform_fields(given).tap do |fields|
             %i[lower upper].each { |boom| @document.ordered(fields[:"#{boom}_boom_from"], fields[:"#{boom}_boom_to"]) }
@@ -82,7 +91,7 @@ module DustLadder
               name.to_sym,
               @document.angle(
                 "the #{name.tr("_", " ").sub(" from", " angle, least").sub(" to", " angle, most")}",
-                "crane",
+                *@place,
                 "platform",
                 name,
                 at_least: -90,
@@ -90,12 +99,12 @@ module DustLadder
               )
             ]
           end,
-          load_radius: @document.size("the jib's load radius", "crane", "platform", "load_radius"),
+          load_radius: @document.size("the jib's load radius", *@place, "platform", "load_radius"),
           aboard:
             given["aboard"].each_with_index.map do |item, index|
               [
                 item["what"],
-                @document.mass("the mass of #{item["what"]}", "crane", "platform", "aboard", index, "mass")
+                @document.mass("the mass of #{item["what"]}", *@place, "platform", "aboard", index, "mass")
               ]
             end
         }
@@ -156,7 +165,7 @@ module DustLadder
         name = @data["stations"][index]["name"]
         at =
           lambda do |kind, what, key, **bounds|
-            @document.field(kind, "#{what} at #{name}", "crane", "stations", index, key, **bounds)
+            @document.field(kind, "#{what} at #{name}", *@place, "stations", index, key, **bounds)
           end
         Station.new(
           name: name,
@@ -172,7 +181,7 @@ module DustLadder
         name = @data["zones"][index]["name"]
         at =
           lambda do |kind, what, key, **bounds|
-            @document.field(kind, "#{what} of zone #{name}", "crane", "zones", index, key, **bounds)
+            @document.field(kind, "#{what} of zone #{name}", *@place, "zones", index, key, **bounds)
           end
         Zone.new(
           name: name,
@@ -211,10 +220,10 @@ module DustLadder
         difference = (to - from) % 360
         own = stations[index].turn
         turn = own || @data["turn"]
-        pointer = own ? "/crane/stations/#{index}/turn" : "/crane/turn"
-        raise NotKnown.new("which way the crane turns is not given", pointer: "/crane/turn") if turn.nil?
+        place = pointer(own ? "stations/#{index}/turn" : "turn")
+        raise NotKnown.new("which way the crane turns is not given", pointer: pointer("turn")) if turn.nil?
         if turn == "none" && difference > 1e-9
-          raise NotKnown.new("it does not turn, yet the slews differ", pointer: pointer)
+          raise NotKnown.new("it does not turn, yet the slews differ", pointer: place)
         end
 
         turn == "anticlockwise" && difference.positive? ? difference - 360 : difference

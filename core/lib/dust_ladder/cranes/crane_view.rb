@@ -8,7 +8,7 @@ module DustLadder
 
       def initialize(lift)
         @lift = lift
-        @crane = lift.crane
+        @crane = lift.duty.crane
       end
 
       def as_json(*)
@@ -93,7 +93,7 @@ module DustLadder
         lengths = lengths.map { 1.0 } if lengths.sum.zero?
         starts = lengths.reduce([ 0.0 ]) { |sums, length| sums << sums.last + length }.map { |sum| sum / lengths.sum }
         along = ->(between, share) { starts[between] + (starts[between + 1] - starts[between]) * share }
-        gross = known { @lift.gross.kg }
+        gross = known { @lift.duty.gross.kg }
         least = path.least
         {
           "way" => from_above(path),
@@ -102,7 +102,9 @@ module DustLadder
           "governs" => governs(least, path, along, gross),
           "trip" =>
             gross &&
-              Limiter.new(@lift).trip&.then { |trip| trip.as_json.merge("along" => along.(trip.between, trip.share)) }
+              Limiter.new(@lift.duty).trip&.then { |trip|
+                trip.as_json.merge("along" => along.(trip.between, trip.share))
+              }
         }
       end
 
@@ -137,7 +139,7 @@ module DustLadder
 
       def governs(least, path, along, gross)
         place = path.tightest
-        room = gross && known { @lift.room_m }
+        room = gross && known { @lift.duty.room_m }
         {
           "along" => along.(place.between, place.share),
           "radius_m" => mm(place.at.radius),

@@ -4,12 +4,12 @@ module DustLadder
     # of line).
     class Drum
       # The drum of a plan's crane at its lowest and highest hook; nil where the chart does not describe one.
-      def self.of(lift)
-        hoist = lift.crane.part("hoist")
+      def self.of(duty)
+        hoist = duty.crane.part("hoist")
         return unless hoist["drum"] && hoist["rope_m"]
 
-        crane = lift.crane
-        low, high = lift.bridle.hook_range
+        crane = duty.crane
+        low, high = duty.lift.bridle.hook_range
         out =
           crane.stations.each_index.map do |index|
             tip, lead, support =
@@ -21,7 +21,7 @@ module DustLadder
               lead +
                 crane.parts_of_line *
                   [
-                    tip - [ support, crane.obstacle_height.value + lift.rules[:obstacle_clearance_m] ].max - high,
+                    tip - [ support, crane.obstacle_height.value + duty.lift.rules[:obstacle_clearance_m] ].max - high,
                     0.0
                   ].max
             ]
@@ -77,20 +77,20 @@ module DustLadder
       FLIGHT = "crane"
       PER = "crane"
 
-      def self.applies?(lift) = !lift.crane.chosen? || lift.crane.family.hoists?
+      def self.applies?(duty) = !duty.crane.chosen? || duty.crane.family.hoists?
 
       private
 
       def examine
-        drum = Drum.of(lift) or
-          raise NotKnown.new("how much rope is on the drum is not in the chart", pointer: "/crane/chart")
-        least = lift.crane.part("hoist")["least_wraps"] || rules[:least_wraps]
+        drum = Drum.of(duty) or
+          raise NotKnown.new("how much rope is on the drum is not in the chart", pointer: duty.crane.pointer("chart"))
+        least = duty.crane.part("hoist")["least_wraps"] || rules[:least_wraps]
         line("V", Figure.m(drum.rope_m, :down), source: "rope on the hoist in all, by the chart")
         line(
           "o",
           Figure.m(drum.most_out_m, :up),
           source:
-            "off the drum with the hook at its lowest: up the boom, and in #{lift.crane.parts_of_line} parts below " \
+            "off the drum with the hook at its lowest: up the boom, and in #{duty.crane.parts_of_line} parts below " \
             "the tip"
         )
         line(
@@ -111,7 +111,7 @@ module DustLadder
         line(
           "w",
           Figure.factor(left, :down),
-          formula: left <= lift.crane.part("hoist")["drum"]["wraps_per_layer"] ? "v / a" : nil,
+          formula: left <= duty.crane.part("hoist")["drum"]["wraps_per_layer"] ? "v / a" : nil,
           from: {
             v: Figure.m(drum.left_m, :down),
             a: Figure.m(drum.wrap_m(1), :up)

@@ -53,7 +53,7 @@ module DustLadder
       # The Boom of a length. Raises NotKnown where the chart does not say where its foot is.
       def boom(length)
         @booms[length] ||= Boom.of(@data, length) ||
-          raise(NotKnown.new("the chart does not say where the boom's foot is", pointer: "/crane/chart"))
+          raise(NotKnown.new("the chart does not say where the boom's foot is", pointer: @crane.pointer("chart")))
       end
 
       def tip_height(radius, length)
@@ -117,13 +117,14 @@ module DustLadder
       end
 
       # Why a set of falls cannot be used; nil when it can. fitted: is a second trolley?
-      def self.unavailable(falls, parts, fitted)
+      # pointer: where that is given.
+      def self.unavailable(falls, parts, fitted, pointer: nil)
         set = falls[parts.to_s] or
           return "the chart has no row for #{parts} falls, only for #{falls.keys.join(" and ")}"
         return unless set["needs_second_trolley"]
 
         if fitted.nil?
-          raise NotKnown.new("whether a second trolley is fitted is not given", pointer: "/crane/second_trolley")
+          raise NotKnown.new("whether a second trolley is fitted is not given", pointer: pointer)
         end
 
         "#{parts} falls need a second trolley, and none is fitted" unless fitted
@@ -142,7 +143,8 @@ module DustLadder
         Tower.unavailable(
           tower["falls"],
           @crane.parts_of_line,
-          { "fitted" => true, "not fitted" => false }[@crane.second_trolley]
+          { "fitted" => true, "not fitted" => false }[@crane.second_trolley],
+          pointer: @crane.pointer("second_trolley")
         )
       def boom_at(_station) = jib.to_f
       def tip_height(_radius, _length) = tower["trolley_height_m"].to_f

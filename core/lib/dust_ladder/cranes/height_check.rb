@@ -10,12 +10,12 @@ module DustLadder
       IN_HEADLINE = "hook height, %<subject>s,"
       Place = Struct.new(:name, :needed, :parts, :tip, :available, keyword_init: true)
 
-      def self.applies?(lift) = !lift.crane.family?("platform_jib")
+      def self.applies?(duty) = !duty.crane.family?("platform_jib")
 
       private
 
       def examine
-        crane = lift.crane
+        crane = duty.crane
         @hook = lift.bridle.hook_range.last
         crane.chart_data
         @block = crane.family.hoists? ? crane.part("hook_block")["length_m"].to_f : 0.0
@@ -116,7 +116,7 @@ module DustLadder
       end
 
       def tip_lines(place)
-        line("tip", Figure.m(place.tip, :down), source: lift.crane.family.tip_source)
+        line("tip", Figure.m(place.tip, :down), source: duty.crane.family.tip_source)
         tip, block, needed = Figure.m(place.tip, :down), Figure.m(@block, :up), Figure.m(place.needed, :up)
         line(
           "A",

@@ -8,17 +8,17 @@ module DustLadder
       FLIGHT = "crane"
       PER = "crane"
 
-      def self.applies?(lift) = !lift.crane.chosen? || lift.crane.family.hoists?
+      def self.applies?(duty) = !duty.crane.chosen? || duty.crane.family.hoists?
 
       private
 
       def examine
-        gross = lift.gross
+        gross = duty.gross
         stack(gross)
-        hoist, block = lift.crane.part("hoist"), lift.crane.part("hook_block")
-        drum = Drum.of(lift)
+        hoist, block = duty.crane.part("hoist"), duty.crane.part("hook_block")
+        drum = Drum.of(duty)
         pull = [ drum&.least_pull || hoist["line_pull_kg"], hoist["rope_wll_kg"] ].min
-        parts = lift.crane.parts_of_line
+        parts = duty.crane.parts_of_line
         rope = Reeving.capacity(pull, parts, hoist["lead_sheaves"], hoist["efficiency_per_sheave"])
         outcomes = [
           [ "rope", gross.on_rope_kg, rope ],

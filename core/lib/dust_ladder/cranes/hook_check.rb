@@ -16,7 +16,7 @@ module DustLadder
         legs_apart(spread)
         return stop(spread_words(spread), subject: "legs") if too_far?(spread) && ring.nil?
 
-        kg = lift.in_hook.kg
+        kg = duty.in_hook.kg
         wll, source = rating
         factor = off_centre
         if factor.nil?
@@ -44,7 +44,7 @@ module DustLadder
         )
       end
 
-      def data = lift.document.dig("crane", "hook") || {}
+      def data = duty.crane.hook
       def ring = data["ring"]
       def most = rules[:hook_included_angle_deg]
       def too_far?(spread) = spread > most + Ladder::Verdict::SLACK
@@ -71,7 +71,7 @@ module DustLadder
       # The hook's rating: a fixed hoist's own, what its block is marked with, or as the plan has it where the chart
       # gives none.
       def rating
-        crane = lift.crane
+        crane = duty.crane
         if crane.chosen? && crane.family?("fixed_hoist")
           return crane.chart_data.dig("fixed_hoist", "wll_kg"), "the hoist's rating"
         end
@@ -79,17 +79,16 @@ module DustLadder
         kg = crane.chart_data.dig("hook_block", "wll_kg")
         return kg.to_f, "hook block, as marked" if kg
 
-        field = @wll_field ||= lift.document.mass("the rating of the crane's hook", "crane", "hook", "wll")
+        field = @wll_field ||= duty.crane.field(:mass, "the rating of the crane's hook", "hook", "wll", above: 0)
         [ field.positive, "as marked, by the plan" ]
       end
 
       # What a load off the bowl's middle leaves of the rating; nil past the last share.
       def off_centre
         field =
-          lift.document.field(
+          duty.crane.field(
             :share,
             "how far off its bowl the load sits in the crane's hook",
-            "crane",
             "hook",
             "off_centre",
             at_least: 0,
@@ -111,20 +110,20 @@ module DustLadder
         when "missing"
           :stop
         else
-          raise NotKnown.new("whether the hook's latch closes is not given", pointer: "/crane/hook/latch")
+          raise NotKnown.new("whether the hook's latch closes is not given", pointer: duty.crane.pointer("hook/latch"))
         end
       end
 
       def ring_wll
         if ring["what"].to_s.strip.empty?
-          raise NotKnown.new("which ring gathers the legs is not given", pointer: "/crane/hook/ring/what")
+          raise NotKnown.new("which ring gathers the legs is not given", pointer: duty.crane.pointer("hook/ring/what"))
         end
 
-        (@ring_field ||= lift.document.mass("the rating of the ring", "crane", "hook", "ring", "wll")).positive
+        (@ring_field ||= duty.crane.field(:mass, "the rating of the ring", "hook", "ring", "wll", above: 0)).positive
       end
 
       def show(kg, wll, factor, source)
-        hung = lift.in_hook.items
+        hung = duty.in_hook.items
         operands = hung.to_h { |item| [ item.symbol.to_sym, Figure.kg(item.kg, :up, digits: 1) ] }
         hung.each { |item| line(item.symbol, operands[item.symbol.to_sym], source: item.name, about: "hook") }
         line(

@@ -11,7 +11,7 @@ module DustLadder
       private
 
       def examine
-        fields = lift.crane.identity
+        fields = duty.crane.identity
         fields.each do |name, value, own, verdict|
           note = verdict == "holds" ? "both #{value}" : "chart #{value}, machine #{own.empty? ? "not given" : own}"
           part(name: name, verdict: verdict, note: both(note))
@@ -23,11 +23,11 @@ module DustLadder
         )
         wrong = fields.select { |field| field.last == "stop" }
         blank = fields.select { |field| field.last == "not_known" }
-        unchecked = Record.new(lift.crane.record).doubt
+        unchecked = Record.new(duty.crane.record).doubt
         part(
           name: "checked against the paper",
           verdict: unchecked ? "not_known" : "holds",
-          note: both(unchecked || Record.new(lift.crane.record).words)
+          note: both(unchecked || Record.new(duty.crane.record).words)
         )
         if wrong.any?
           return stop(
@@ -39,12 +39,12 @@ module DustLadder
         blank.each do |name, *|
           @missing << Ladder::Missing.new(
             what: "#{name.tr("_", " ")} of the machine is not given",
-            pointer: "/crane/as_rigged/#{name.gsub("~", "~0").gsub("/", "~1")}"
+            pointer: duty.crane.pointer("as_rigged/#{name.gsub("~", "~0").gsub("/", "~1")}")
           )
         end
         return answer("not_known", note: both("#{words(blank)} of the machine not given")) if blank.any?
 
-        raise NotKnown.new(unchecked, pointer: "/crane/chart") if unchecked
+        raise NotKnown.new(unchecked, pointer: duty.crane.pointer("chart")) if unchecked
 
         answer("holds", note: both("#{fields.size} of #{fields.size} fields match"))
       end

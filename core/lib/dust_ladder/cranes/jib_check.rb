@@ -6,7 +6,7 @@ module DustLadder
 
       # Ranges of both booms' angles, each [least, most]. Raises NotKnown.
       def ranges
-        given = lift.crane.platform
+        given = duty.crane.platform
         %w[lower upper].map do |boom|
           from, to = given[:"#{boom}_boom_from"], given[:"#{boom}_boom_to"]
           raise NotKnown.new("#{to.label} is less than the least", pointer: to.pointer) if to.value < from.value
@@ -15,10 +15,13 @@ module DustLadder
         end
       end
 
-      def aboard = lift.crane.platform[:aboard].map { |what, mass| [ what, mass.not_negative ] }
+      def aboard = duty.crane.platform[:aboard].map { |what, mass| [ what, mass.not_negative ] }
       def applies!
-        unless lift.crane.chart_applies?
-          raise NotKnown.new("the chart does not match the machine as rigged: see Chart", pointer: "/crane/as_rigged")
+        unless duty.crane.chart_applies?
+          raise NotKnown.new(
+            "the chart does not match the machine as rigged: see Chart",
+            pointer: duty.crane.pointer("as_rigged")
+          )
         end
       end
     end
@@ -32,16 +35,16 @@ module DustLadder
       PER = "crane"
       IN_HEADLINE = "crane at %<subject>s"
 
-      def self.applies?(lift) = lift.crane.family?("platform_jib")
+      def self.applies?(duty) = duty.crane.family?("platform_jib")
 
       private
 
       def examine
         applies!
-        machine, (lower, upper) = lift.crane.family, ranges
-        radius = lift.crane.platform[:load_radius].positive
+        machine, (lower, upper) = duty.crane.family, ranges
+        radius = duty.crane.platform[:load_radius].positive
         reading = machine.read(lower: lower, upper: upper, radius: radius, aboard_kg: aboard.sum(&:last))
-        gross = lift.gross.kg
+        gross = duty.gross.kg
         line("r", Figure.m(radius, :up), source: "load radius of the jib")
         if reading.allowed_kg.nil?
           return stop(
@@ -53,7 +56,7 @@ module DustLadder
         end
 
         work(reading, machine)
-        line("G", Figure.kg(gross, :up), source: "load and its rigging: #{lift.gross.items.map(&:name).join(", ")}")
+        line("G", Figure.kg(gross, :up), source: "load and its rigging: #{duty.gross.items.map(&:name).join(", ")}")
         judge(
           Figure.kg(gross, :up),
           Figure.kg(reading.allowed_kg, :down),
@@ -120,14 +123,17 @@ module DustLadder
       FLIGHT = "crane"
       PER = "crane"
 
-      def self.applies?(lift) = lift.crane.family?("platform_jib")
+      def self.applies?(duty) = duty.crane.family?("platform_jib")
 
       private
 
       def examine
         applies!
         if aboard.empty?
-          raise NotKnown.new("who and what is in the platform is not given", pointer: "/crane/platform/aboard")
+          raise NotKnown.new(
+            "who and what is in the platform is not given",
+            pointer: duty.crane.pointer("platform/aboard")
+          )
         end
 
         operands =
@@ -142,8 +148,8 @@ module DustLadder
             from: operands,
             source: "everyone and everything in the platform"
           )
-        rated = lift.crane.family.rated_kg
-        line("C", Figure.kg(rated, :down), source: "#{lift.crane.chart_title}: rating of the platform")
+        rated = duty.crane.family.rated_kg
+        line("C", Figure.kg(rated, :down), source: "#{duty.crane.chart_title}: rating of the platform")
         judge(
           Figure.kg(total, :up),
           Figure.kg(rated, :down),

@@ -17,9 +17,9 @@ module DustLadder
             }
         end
 
-      # cut_out: share of the rated capacity at which motion stops.
-      def initialize(lift, cut_out: 1.0)
-        @lift = lift
+      # duty: of the crane. cut_out: share of the rated capacity at which motion stops.
+      def initialize(duty, cut_out: 1.0)
+        @duty = duty
         @cut_out = cut_out
       end
 
@@ -29,8 +29,8 @@ module DustLadder
       private
 
       def overload
-        gross, good = @lift.gross.kg, nil
-        @lift.crane.path.places.each do |place|
+        gross, good = @duty.gross.kg, nil
+        @duty.crane.path.places.each do |place|
           why = why(place.kg, gross)
           return stopped(good, place, why, gross) if why
 
@@ -51,12 +51,12 @@ module DustLadder
           return Trip.new(between: bad.between, share: bad.share, at: bad.at, why: why)
         end
 
-        from, to = @lift.crane.path_stations[bad.between, 2]
+        from, to = @duty.crane.path_stations[bad.between, 2]
         low, high = good.share, bad.share
         HALVINGS.times do
           middle = (low + high) / 2
           at = Path.between(from, to, middle)
-          why(@lift.crane.chart.capacity(at.radius, at.boom, at.slew).first, gross) ? high = middle : low = middle
+          why(@duty.crane.chart.capacity(at.radius, at.boom, at.slew).first, gross) ? high = middle : low = middle
         end
         Trip.new(between: bad.between, share: low, at: Path.between(from, to, low), why: why)
       end
@@ -64,10 +64,10 @@ module DustLadder
 
       def zones
         Zone
-          .all(@lift)
+          .all(@duty)
           .filter_map do |zone|
             zone
-              .entered(@lift.crane.path_stations)
+              .entered(@duty.crane.path_stations)
               &.then do |between, share, at|
                 Trip.new(between: between, share: share, at: at, why: "zone #{zone.name}")
               end

@@ -24,7 +24,7 @@ module DustLadder
           @rules = rules
         end
 
-        def boom_length = @boom_length ||= PlanFile::Field.new("/crane/boom_length", nil, :length, "the boom length")
+        def boom_length = @boom_length ||= PlanFile::Field.new("/cranes/0/boom_length", nil, :length, "the boom length")
         def second_trolley = "fitted"
       end
 

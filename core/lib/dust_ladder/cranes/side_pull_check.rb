@@ -10,8 +10,8 @@ module DustLadder
       private
 
       def examine
-        off = lift.crane.side_pull.not_negative
-        hoist = lift.crane.family?("fixed_hoist")
+        off = duty.crane.side_pull.not_negative
+        hoist = duty.crane.family?("fixed_hoist")
         limit = rules[:side_pull_deg, hoist ? :fixed_hoist : :stop]
         if off > rules[:side_pull_deg, :caution]
           caution(

@@ -8,12 +8,12 @@ module DustLadder
       PER = "crane"
 
       # A hoist hangs from its building.
-      def self.applies?(lift) = !lift.crane.family?("fixed_hoist")
+      def self.applies?(duty) = !duty.crane.family?("fixed_hoist")
 
       private
 
       def examine
-        crane = lift.crane
+        crane = duty.crane
         out = crane.level.not_negative
         stated = crane.limits["level_percent"]
         most = (stated || rules[:crane_level_percent]) / 100.0

@@ -10,14 +10,14 @@ module DustLadder
       private
 
       def examine
-        gust = lift.crane.wind.not_negative
+        gust = duty.crane.wind.not_negative
         chart =
-          lift.crane.limits["wind_m_s"] or
+          duty.crane.limits["wind_m_s"] or
             raise NotKnown.new(
-              lift.crane.chosen? ? "the chart gives no limit of wind" : "no chart is chosen",
-              pointer: "/crane/chart"
+              duty.crane.chosen? ? "the chart gives no limit of wind" : "no chart is chosen",
+              pointer: duty.crane.pointer("chart")
             )
-        line("c", Figure.speed(chart, :down), source: "#{lift.crane.chart_title}: most wind that its figures allow")
+        line("c", Figure.speed(chart, :down), source: "#{duty.crane.chart_title}: most wind that its figures allow")
         allowed = [ chart, sail_limit(chart) ].min
         line("v", Figure.speed(gust, :up), source: "gust at the load or the tip")
         caution(

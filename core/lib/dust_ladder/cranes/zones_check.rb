@@ -44,11 +44,11 @@ module DustLadder
       end
 
       # The plan's zones, for its load. Raises NotKnown when a figure is missing.
-      def self.all(lift)
-        return [] if lift.crane.zones.empty?
+      def self.all(duty)
+        return [] if duty.crane.zones.empty?
 
-        reach = lift.load.reach
-        lift.crane.zones.map do |zone|
+        reach = duty.lift.load.reach
+        duty.crane.zones.map do |zone|
           new(
             name: zone.name,
             slew_from: zone.slew_from.value,
@@ -68,15 +68,15 @@ module DustLadder
       FLIGHT = "ground_and_site"
       PER = "crane"
 
-      def self.applies?(lift) = lift.crane.zones.any?
+      def self.applies?(duty) = duty.crane.zones.any?
 
       private
 
       def examine
-        crane = lift.crane
+        crane = duty.crane
         entries =
           Zone
-            .all(lift)
+            .all(duty)
             .map { |zone| [ zone, zone.entered(crane.path_stations) || zone.entered(crane.unloaded_stations) ] }
         entries.each do |zone, entry|
           part(name: zone.name, verdict: entry ? "stop" : "holds", note: entry && said(entry))
@@ -99,7 +99,7 @@ module DustLadder
 
       def said((between, _, station))
         both do |system|
-          "between #{lift.crane.stations[between].name} and #{lift.crane.stations[between + 1].name}, at " \
+          "between #{duty.crane.stations[between].name} and #{duty.crane.stations[between + 1].name}, at " \
             "#{Figure.m(station.radius).shown(system)} and #{Figure.deg(station.slew % 360, :near).shown(system)}"
         end
       end

@@ -25,7 +25,7 @@ module DustLadder
     class Check
       include Sentences
 
-      attr_reader :lift, :rules
+      attr_reader :lift, :duty, :rules
 
       # How its rung stands in a headline, by its label and its subject.
       IN_HEADLINE = "%<label>s"
@@ -34,11 +34,13 @@ module DustLadder
       # Is it asked once a lift, or of each crane?
       PER = "lift"
 
-      # Is there anything for this check to look at?
-      def self.applies?(_lift) = true
+      # Is there anything for this check to look at, in a Lift, or in a crane's Duty where it is asked of each crane?
+      def self.applies?(_on) = true
 
-      def initialize(lift)
+      # duty: of the crane that it is asked of, if it is.
+      def initialize(lift, duty = nil)
         @lift = lift
+        @duty = duty
         @rules = lift.rules
         @working = Working.new
         @cautions = []

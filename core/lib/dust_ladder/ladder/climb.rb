@@ -50,23 +50,31 @@ module DustLadder
         @lift = lift
       end
 
-      # The checks that have something to look at and are not left out by the plan's scope.
-      def stand = parted.last
+      # The checks of a crane that have something to look at and are not left out by the plan's scope.
+      def of_crane(duty) = stand.filter_map { |check, of| check if of.equal?(duty) }
 
-      def ladder =
-        Answer.new(@lift, stand.map { |check| rung_of(check) }, left_out: parted.first.map { |check| check::LABEL })
+      def ladder
+        left_out = asked.select { |check, _| left_out?(check) }
+        Answer.new(@lift, stand.map { |ask| rung_of(*ask) }, left_out: left_out.map { |check, _| check::LABEL })
+      end
 
       private
 
-      def parted
-        @parted ||=
-          CHECKS
-            .select { |check| check.applies?(@lift) }
-            .partition { |check| @lift.scope.leaves_out?(check::ID) }
+      # Every check with the duty that it is asked of; nil where it is asked of the lift.
+      def asked
+        @asked ||=
+          CHECKS.flat_map do |check|
+            of = check::PER == "crane" ? @lift.duties : [ nil ]
+            of.select { |duty| check.applies?(duty || @lift) }.map { |duty| [ check, duty ] }
+          end
       end
 
-      def rung_of(check)
-        @lift.rules.climbs?(check::ID) ? check.new(@lift).rung : check.new(@lift).newer
+      def stand = asked.reject { |check, _| left_out?(check) }
+      def left_out?(check) = @lift.scope.leaves_out?(check::ID)
+
+      def rung_of(check, duty)
+        found = check.new(@lift, duty)
+        @lift.rules.climbs?(check::ID) ? found.rung : found.newer
       end
     end
   end

@@ -5,7 +5,7 @@ module DustLadder
     class Reach
       def initialize(lift, crane_rung)
         @lift = lift
-        @crane = lift.crane
+        @crane = lift.duty.crane
         @rung = crane_rung
       end
 
@@ -47,13 +47,13 @@ module DustLadder
       end
 
       def gross
-        Figure.kg(@lift.gross.kg, :up)
+        Figure.kg(@lift.duty.gross.kg, :up)
       rescue NotKnown
         nil
       end
 
       def largest_radius
-        @lift.largest_radius&.then { |radius| Figure.m(radius, :down).as_json }
+        @lift.duty.largest_radius&.then { |radius| Figure.m(radius, :down).as_json }
       rescue NotKnown
         nil
       end

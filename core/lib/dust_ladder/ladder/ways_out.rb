@@ -227,9 +227,9 @@ module DustLadder
 
       # A platform machine's jib, nearer in by the columns of its chart.
       def nearer_jib
-        return unless @lift.crane.chosen? && @lift.crane.family?("platform_jib")
+        return unless @lift.duty.crane.chosen? && @lift.duty.crane.family?("platform_jib")
 
-        now = @lift.crane.platform[:load_radius].value
+        now = @lift.duty.crane.platform[:load_radius].value
         NEARER
           .lazy
           .filter_map do |share|
@@ -237,7 +237,7 @@ module DustLadder
             try(
               "jib",
               both { |system| "The jib's load at #{Figure.m(radius, :down).shown(system)} or nearer" },
-              { "/crane/platform/load_radius" => written(radius) },
+              { "/cranes/0/platform/load_radius" => written(radius) },
               :jib
             )
           end
@@ -274,20 +274,20 @@ module DustLadder
 
       # For each station, the farthest row of the chart nearer than now that makes the ladder better.
       def nearer
-        @lift
+        @lift.duty
           .crane
           .stations
           .each_index
           .map do |index|
-            station = @lift.crane.stations[index]
+            station = @lift.duty.crane.stations[index]
             rows =
-              @lift
+              @lift.duty
                 .crane
                 .chart
                 .sectors
                 .first
                 .table
-                .rows(@lift.crane.booms[index])
+                .rows(@lift.duty.crane.booms[index])
                 .reverse
                 .filter_map { |row| unloaded(row) }
                 .select { |radius| radius < station.radius.value - STEP_M }
@@ -299,7 +299,7 @@ module DustLadder
                   both do |system|
                     "#{station.name.capitalize} at #{Figure.m(radius, :down).shown(system)} or nearer"
                   end,
-                  { "/crane/stations/#{index}/radius" => written(radius) },
+                  { "/cranes/0/stations/#{index}/radius" => written(radius) },
                   :nearer
                 )
               end
@@ -312,7 +312,7 @@ module DustLadder
 
       # The radius that grows to a row under load, rounded down; nil when there is none.
       def unloaded(row)
-        return row if @lift.crane.measured_loaded?
+        return row if @lift.duty.crane.measured_loaded?
 
         radius = [
           row - @lift.rules[:radius_allowance, :least_m],
@@ -322,14 +322,14 @@ module DustLadder
       end
 
       def more_parts
-        parts = @lift.crane.parts_of_line
+        parts = @lift.duty.crane.parts_of_line
         (1..MORE_PARTS)
           .lazy
           .filter_map do |more|
             try(
               "parts",
               both("Reeve #{parts + more} parts of line"),
-              { "/crane/parts_of_line" => parts + more },
+              { "/cranes/0/parts_of_line" => parts + more },
               :parts
             )
           end

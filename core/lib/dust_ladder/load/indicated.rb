@@ -79,7 +79,7 @@ module DustLadder
 
       def work_out
         off =
-          @lift.gross.items.select do |item|
+          @lift.duty.gross.items.select do |item|
             item.symbol != "W" && (item.hangs == :in_hook || (@shows == "with_block" && item.hangs == :above_hook))
           end
         @working.line(

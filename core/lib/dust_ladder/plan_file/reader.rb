@@ -1,7 +1,8 @@
 module DustLadder
   module PlanFile
     FORMAT = "dust-ladder-plan"
-    VERSION = 1
+    VERSION = 2
+    VERSIONS = [ 1, VERSION ].freeze
     LARGEST = 5 * 1024 * 1024
 
     # A file or document that is not a plan. errors: each { "pointer", "message", "expected" }.
@@ -38,13 +39,10 @@ module DustLadder
         refuse("", "this is not an object", "a plan: an object with format, version and the rest")
       end
       refuse("/format", "this is #{document["format"].inspect}", FORMAT.inspect) unless document["format"] == FORMAT
-      unless document["version"] == VERSION
-        refuse(
-          "/version",
-          "this is version #{document["version"].inspect}",
-          "version #{VERSION}, the only one this tool reads"
-        )
+      unless VERSIONS.include?(document["version"])
+        refuse("/version", "this is version #{document["version"].inspect}", "version #{VERSIONS.join(" or ")}")
       end
+      return accept_older(document) unless document["version"] == VERSION
 
       fresh = Known.without(document)
       errors = Schema.plan_errors(fresh)
@@ -53,6 +51,21 @@ module DustLadder
 
       Snapshots.remember(fresh["snapshots"])
       document
+    end
+
+    # A document of an earlier version as this one has it. Version 1 had one crane.
+    def lifted(document)
+      return document unless document["version"] == 1
+
+      document.except("crane").merge("version" => VERSION, "cranes" => [ document["crane"] ])
+    end
+
+    # Lifts a document of an earlier version; what is wrong with it is told by the places of its own version.
+    def accept_older(document)
+      refuse("/cranes", "cranes does not belong here", "one crane, as version 1 has it") if document.key?("cranes")
+      accept(lifted(document))
+    rescue Invalid => error
+      raise Invalid, error.errors.map { |one| one.merge("pointer" => one["pointer"].sub("/cranes/0", "/crane")) }
     end
 
     # The same for a document that shares with an accepted one all that did not change: only the parts that differ are
@@ -68,7 +81,7 @@ module DustLadder
       document
     end
     # What a hand changes; anything else is looked through as a whole.
-    CHANGING = %w[load rigging crane].freeze
+    CHANGING = %w[load rigging cranes].freeze
     NOTHING_FRESH = { "charts" => {} }.freeze
     private_constant :CHANGING, :NOTHING_FRESH
 
@@ -184,10 +197,10 @@ module DustLadder
             "one of #{snapshots["rule_sets"].keys.inspect}"
           )
         end
-        chart = @document.dig("crane", "chart")
+        chart = @document.dig("cranes", 0, "chart")
         if chart && !snapshots["charts"].key?(chart)
           error(
-            "/crane/chart",
+            "/cranes/0/chart",
             "there is no chart snapshot #{chart.inspect}",
             "one of #{snapshots["charts"].keys.inspect}, or null"
           )

@@ -5,7 +5,7 @@ module DustLadder
     # The JSON Schemas (2020-12) of what goes in and what comes out, and their errors in plain words.
     module Schema
       FOLDER = File.expand_path("schemas", __dir__)
-      PLAN = JSON.parse(File.read(File.join(FOLDER, "plan-1.json"))).freeze
+      PLAN = JSON.parse(File.read(File.join(FOLDER, "plan-2.json"))).freeze
       LADDER = JSON.parse(File.read(File.join(FOLDER, "ladder-1.json"))).freeze
       KINDS = {
         "object" => "an object",

@@ -4,7 +4,8 @@ module DustLadder
 
     # The plan document as text: keys in the schema's order, free maps in the order of their keys, so that
     # the same plan is always the same file.
-    def write(document) = "#{JSON.pretty_generate(ordered(document, Schema::PLAN))}\n"
+    def write(document) =
+      "#{JSON.pretty_generate(ordered(lifted(document).merge("core" => DustLadder::VERSION), Schema::PLAN))}\n"
 
     def ordered(data, schema)
       schema = Schema::PLAN["$defs"].fetch(schema["$ref"].split("/").last) if schema["$ref"]
@@ -77,7 +78,7 @@ module DustLadder
               }
             end
         },
-        "crane" => {
+        "cranes" => [ {
           "chart" => nil,
           "as_rigged" => {},
           "boom_length" => nil,
@@ -88,7 +89,7 @@ module DustLadder
             %w[pick set].map { |name| { "name" => name }.merge(quantity.("radius", "slew", "support_height")) },
           "obstacle_height" => nil,
           "deductions" => []
-        },
+        } ],
         "snapshots" => {
           "rule_sets" => {
             rule_set.id => Digest.snapshot(rule_set.data)
