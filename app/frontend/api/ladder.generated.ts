@@ -61,6 +61,38 @@ export interface Ladder {
   }[];
   rungs: Rung[];
   /**
+   * where a new plan stands in the order of work
+   */
+  first: {
+    steps: {
+      id: "load" | "points" | "rigging" | "crane" | "site";
+      label: string;
+      about: string;
+      done: boolean;
+      /**
+       * the first of what it still asks for
+       */
+      asks: {
+        what: string;
+        pointer: string | null;
+      }[];
+      echo: Sentence | null;
+    }[];
+    /**
+     * what can be drawn of the load before it hangs, m
+     */
+    outline: {
+      size: number[];
+      cg: number[] | null;
+      cg_half_width: number[] | null;
+      points: {
+        name: string;
+        at: number[];
+      }[];
+      planned: Figure | null;
+    } | null;
+  };
+  /**
    * what the plan leaves out, and who says so
    */
   scope: {

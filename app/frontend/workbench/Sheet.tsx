@@ -10,6 +10,7 @@ import { PlanSheet, planScale, type PlanScale } from '../drawing/PlanSheet'
 import { PlanView } from '../drawing/PlanView'
 import { FRAME, ReachStrip } from '../drawing/ReachStrip'
 import { CraneSheet } from '../drawing/CraneSheet'
+import { Outline } from '../drawing/Outline'
 import { craneScale, type CraneScale } from '../drawing/craneScale'
 import {
   elevationScale,
@@ -413,6 +414,14 @@ export const Sheet = memo(function Sheet({
               />
             )}
           </g>
+        ) : ladder?.first.outline && !working ? (
+          <Outline
+            outline={ladder.first.outline}
+            name={plan.load.name}
+            width={width}
+            ground={ground}
+            top={STRIP_HEIGHT}
+          />
         ) : (
           <Label x={36} y={ground - 40} size={17}>
             {working

@@ -95,6 +95,7 @@ module DustLadder
           "governs" => governing.map(&:id),
           "flights" => flights,
           "rungs" => rungs.map { |rung| rung.as_json(whole: open.nil? || open.include?(rung.id)) },
+          "first" => FirstSteps.new(self).as_json,
           "scope" => lift.scope.as_json(left_out),
           "readings" => lift.document.readings,
           "problems" => lift.document.problems,

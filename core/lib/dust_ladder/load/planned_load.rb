@@ -69,6 +69,24 @@ module DustLadder
       # What the points lie on that are off its outline, by index.
       def point_on(index) = @on[index].to_s.strip
 
+      # What is not given of weight, size and CG, each with its place.
+      def asked
+        fields = []
+        fields << @bare unless from_take_off?(:weight)
+        fields += @typed_size unless from_take_off?(:size)
+        fields += @typed_cg unless from_take_off?(:cg)
+        found = fields.reject(&:known?).map { |field| Ladder::Missing.new(what: field.label, pointer: field.pointer) }
+        unless from_take_off?(:weight) || basis != "unknown"
+          found.insert(
+            @bare.known? ? 0 : 1,
+            Ladder::Missing.new(what: "how the weight is known", pointer: "/load/weight/basis")
+          )
+        end
+        from_take_off?(:weight) && !DustLadder.known { planned_kg } ? [ take_off_asked, *found ] : found
+      end
+
+      def take_off_asked = Ladder::Missing.new(what: "the weight of its parts", pointer: "/load/take_off")
+
       # part: :weight, :size or :cg.
       def from_take_off?(part) = @from_take_off.fetch(part)
       def take_off = @take_off ||= TakeOff.new(@take_off_data, @rules)
