@@ -4,7 +4,7 @@ import type { Ladder as Whole, Rung, RungId } from '../api/ladder.generated'
 import { useShown } from '../display/preferences'
 import { GROUND_FROM_BOTTOM, LADDER_WIDTH, STILES } from '../theme/tokens'
 import { Landing } from './Landing'
-import type { LadderLayout } from './layout'
+import { legsOf, type LadderLayout } from './layout'
 import { RungBar } from './RungBar'
 import { COLOUR, WORD, type Verdict } from './verdict'
 
@@ -143,6 +143,7 @@ function Flight({
           rung={rung}
           working={working || rung.pending}
           leads={!working && governs.includes(rung.id)}
+          legs={legsOf(rung, governs, selected)}
           selected={rung.id === selected}
           onSelect={onSelect}
           top={within[rung.id] ?? 0}
@@ -164,17 +165,35 @@ const Pennant = ({ verdict, top }: { verdict: Verdict; top: number }) => (
 const fits = ({ label, verdict, utilisation }: Rung) =>
   label.length + WORD[verdict].length <= (utilisation ? 13 : 19)
 
+// The legs of a rung in plan order, each with its bar; they are read out from the panel's parts.
+function Legs({ legs }: { legs: Rung['parts'] }) {
+  const shown = useShown()
+  return (
+    <span className="rung-legs" aria-hidden>
+      {legs.map((leg) => (
+        <span key={leg.name} style={{ color: COLOUR[leg.verdict] }}>
+          <span>{leg.name}</span>
+          <span>{shown(leg.utilisation)}</span>
+          <RungBar verdict={leg.verdict} share={leg.utilisation?.value ?? null} width={88} height={6} plain />
+        </span>
+      ))}
+    </span>
+  )
+}
+
 // One rung: a button whose name is read in full.
 function Step({
   rung,
   working,
   leads,
+  legs,
   selected,
   onSelect,
   top,
   bottom,
 }: {
   rung: Rung
+  legs: Rung['parts']
   working: boolean
   leads: boolean
   selected: boolean
@@ -229,6 +248,7 @@ function Step({
         <span className="rung-note" title={note ?? undefined}>
           {note}
         </span>
+        {!working && legs.length > 0 && <Legs legs={legs} />}
       </button>
       {leads && <Pennant verdict={verdict} top={PENNANT_ON_RUNG} />}
     </li>

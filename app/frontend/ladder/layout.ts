@@ -2,8 +2,10 @@ import type { FlightId, Ladder, Rung, RungId } from '../api/ladder.generated'
 
 export const LANDING = { closed: 42, open: 25 }
 export const PITCH = { least: 50, most: 60 }
-// A stop rung breaks apart, and wants air for it.
+// A stop rung breaks apart, and wants air for it; the legs of three or four have bars of their own.
 const AIR = 8
+const LEGS = 45
+const SOME_LEGS = [3, 4]
 const BAR_BELOW_TOP = 24
 
 // Where landings and the rungs of the one open flight stand, as tops in the ladder; foot first from the ground up.
@@ -17,7 +19,17 @@ export interface LadderLayout {
 }
 
 export const barOf = (top: number) => top + BAR_BELOW_TOP
-export const heightOf = (rung: Rung, pitch: number) => pitch + (rung.verdict === 'stop' ? AIR : 0)
+
+// The legs of a rung that are shown one by one: three or four of them, on the rung that is selected or governs.
+export function legsOf(rung: Rung, governs: RungId[], selected: RungId) {
+  if (rung.flight !== 'rigging' || (rung.id !== selected && !governs.includes(rung.id))) return []
+  const legs = rung.parts.filter((part) => part.utilisation)
+  return SOME_LEGS.includes(legs.length) ? legs : []
+}
+
+// What a rung takes beside the pitch that all have.
+export const roomOf = (rung: Rung, governs: RungId[], selected: RungId) =>
+  (rung.verdict === 'stop' ? AIR : 0) + (legsOf(rung, governs, selected).length > 0 ? LEGS : 0)
 
 // One flight is open: that of the selected rung, else that of the governing one.
 export function openFlight({ rungs, governs }: Pick<Ladder, 'rungs' | 'governs'>, selected: RungId) {
@@ -36,7 +48,8 @@ export function layoutLadder(
 
   const open = openFlight(ladder, selected)
   const own = ladder.rungs.filter((rung) => rung.flight === open)
-  const air = own.filter((rung) => rung.verdict === 'stop').length * AIR
+  const roomFor = (rung: Rung) => roomOf(rung, ladder.governs, selected)
+  const air = own.reduce((sum, rung) => sum + roomFor(rung), 0)
   const room = ground - top - (ladder.flights.length - 1) * LANDING.closed - LANDING.open
   const pitch = Math.min(PITCH.most, Math.max(PITCH.least, (room - air) / Math.max(1, own.length)))
   const whole = own.length * pitch + air
@@ -45,7 +58,7 @@ export function layoutLadder(
   const within: LadderLayout['within'] = {}
   let below = whole
   for (const rung of own) {
-    below -= heightOf(rung, pitch)
+    below -= pitch + roomFor(rung)
     within[rung.id] = below
   }
   const landings: LadderLayout['landings'] = {}

@@ -8,7 +8,7 @@ import { usePreferences } from '../display/preferences'
 import { useSize } from '../display/useSize'
 import type { RungId } from '../api/ladder.generated'
 import { Ladder } from '../ladder/Ladder'
-import { LANDING, layoutLadder, openFlight, PITCH } from '../ladder/layout'
+import { LANDING, layoutLadder, openFlight, PITCH, roomOf } from '../ladder/layout'
 import { GROUND_FROM_BOTTOM, LADDER_WIDTH, PANEL_WIDTH } from '../theme/tokens'
 import { fieldId, panelOf } from '../rungs/places'
 import { PlanBar } from './PlanBar'
@@ -25,9 +25,12 @@ const PHONE_SHEET = 640
 
 // How high the flights stand with all room they want, as on a phone.
 const stackOf = (ladder: NonNullable<Editor['checked']['ladder']>, selected: RungId) =>
-  (ladder.flights.length - 1) * LANDING.closed +
-  LANDING.open +
-  PITCH.most * ladder.rungs.filter((rung) => rung.flight === openFlight(ladder, selected)).length
+  ladder.rungs
+    .filter((rung) => rung.flight === openFlight(ladder, selected))
+    .reduce(
+      (sum, rung) => sum + PITCH.most + roomOf(rung, ladder.governs, selected),
+      (ladder.flights.length - 1) * LANDING.closed + LANDING.open,
+    )
 
 // Ladder, drawing and panel of one plan. Wide: side by side, nothing scrolls but the panel. Tablet: the panel
 // is a sheet over the drawing. Phone: the ladder is the screen, and a rung opens under it.
