@@ -38,8 +38,8 @@ RSpec.describe "Reaching everything" do
       "point-0" => [ 30, 0, %w[load points 0 x] ],
       "point-1" => [ -30, 0, %w[load points 1 x] ],
       "cg" => [ 20, -10, %w[load cg x] ],
-      "station-0" => [ 20, 0, %w[crane stations 0 radius] ],
-      "station-1" => [ 40, 0, %w[crane stations 1 radius] ]
+      "station-0" => [ 20, 0, %w[cranes 0 stations 0 radius] ],
+      "station-1" => [ 40, 0, %w[cranes 0 stations 1 radius] ]
     }.each do |grip, (by_x, by_y, path)|
       place = path.map { |key| key.match?(/\A\d\z/) ? key.to_i : key }
       before = plan.revisions.reload.last

@@ -72,6 +72,8 @@ export function ReachStrip({ reach, before, plan, scale, right, editor, working,
     editor.settle(`radius at ${reach.stations[index]!.name} moved`)
   }
 
+  // Its label stands under the line of the gross load where there is room; else over it, and the end's label higher.
+  const grossBelow = grossY !== null && grossY < FRAME.bottom - 22
   return (
     <g>
       <defs>
@@ -187,7 +189,7 @@ export function ReachStrip({ reach, before, plan, scale, right, editor, working,
             scale.x(reach.stations[0]?.radius.value ?? 0) + 24,
             Math.min(right - 150, scale.x(reach.stations.at(-1)?.loaded_radius.value ?? 0) + 14),
           )}
-          y={grossY < FRAME.bottom - 22 ? grossY + 17 : grossY - 6}
+          y={grossBelow ? grossY + 17 : grossY - 6}
           size={16}
           fill="var(--mark)"
           halo
@@ -198,7 +200,7 @@ export function ReachStrip({ reach, before, plan, scale, right, editor, working,
       {reach.end && !working && (
         <Label
           x={right - 4}
-          y={(grossY ?? FRAME.bottom) - 8}
+          y={(grossY ?? FRAME.bottom) - (grossY !== null && !grossBelow ? 25 : 8)}
           anchor="end"
           size={16}
           fill="var(--stop)"

@@ -8,6 +8,7 @@ import { RungBar } from '../ladder/RungBar'
 import { COLOUR, WORD } from '../ladder/verdict'
 import { Cautions, Parts, Working } from '../rungs/parts'
 import type { Editor } from '../workbench/usePlanEditor'
+import { PrintDrawing } from './PrintDrawing'
 import './working.css'
 
 // At the head of what is printed: who answered in words, and what is left out in whose name.
@@ -75,6 +76,7 @@ export function WorkingSheet({ editor }: { editor: Editor }) {
             {shown(ladder.headline)}
           </p>
           <ByWord ladder={ladder} />
+          <PrintDrawing editor={editor} />
           <p>The tag, the chart in the cab, local rules and a qualified person come before this.</p>
           {ladder.rungs.map((rung) => (
             <section key={rung.id} aria-label={rung.label} data-working={rung.id}>
