@@ -10,6 +10,7 @@ import { PlanSheet, planScale, type PlanScale } from '../drawing/PlanSheet'
 import { PlanView } from '../drawing/PlanView'
 import { FRAME, ReachStrip } from '../drawing/ReachStrip'
 import { CraneSheet } from '../drawing/CraneSheet'
+import { PlatformSheet } from '../drawing/PlatformSheet'
 import { Outline } from '../drawing/Outline'
 import { craneScale, type CraneScale } from '../drawing/craneScale'
 import {
@@ -369,6 +370,8 @@ export const Sheet = memo(function Sheet({
               working={working}
               onSelect={() => select('crane')}
             />
+          ) : craneOf(plan).platform && ladder && !working ? (
+            <PlatformSheet plan={plan} ladder={ladder} width={width} ground={ground} />
           ) : (
             <Label x={36} y={STRIP_HEIGHT + 120} size={17}>
               {working ? 'working' : 'The crane is drawn once its chart matches it.'}
