@@ -38,6 +38,19 @@ RSpec.describe "Files of their day" do
     end
   end
 
+  # Of the second format, under rules that know every rung of their day.
+  JSON.parse(File.read("#{folder}/ladders/rules_2.json")).each do |name, said|
+    it "#{name} answers as it did on the day of format 2, rung for rung" do
+      ladder = DustLadder.check(self.class.read("#{folder}/format_2/#{name}.json"))
+      known = ladder.rungs.select { |rung| said.key?(rung.id) }
+      expect(known.map { |rung| [ rung.id, rung.verdict ] }).to eq(said.map { |id, (verdict, _)| [ id, verdict ] })
+      known.each do |rung|
+        share = said[rung.id].last
+        expect(rung.utilisation).to share ? be_within(1e-9).of(share) : be_nil
+      end
+    end
+  end
+
   it "names every rung that a shipped rule set climbs, in the order of the climb" do
     climb = DustLadder::Ladder::Climb::CHECKS.map { |check| check::ID }.uniq
     DustLadder::RuleSet::SHIPPED.each { |name| expect(DustLadder::RuleSet.shipped(name)[:climbs]).to eq(climb) }
