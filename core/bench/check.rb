@@ -23,6 +23,13 @@ plans.each do |name, document|
     "check, whole answer" => -> { JSON.generate(DustLadder.check(moved.call).as_json) }
   }.each do |what, work|
     median = median_ms(name == "two legs" ? 400 : 150, warm: 100, &work)
-    puts format("%-10s %-24s median %6.2f ms   %.2f of the %d ms aim", name, what, median, median / AIMS_MS[name], AIMS_MS[name])
+    puts format(
+      "%-10s %-24s median %6.2f ms   %.2f of the %d ms aim",
+      name,
+      what,
+      median,
+      median / AIMS_MS[name],
+      AIMS_MS[name]
+    )
   end
 end

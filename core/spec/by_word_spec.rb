@@ -115,6 +115,9 @@ RSpec.describe DustLadder::Ladder::ByWordCheck do
       expect(workshop.rungs.map(&:id) & %w[stand ground power_lines wind]).to eq([])
       rigging = check("/scope" => { "kind" => "rigging", "by" => "R. Alder" })
       expect(rigging.rungs.map(&:flight).uniq).to eq(%w[load rigging gear_and_people])
+      expect(rigging.headline).to start_with("Holds, rigging only: ")
+      expect(check("/scope" => { "kind" => "rigging", "by" => "R. Alder" }, "/load/weight/bare" => nil).headline)
+        .to start_with("Not known, rigging only: ")
       [ "", "  ", "?" ].each do |nobody|
         expect(left.(check("/scope" => { "kind" => "rigging", "by" => nobody }))).to be_nil
       end

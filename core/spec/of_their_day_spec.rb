@@ -57,6 +57,13 @@ RSpec.describe "Files of their day" do
     expect(DustLadder::Rules::RuleSet::FIRST_RUNGS - climb).to eq([])
   end
 
+  it "takes no older rules for newer ones" do
+    document = plan
+    later = JSON.parse(JSON.generate(document["snapshots"]["rule_sets"]["strict"]["data"])).merge("version" => 99)
+    document["snapshots"]["rule_sets"]["strict"] = DustLadder::PlanFile::Digest.snapshot(later)
+    expect(DustLadder::Ladder::NewerRules.new(document)).not_to be_newer
+  end
+
   it "has no newer rules for a set that does not ship" do
     document = plan
     own = document["snapshots"]["rule_sets"].delete("strict")["data"].merge("id" => "ours")

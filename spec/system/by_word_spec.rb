@@ -70,6 +70,6 @@ RSpec.describe "What is answered by word", type: :system do
     click_button "Take"
     expect(page).to have_css(".ladder-foot", text: "Left out, rigging only, says R. Alder: gross load")
     expect(page).to have_css(".landing", count: 3)
-    expect(page).to have_css("[data-headline]", text: /\AHolds: /)
+    expect(page).to have_css("[data-headline]", text: /\AHolds, rigging only: /)
   end
 end

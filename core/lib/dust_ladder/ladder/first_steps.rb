@@ -20,7 +20,13 @@ module DustLadder
             step("points", "Where to hold it", "points, and what each carries", points_asked),
             of_flights("rigging", "How", "slings, hitch, lengths", %w[rigging], %r{\A/rigging}),
             of_flights("crane", "Crane", "which, from where, to where", %w[crane], %r{\A/cranes}),
-            of_flights("site", "Ground and site", "ground, lines, people, crew", %w[ground_and_site gear_and_people], //)
+            of_flights(
+              "site",
+              "Ground and site",
+              "ground, lines, people, crew",
+              %w[ground_and_site gear_and_people],
+              //
+            )
           ],
           "outline" => DustLadder.known { outline }
         }
@@ -62,7 +68,8 @@ module DustLadder
         DustLadder.known do
           both do |system|
             "“#{@lift.document.dig("load", "weight", "bare")}” read as " \
-              "#{Figure.kg(load.bare_kg).shown(system)}, #{load.basis}: +#{Figure.percent(load.allowance).shown(system)}, " \
+              "#{Figure.kg(load.bare_kg).shown(system)}, #{load.basis}: +" \
+              "#{Figure.percent(load.allowance).shown(system)}, " \
               "so #{Figure.kg(load.planned_kg, :up).shown(system)} planned"
           end.tap { load.planned_kg }
         end

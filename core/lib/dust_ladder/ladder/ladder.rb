@@ -44,8 +44,11 @@ module DustLadder
       def headline(system = :metric)
         return unknown_headline(system) if verdict == "not_known"
 
-        "#{Verdict.words(verdict).capitalize}: #{spoken.map { |rung| in_words(rung, system) }.join(" and ")}"
+        "#{Verdict.words(verdict).capitalize}#{narrower}: #{spoken.map { |rung| in_words(rung, system) }.join(" and ")}"
       end
+
+      # What is left out stands beside the verdict, wherever that is read.
+      def narrower = left_out.empty? ? "" : ", #{lift.scope.words}"
 
       # Those that govern, each reason once.
       def spoken = governing.uniq { |rung| rung.utilisation ? rung.id : rung.note["metric"][/[^:]*\z/] }
@@ -56,7 +59,7 @@ module DustLadder
         unknown, known = rungs.partition { |rung| rung.verdict == "not_known" }
         more = unknown.size > 1 ? " and #{unknown.size - 1} more" : ""
         first = governing.first
-        said = "Not known: #{first.flight == "load" ? first.note[system.to_s] : first.label.downcase}#{more}"
+        said = "Not known#{narrower}: #{first.flight == "load" ? first.note[system.to_s] : first.label.downcase}#{more}"
         worst = known.select(&:utilisation).min_by { |rung| [ Verdict.rank(rung.verdict), -rung.utilisation ] }
         worst ? "#{said}. What is known #{known_word(worst)}, #{worst.label.downcase} at #{worst.percent}" : said
       end

@@ -12,7 +12,8 @@ module DustLadder
         @kept = PlanFile::Digest.snapshot(RuleSet.shipped(document["rules"]).data)
       end
 
-      def newer? = @own["digest"] != @kept["digest"]
+      # Is there another one of its name, not older than the plan's own?
+      def newer? = @own["digest"] != @kept["digest"] && @kept["data"]["version"] >= @own["data"]["version"]
 
       # { name => { "before", "after", "reason" } }; a value that one of them lacks is nil there.
       def values

@@ -3,7 +3,7 @@ module DustLadder
     # What the plan is about. Narrower than the whole lift, rungs that cannot arise are left out, in the name of who
     # says so; without a name nothing is left out (handbook, section 15).
     class Scope
-      WORDS = { "whole" => "the whole lift", "workshop" => "a workshop hoist", "rigging" => "rigging only" }.freeze
+      WORDS = { "whole" => "the whole lift", "workshop" => "workshop hoist", "rigging" => "rigging only" }.freeze
 
       def initialize(document, rules)
         @data = document.dig("scope") || {}

@@ -74,7 +74,8 @@ module DustLadder
       differ = document.keys.reject { |name| document[name].equal?(base[name]) }
       return accept(document) unless document.keys == base.keys && (differ - CHANGING).empty?
 
-      errors = differ.flat_map { |name| Schema.section_errors(name, document[name]) }
+      fresh = Known.without(document)
+      errors = differ.flat_map { |name| Schema.section_errors(name, fresh[name]) }
       errors = Soundness.new(document, NOTHING_FRESH).errors if errors.empty?
       raise Invalid, errors if errors.any?
 
