@@ -1,5 +1,5 @@
-# Makes the demo data: the cranes' charts, a store of slings, and the plans of one week at Saltpan Array, as files beside
-# this one. They are made anew at every start of the demo and of the tests, and are not kept.
+# Makes the demo data: the cranes' charts, a store of slings, and the plans of one week at Saltpan Array, as files
+# beside this one. They are made anew at every start of the demo and of the tests, and are not kept.
 require "dust_ladder"
 require "fileutils"
 require_relative "charts"
