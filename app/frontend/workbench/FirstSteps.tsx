@@ -17,7 +17,7 @@ export function FirstSteps({ ladder, go }: { ladder: Ladder; go: (pointer: strin
   return (
     <section className="first-steps" aria-label="The order of work">
       <h3>
-        A new lift <span>{`step ${now + 1} of ${steps.length}`}</span>
+        Order of work <span>{`step ${now + 1} of ${steps.length}`}</span>
       </h3>
       <ol>
         {steps.map((step, index) => (

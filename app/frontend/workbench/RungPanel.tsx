@@ -94,17 +94,12 @@ export function RungPanel({
           </Box>
         )}
       </Box>
-      {props.ladder && isNew(props.ladder) ? (
-        <FirstSteps ladder={props.ladder} go={props.go} />
-      ) : (
-        rung &&
-        !working &&
-        rung.missing.length > 0 && (
-          <div className="needed">
-            <Needs rung={rung} go={props.go} />
-          </div>
-        )
+      {rung && !working && rung.missing.length > 0 && (
+        <div className="needed">
+          <Needs rung={rung} go={props.go} />
+        </div>
       )}
+      {props.ladder && isNew(props.ladder) && <FirstSteps ladder={props.ladder} go={props.go} />}
     </Box>
   )
 }

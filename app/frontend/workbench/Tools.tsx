@@ -3,7 +3,7 @@ import Button from '@mui/material/Button'
 import type { RefObject } from 'react'
 import { exportSvg } from '../drawing/exportSvg'
 import { FIT } from '../drawing/scale'
-import type { Looking } from './Sheet'
+import type { Looking } from './sheetLayout'
 
 export type View = 'side' | 'end' | 'plan' | 'crane'
 const VIEWS: [View, string][] = [

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef } from 'react'
 import type { Ladder, RungId } from '../api/ladder.generated'
 import { usePreferences } from '../display/preferences'
-import type { Looking } from './Sheet'
+import type { Looking } from './sheetLayout'
 import type { Editor } from './usePlanEditor'
 
 const VIEWS: Record<string, Looking['view']> = { e: 'side', o: 'end', p: 'plan', r: 'crane' }
