@@ -128,6 +128,7 @@ export interface Ladder {
   }[];
   drawing: Drawing | null;
   reach: Reach | null;
+  machine: Machine;
   crane: CraneView | null;
   take_off: TakeOff | null;
   /**
@@ -392,6 +393,28 @@ export interface Reach {
     utilisation: Figure | null;
     verdict: "holds" | "tight" | "stop" | "not_known";
   }[];
+}
+/**
+ * what the chosen machine asks of the plan
+ */
+export interface Machine {
+  /**
+   * by what its chart is read
+   */
+  reads: "radius" | "angles";
+  /**
+   * is a boom length given, at each station where it changes?
+   */
+  booms: boolean;
+  second_trolley: boolean;
+  /**
+   * falls, or parts of line?
+   */
+  falls: boolean;
+  /**
+   * does its chart rate the hook?
+   */
+  hook_rated: boolean;
 }
 /**
  * the crane as a screen draws it; plain numbers are m, degrees and shares, for pixels

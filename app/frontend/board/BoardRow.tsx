@@ -3,7 +3,7 @@ import { Link } from 'react-router'
 import type { Summary, WorkingLine } from '../api/client'
 import { useShown } from '../display/preferences'
 import { RungBar } from '../ladder/RungBar'
-import { COLOUR, WORD } from '../ladder/verdict'
+import { COLOUR } from '../ladder/verdict'
 import { figures } from '../theme/tokens'
 import { SmallLadder } from './SmallLadder'
 
@@ -88,7 +88,8 @@ function Title({ plan }: { plan: Listed }) {
 function Standing({ plan }: { plan: Summary }) {
   const shown = useShown()
   const governing = plan.rungs.find((rung) => rung.id === plan.governs[0])
-  const [, reason] = shown(plan.headline).split(/: (.*)/s)
+  // Verdict and what is left out; then the rung that governs.
+  const [verdict, reason] = shown(plan.headline).split(/: (.*)/s)
   return (
     <>
       <Box role="cell">
@@ -102,7 +103,7 @@ function Standing({ plan }: { plan: Summary }) {
             plain
           />
           <Box sx={{ fontSize: 20, fontWeight: 600, color: COLOUR[plan.verdict] }}>
-            {WORD[plan.verdict][0]!.toUpperCase() + WORD[plan.verdict].slice(1)}
+            {verdict}
           </Box>
         </Box>
         <Box

@@ -7,7 +7,7 @@ import { ZoneFields } from './ZonesPanel'
 import { ChoiceField, Heading, QuantityField, Row, WordsField, type PanelProps } from './parts'
 import { fieldId } from './places'
 import { DryRunFields } from './PlatformPanel'
-import { craneOf } from '../plan/crane'
+import { craneOf, machineOf } from '../plan/crane'
 
 // What follows from radius and boom: the angle that a gauge would show, and how far out the load is once it hangs.
 function Placed({ ladder, index, name }: { ladder: PanelProps['ladder']; index: number; name: string }) {
@@ -35,11 +35,10 @@ const MOST = 12
 // Where the load goes, station by station, and with how much boom.
 export function CranePanel(props: PanelProps) {
   const { editor, ladder, open } = props
-  const { snapshots } = editor.document
   const crane = craneOf(editor.document)
   const field = { editor, ladder }
-  const family = snapshots.charts[crane.chart ?? '']?.data.family ?? 'mobile'
-  if (family === 'platform_jib') return <DryRunFields {...props} />
+  const machine = machineOf(ladder)
+  if (machine.reads === 'angles') return <DryRunFields {...props} />
   const last = crane.stations.length - 1
   const put = (stations: Station[], note: string) => editor.change({ '/cranes/0/stations': stations }, note)
   const between: Station = {
@@ -51,10 +50,10 @@ export function CranePanel(props: PanelProps) {
   return (
     <>
       <Row columns="1fr 1fr">
-        {family === 'mobile' && (
+        {machine.booms && (
           <QuantityField {...field} pointer="/cranes/0/boom_length" label="Boom length" note="boom length" />
         )}
-        {family === 'tower' && (
+        {machine.second_trolley && (
           <ChoiceField
             id={fieldId('/cranes/0/second_trolley')}
             label="Second trolley"
@@ -120,7 +119,7 @@ export function CranePanel(props: PanelProps) {
               note={`name of station ${index + 1}`}
             />
           )}
-          <Row columns={family === 'mobile' ? '1fr 1fr 1fr' : '1fr 1fr'}>
+          <Row columns={machine.booms ? '1fr 1fr 1fr' : '1fr 1fr'}>
             <QuantityField
               {...field}
               pointer={`/cranes/0/stations/${index}/radius`}
@@ -133,7 +132,7 @@ export function CranePanel(props: PanelProps) {
               label="Slew"
               note={`slew at ${station.name}`}
             />
-            {family === 'mobile' && (
+            {machine.booms && (
               <QuantityField
                 {...field}
                 pointer={`/cranes/0/stations/${index}/boom_length`}

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button'
 import { ChoiceField, Heading, QuantityField, Row, WordsField, type PanelProps } from './parts'
 import { fieldId } from './places'
-import { craneOf } from '../plan/crane'
+import { craneOf, machineOf } from '../plan/crane'
 
 export function HoistPanel({ editor, ladder }: PanelProps) {
   const { parts_of_line, idle_line } = craneOf(editor.document)
@@ -13,11 +13,7 @@ export function HoistPanel({ editor, ladder }: PanelProps) {
     <>
       <ChoiceField
         id={fieldId('/cranes/0/parts_of_line')}
-        label={
-          editor.document.snapshots.charts[craneOf(editor.document).chart ?? '']?.data.family === 'tower'
-            ? 'Falls'
-            : 'Parts of line'
-        }
+        label={machineOf(ladder).falls ? 'Falls' : 'Parts of line'}
         note="Parts of line"
         value={String(parts_of_line ?? '')}
         choices={parts}

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button'
 import { ChoiceField, Heading, QuantityField, Row, WordsField, type PanelProps } from './parts'
 import { fieldId } from './places'
-import { craneOf } from '../plan/crane'
+import { craneOf, machineOf } from '../plan/crane'
 
 const LATCHES: [string, string][] = [
   ['', 'not given'],
@@ -12,12 +12,9 @@ const LATCHES: [string, string][] = [
 
 // How the load hangs in the crane's hook, and what gathers its legs.
 export function HookPanel({ editor, ladder }: PanelProps) {
-  const { snapshots } = editor.document
   const crane = craneOf(editor.document)
   const { hook } = crane
   const field = { editor, ladder }
-  const chart = snapshots.charts[crane.chart ?? '']?.data
-  const rated = !chart || !!chart.hook_block || chart.family === 'fixed_hoist'
   return (
     <>
       <Row columns="1fr 1fr">
@@ -39,7 +36,7 @@ export function HookPanel({ editor, ladder }: PanelProps) {
           }
         />
       </Row>
-      {!rated && (
+      {!machineOf(ladder).hook_rated && (
         <QuantityField
           {...field}
           pointer="/cranes/0/hook/wll"

@@ -19,7 +19,7 @@ import { History } from './History'
 import { Tools, Views } from './Tools'
 import { useSheetZoom } from './useSheetZoom'
 import type { Hand } from './usePlanEditor'
-import { craneOf } from '../plan/crane'
+import { machineOf } from '../plan/crane'
 
 import { DrawnValues } from './DrawnValues'
 import { Leader } from './Leader'
@@ -146,7 +146,7 @@ export const Sheet = memo(function Sheet({
               ? 'working'
               : chart?.verdict === 'stop'
                 ? `Chart: ${shown(chart.note)}. No steps are drawn.`
-                : plan.snapshots.charts[craneOf(plan).chart ?? '']?.data.family === 'platform_jib'
+                : machineOf(ladder).reads === 'angles'
                   ? 'This chart goes by the angles of both booms: see Jib and Platform.'
                   : 'Crane: no chart that can be read here yet.'}
           </Label>
@@ -161,7 +161,7 @@ export const Sheet = memo(function Sheet({
               working={working}
               onSelect={() => select('crane')}
             />
-          ) : craneOf(plan).platform && ladder && !working ? (
+          ) : ladder && machineOf(ladder).reads === 'angles' && !working ? (
             <PlatformSheet plan={plan} ladder={ladder} width={width} ground={ground} />
           ) : (
             <Label x={36} y={STRIP_HEIGHT + 120} size={17}>

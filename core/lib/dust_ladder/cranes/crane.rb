@@ -56,6 +56,8 @@ module DustLadder
 
       def chosen? = !@data["chart"].nil?
       def family = @family ||= Families.of(chart_data, self)
+      # What a screen asks the plan for, by what the chosen machine is.
+      def asks = DustLadder.known { chosen? && family.asks } || Families::ASKS
       def family?(name) = chosen? ? family.name == name : name == "mobile"
       def chart = family.chart
       def chart_title = chart_data["title"]

@@ -5,8 +5,17 @@ module DustLadder
     end
 
     # What each family of crane asks of a plan, and how its chart is read (handbook, section 6.1). A family answers:
-    # chart, stations' boom lengths, height of the tip, and whether rope and block hang below it.
+    # chart, stations' boom lengths, height of the tip, whether rope and block hang below it, and what a screen asks for.
     module Families
+      # What is asked for before a chart is chosen, as of most cranes.
+      ASKS = {
+        "reads" => "radius",
+        "booms" => true,
+        "second_trolley" => false,
+        "falls" => false,
+        "hook_rated" => true
+      }.freeze
+
       # data: a chart's data. crane: the plan's Crane.
       def self.of(data, crane) =
         { "tower" => Tower, "fixed_hoist" => FixedHoist, "platform_jib" => PlatformJib }.fetch(
@@ -25,6 +34,8 @@ module DustLadder
       end
 
       def name = "mobile"
+      # What a screen asks a plan for: how the chart is read, and which fields there are.
+      def asks = Families::ASKS.merge("hook_rated" => !@data["hook_block"].nil?)
       def unavailable = nil
       def hoists? = true
       def radius? = true
@@ -136,6 +147,13 @@ module DustLadder
       end
 
       def name = "tower"
+      def asks =
+        Families::ASKS.merge(
+          "booms" => false,
+          "second_trolley" => true,
+          "falls" => true,
+          "hook_rated" => !@data["hook_block"].nil?
+        )
       def hoists? = true
       def radius? = true
       def boom_words = "jib #{Figure.m(jib)}, #{@crane.parts_of_line} falls"
@@ -184,6 +202,7 @@ module DustLadder
       end
 
       def name = "fixed_hoist"
+      def asks = Families::ASKS.merge("booms" => false)
       def unavailable = nil
       def hoists? = false
       def radius? = !@data["reach_to_m"].nil?

@@ -14,6 +14,7 @@ module DustLadder
       end
 
       def name = "platform_jib"
+      def asks = Families::ASKS.merge("reads" => "angles", "booms" => false, "hook_rated" => false)
       def unavailable = nil
       def hoists? = false
       def radius? = false

@@ -104,6 +104,7 @@ module DustLadder
           "problems" => lift.document.problems,
           "drawing" => Drawing.new(lift, rung("slings"), rung("upper")).as_json,
           "reach" => rung("crane") && Reach.new(lift, rung("crane")).as_json,
+          "machine" => lift.duty.crane.asks,
           "crane" => Cranes::CraneView.new(lift).as_json,
           "take_off" => nil,
           "base" => nil
