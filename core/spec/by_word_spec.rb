@@ -110,9 +110,12 @@ RSpec.describe DustLadder::Ladder::ByWordCheck do
     left = ->(ladder) { ladder.as_json["scope"]&.fetch("left_out") }
 
     it "leaves out what cannot arise, in the name of who says so, and nothing without a name" do
-      workshop = check("/scope" => { "kind" => "workshop", "by" => "R. Alder" })
-      expect(left.(workshop)).to eq([ "Crane level", "Ground", "Power lines", "Wind" ])
+      workshop = DustLadder.check(JSON.parse(File.read(File.expand_path("../../demo/plans/drive-motor.json", __dir__))))
+      expect(left.(workshop)).to eq([ "Ground", "Power lines", "Wind" ])
       expect(workshop.rungs.map(&:id) & %w[stand ground power_lines wind]).to eq([])
+      # A crane that stands on ground is no workshop hoist, whoever says so.
+      expect(left.(check("/scope" => { "kind" => "workshop", "by" => "R. Alder" }))).to be_nil
+      expect(left.(check("/scope" => { "kind" => "workshop", "by" => "R. Alder" }, "/cranes/0/chart" => nil))).to be_nil
       rigging = check("/scope" => { "kind" => "rigging", "by" => "R. Alder" })
       expect(rigging.rungs.map(&:flight).uniq).to eq(%w[load rigging gear_and_people])
       expect(rigging.headline).to start_with("Holds, rigging only: ")

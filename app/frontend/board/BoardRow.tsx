@@ -102,9 +102,7 @@ function Standing({ plan }: { plan: Summary }) {
             stiles
             plain
           />
-          <Box sx={{ fontSize: 20, fontWeight: 600, color: COLOUR[plan.verdict] }}>
-            {verdict}
-          </Box>
+          <Box sx={{ fontSize: 20, fontWeight: 600, color: COLOUR[plan.verdict] }}>{verdict}</Box>
         </Box>
         <Box
           sx={{

@@ -183,30 +183,6 @@ export function ReachStrip({ reach, before, plan, scale, right, editor, working,
       <Label x={FRAME.left - 8} y={FRAME.bottom + 19} anchor="end" size={15} weight={500}>
         {us ? 'radius, ft' : 'radius, m'}
       </Label>
-      {grossY !== null && (
-        <Label
-          x={Math.max(
-            scale.x(reach.stations[0]?.radius.value ?? 0) + 24,
-            Math.min(right - 150, scale.x(reach.stations.at(-1)?.loaded_radius.value ?? 0) + 14),
-          )}
-          y={grossBelow ? grossY + 17 : grossY - 6}
-          size={16}
-          fill="var(--mark)"
-          halo
-        >
-          {working ? 'working' : `gross load ${shown(reach.gross)}`}
-        </Label>
-      )}
-      {reach.end && !working && (
-        <Label
-          x={right - 4}
-          y={(grossY ?? FRAME.bottom) - (grossY !== null && !grossBelow ? 25 : 8)}
-          anchor="end"
-          size={16}
-          fill="var(--stop)"
-          halo
-        >{`${shown(reach.end)} is the end for this load`}</Label>
-      )}
       <Label x={right} y={FRAME.top - 14} anchor="end" size={16}>
         {right > 560
           ? `${reach.title}, ${reach.sectors.length > 2 ? `least of ${reach.sectors.length} sectors` : reach.sectors.join(' and ')}`
@@ -284,6 +260,30 @@ export function ReachStrip({ reach, before, plan, scale, right, editor, working,
           </g>
         )
       })}
+      {grossY !== null && (
+        <Label
+          x={Math.max(
+            scale.x(reach.stations[0]?.radius.value ?? 0) + 24,
+            Math.min(right - 150, scale.x(reach.stations.at(-1)?.loaded_radius.value ?? 0) + 14),
+          )}
+          y={grossBelow ? grossY + 17 : grossY - 6}
+          size={16}
+          fill="var(--mark)"
+          halo
+        >
+          {working ? 'working' : `gross load ${shown(reach.gross)}`}
+        </Label>
+      )}
+      {reach.end && !working && (
+        <Label
+          x={right - 4}
+          y={(grossY ?? FRAME.bottom) - (grossY !== null && !grossBelow ? 25 : 8)}
+          anchor="end"
+          size={16}
+          fill="var(--stop)"
+          halo
+        >{`${shown(reach.end)} is the end for this load`}</Label>
+      )}
     </g>
   )
 }

@@ -58,7 +58,6 @@ export function RungBar({
       {verdict === 'holds' && share === null && (
         <rect x={0} y={h / 2 - 2} width={w} height={4} fill="var(--mark)" />
       )}
-      {word && <ByWord middle={h / 2} />}
       {(verdict === 'tight' || (verdict === 'holds' && share !== null)) && (
         <>
           <rect
@@ -91,6 +90,7 @@ export function RungBar({
           />
         </g>
       )}
+      {word && <ByWord middle={h / 2} />}
       {tick !== null && <path d={`M${tick} -3 V${h + 4}`} stroke="var(--ink)" strokeWidth={1.5} />}
       {stiles && (
         <path

@@ -14,7 +14,7 @@ type Scope = NonNullable<Plan['scope']>
 const WHOLE: Scope = { kind: 'whole', by: '' }
 const KINDS: [Scope['kind'], string][] = [
   ['whole', 'the whole lift'],
-  ['workshop', 'a workshop hoist: no ground, wind or lines'],
+  ['workshop', 'a fixed hoist under a roof: no ground, wind or lines'],
   ['rigging', 'rigging only: another plans crane and site'],
 ]
 

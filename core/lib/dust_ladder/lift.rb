@@ -21,7 +21,7 @@ module DustLadder
       @standing = standing
       @document = PlanFile::Document.new(data)
       @rules = Snapshots.rule_set(data.dig("snapshots", "rule_sets", data["rules"]))
-      @scope = Plan::Scope.new(document, rules)
+      @scope = Plan::Scope.new(document, rules, hoist: -> { duty.crane.family?("fixed_hoist") })
       @line_word = Plan::LineWord.new(document, Site::PowerLinesCheck::ID, Site::PowerLinesCheck::ASKS)
       @slings = {}
       @fitting_masses = {}

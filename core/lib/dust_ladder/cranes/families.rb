@@ -5,7 +5,7 @@ module DustLadder
     end
 
     # What each family of crane asks of a plan, and how its chart is read (handbook, section 6.1). A family answers:
-    # chart, stations' boom lengths, height of the tip, whether rope and block hang below it, and what a screen asks for.
+    # chart, stations' boom lengths, height of the tip, whether rope and block hang below it, and what a screen asks.
     module Families
       # What is asked for before a chart is chosen, as of most cranes.
       ASKS = {

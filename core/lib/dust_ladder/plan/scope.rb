@@ -1,13 +1,16 @@
 module DustLadder
   module Plan
     # What the plan is about. Narrower than the whole lift, rungs that cannot arise are left out, in the name of who
-    # says so; without a name nothing is left out (handbook, section 15).
+    # says so; without a name nothing is left out, nor for a workshop hoist where the machine is none (handbook, section
+    # 15).
     class Scope
       WORDS = { "whole" => "the whole lift", "workshop" => "workshop hoist", "rigging" => "rigging only" }.freeze
 
-      def initialize(document, rules)
+      # hoist: is the machine one that hangs from its building? A proc, asked when it matters.
+      def initialize(document, rules, hoist:)
         @data = document.dig("scope") || {}
         @rules = rules
+        @hoist = hoist
       end
 
       def kind = @data["kind"] || "whole"
@@ -25,8 +28,12 @@ module DustLadder
       private
 
       # Ids of the rungs that the rule set lets such a plan leave out.
-      def left_out
-        @left_out ||= kind == "whole" || !by.match?(/[[:alpha:]]/) ? [] : @rules.left_out(kind)
+      def left_out = @left_out ||= counts? ? @rules.left_out(kind) : []
+
+      def counts?
+        return false if kind == "whole" || !by.match?(/[[:alpha:]]/)
+
+        kind != "workshop" || @hoist.call
       end
     end
   end
