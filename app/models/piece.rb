@@ -43,6 +43,7 @@ class Piece < ApplicationRecord
       sort: sort,
       fields: fields,
       due: read.due,
+      overdue: !read.due.nil? && read.due < Date.current.iso8601,
       **snapshot,
       reach: (DustLadder::Figure.m(data["reach_m"]).as_json if data["reach_m"]),
       rating:

@@ -51,6 +51,10 @@ RSpec.describe "The rigging room's API" do
   it "keeps pieces as they were written, refuses what it cannot read field by field, and takes rows all or none" do
     get "/api/pieces"
     expect(json.size).to eq(Piece.count)
+    expect(json.find { |one| one["fields"]["number"] == "R-03" }).to include("due" => "2026-11-02", "overdue" => true)
+    expect(json.map { |one| one["overdue"] }).to eq(
+      json.map { |one| !one["due"].nil? && one["due"] < Date.current.iso8601 }
+    )
     post "/api/pieces",
       params: JSON.generate(fields: { number: "X-1", kind: "wire rope", reach: "4", vertical: "3 t" }),
       headers: {

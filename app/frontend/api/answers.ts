@@ -140,6 +140,8 @@ interface Stored {
   id: number
   fields: PieceFields
   due: string | null
+  // As of today, where the server is.
+  overdue: boolean
   reach: Figure | null
   rating: Figure | null
   mass: Figure | null

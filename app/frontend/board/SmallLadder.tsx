@@ -7,6 +7,8 @@ const WIDTH = 56
 // A plan's rungs in small, foot at the bottom, pennant at the one that governs.
 export function SmallLadder({ plan, height }: { plan: Summary; height: number }) {
   const pitch = (height - 14) / Math.max(1, plan.rungs.length)
+  // Many rungs are thin, so that there is air between them.
+  const thick = Math.min(3, pitch * 0.6)
   return (
     <svg
       width={96}
@@ -36,13 +38,15 @@ export function SmallLadder({ plan, height }: { plan: Summary; height: number })
         const w = WIDTH - 4
         return (
           <g key={rung.id}>
-            {rung.verdict === 'holds' && <path d={`M${x} ${y}h${w}`} stroke="var(--mark)" strokeWidth={3} />}
+            {rung.verdict === 'holds' && (
+              <path d={`M${x} ${y}h${w}`} stroke="var(--mark)" strokeWidth={thick} />
+            )}
             {rung.verdict === 'tight' && (
               <rect
                 x={x}
-                y={y - 3}
+                y={y - thick}
                 width={w}
-                height={6}
+                height={2 * thick}
                 fill={`url(#small-${plan.id})`}
                 stroke="var(--ink)"
                 strokeWidth={0.8}
@@ -52,7 +56,7 @@ export function SmallLadder({ plan, height }: { plan: Summary; height: number })
               <path
                 d={`M${x + 2} ${y}h${w - 4}`}
                 stroke="var(--ink)"
-                strokeWidth={1.6}
+                strokeWidth={Math.min(1.6, thick)}
                 strokeDasharray="6 4"
               />
             )}

@@ -1,6 +1,5 @@
 import { useEffect, useRef } from 'react'
 import { legsOf } from './layout'
-
 import type { LadderProps } from './Ladder'
 import { Step } from './Step'
 

@@ -1,5 +1,4 @@
 import { WORD, type Verdict } from './verdict'
-
 import type { LadderProps } from './Ladder'
 
 const COUNTED: Verdict[] = ['stop', 'not_known', 'tight', 'holds']

@@ -4,7 +4,6 @@ import type { Ladder as Whole, Rung, RungId } from '../api/ladder.generated'
 import { GROUND_FROM_BOTTOM, LADDER_WIDTH, STILES } from '../theme/tokens'
 import { Landing } from './Landing'
 import { type LadderLayout } from './layout'
-
 import { Flight } from './Flight'
 import { Foot } from './Foot'
 import { Pennant } from './Pennant'

@@ -3,7 +3,6 @@ import { useShown } from '../display/preferences'
 import { LADDER_WIDTH, STILES } from '../theme/tokens'
 import { RungBar } from './RungBar'
 import { COLOUR, WORD, type Verdict } from './verdict'
-
 import { Pennant } from './Pennant'
 
 const WORKING: Verdict = 'not_known'

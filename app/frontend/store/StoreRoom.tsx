@@ -14,8 +14,6 @@ import { KINDS, plain, STATES } from './words'
 import '../rigging_room/rigging_room.css'
 import './store.css'
 
-const today = () => new Date().toISOString().slice(0, 10)
-
 // Every piece of gear by number: what it is, what it may carry, where it hangs, and whether it may be used.
 export function StoreRoom() {
   const shown = useShown()
@@ -32,7 +30,6 @@ export function StoreRoom() {
     document.title = 'Gear store · Dust Ladder'
   }, [])
   const words = wanted.toLowerCase().split(/\s+/).filter(Boolean)
-  const overdue = (piece: Piece) => piece.due !== null && piece.due < today()
   const listed = (store.data ?? []).filter((piece) => {
     const text = [
       piece.fields.number,
@@ -47,7 +44,7 @@ export function StoreRoom() {
     return (
       words.every((word) => text.includes(word)) &&
       (!kind || piece.fields.kind === kind) &&
-      (!state || (state === 'overdue' ? overdue(piece) : piece.fields.state === state))
+      (!state || (state === 'overdue' ? piece.overdue : piece.fields.state === state))
     )
   })
   const done = (close: () => void) => {
@@ -222,10 +219,10 @@ export function StoreRoom() {
                     <td
                       className="nowrap"
                       style={
-                        overdue(piece) || !piece.due ? { color: 'var(--stop)', fontWeight: 600 } : undefined
+                        piece.overdue || !piece.due ? { color: 'var(--stop)', fontWeight: 600 } : undefined
                       }
                     >
-                      {piece.due ? `${piece.due}${overdue(piece) ? ', overdue' : ''}` : 'not known'}
+                      {piece.due ? `${piece.due}${piece.overdue ? ', overdue' : ''}` : 'not known'}
                     </td>
                     <td>{piece.fields.place}</td>
                     <td>{piece.fields.note}</td>

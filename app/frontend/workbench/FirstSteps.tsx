@@ -1,13 +1,21 @@
-import type { Ladder } from '../api/ladder.generated'
+import type { Ladder, Rung } from '../api/ladder.generated'
 import { useShown } from '../display/preferences'
 import './first_steps.css'
 
 type Step = Ladder['first']['steps'][number]
 
 // A plan of which less than half is known is a new one.
-export const isNew = ({ rungs, first }: Ladder) =>
-  first.steps.some((step) => !step.done) &&
+const isNew = ({ rungs }: Ladder) =>
   rungs.filter((rung) => rung.verdict === 'not_known').length > rungs.length / 2
+
+// Does the order of work lead here? Not where the rung that was opened needs something else than the step that is on.
+export function leads(ladder: Ladder, rung: Rung | null) {
+  const now = ladder.first.steps.find((step) => !step.done)
+  if (!now || !isNew(ladder)) return false
+
+  const asked = now.asks.map((one) => one.pointer)
+  return !rung || rung.missing.every((one) => asked.includes(one.pointer))
+}
 
 // The first minutes of a plan in the order of work: what is done, what is asked now, what comes later. It only leads;
 // any rung may be opened out of order.

@@ -1,6 +1,6 @@
 import { STILES, LADDER_WIDTH } from '../theme/tokens'
-
 import type { Thing } from './sheetLayout'
+
 // From the right stile to the thing; bent where the rung had to move.
 export function Leader({ y, thing, heavy }: { y: number; thing: Thing | undefined; heavy: boolean }) {
   if (!thing?.drawn) return null

@@ -3,7 +3,7 @@ import IconButton from '@mui/material/IconButton'
 import { useShown } from '../display/preferences'
 import { useStill } from './useStill'
 import type { RungId } from '../api/ladder.generated'
-import { FirstSteps, isNew } from './FirstSteps'
+import { FirstSteps, leads } from './FirstSteps'
 import { RungBar } from '../ladder/RungBar'
 import { COLOUR, WORD } from '../ladder/verdict'
 import { PANELS } from '../rungs'
@@ -94,12 +94,17 @@ export function RungPanel({
           </Box>
         )}
       </Box>
-      {rung && !working && rung.missing.length > 0 && (
-        <div className="needed">
-          <Needs rung={rung} go={props.go} />
-        </div>
+      {props.ladder && leads(props.ladder, rung) ? (
+        <FirstSteps ladder={props.ladder} go={props.go} />
+      ) : (
+        rung &&
+        !working &&
+        rung.missing.length > 0 && (
+          <div className="needed">
+            <Needs rung={rung} go={props.go} />
+          </div>
+        )
       )}
-      {props.ladder && isNew(props.ladder) && <FirstSteps ladder={props.ladder} go={props.go} />}
     </Box>
   )
 }

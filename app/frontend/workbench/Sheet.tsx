@@ -20,7 +20,6 @@ import { Tools, Views } from './Tools'
 import { useSheetZoom } from './useSheetZoom'
 import type { Hand } from './usePlanEditor'
 import { machineOf } from '../plan/crane'
-
 import { DrawnValues } from './DrawnValues'
 import { Leader } from './Leader'
 import { LegCard } from './LegCard'

@@ -14,11 +14,12 @@ module DustLadder
 
       SIGNS = [ -1, 1 ].freeze
       BOXES = SIGNS.product(SIGNS, SIGNS).freeze
+      # How many worst cases are kept; each counts as one.
       KEPT = 8
       # How often the lengths are taken back to what was made, and how near is near enough, as a share of the weight.
       MOST_TAKEN_BACK = 60
       NEAR_MADE = 1e-9
-      @worked = {}
+      @worked = Snapshots::Store.new(bytes: KEPT)
 
       attr_reader :points, :cg
       # May the worst case wait, where it takes long? Then whoever asks for it is told so.
@@ -26,8 +27,7 @@ module DustLadder
 
       # What was worked out before, by all that it depends on: most changes of a plan leave the bridle as it is.
       def self.worked(key)
-        @worked.clear if @worked.size >= KEPT && !@worked.key?(key)
-        @worked[key] ||= yield
+        @worked[key] || @worked.keep(key, yield, bytes: 1)
       end
 
       # sling_of: from a leg's index to its sling's data, or nil.
