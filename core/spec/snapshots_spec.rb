@@ -11,6 +11,8 @@ RSpec.describe DustLadder::Snapshots do
       expect([ store["b"], store["d"], store.size, store.bytes ]).to eq([ "again", nil, 1, 90 ])
       store.keep("huge", "never", bytes: 101)
       expect([ store["huge"], store["b"] ]).to eq([ nil, "again" ])
+      store.clear
+      expect([ store["b"], store.bytes, store.size ]).to eq([ nil, 0, 0 ])
     end
 
     it "counts right with many threads at once" do

@@ -33,6 +33,13 @@ module DustLadder
         end
       end
 
+      def clear
+        @lock.synchronize do
+          @things.clear
+          @weight = 0
+        end
+      end
+
       def bytes = @lock.synchronize { @weight }
       def size = @lock.synchronize { @things.size }
 
