@@ -254,7 +254,7 @@ end
 def plan(title, lift_at:, load:, rigging:, crane:, rules: "strict", lug: "6.5 t", words: by_word, scope: nil)
   load, rigging = joined(load, rigging, lug) if lug
   document =
-    PLAN_FILE.blank(title: title, rule_set: DustLadder::RuleSet.shipped(rules)).merge(
+    DustLadder::Plan.blank(title: title, rule_set: DustLadder::RuleSet.shipped(rules)).merge(
       "site" => "Saltpan Array",
       "lift_at" => lift_at,
       "load" => load,

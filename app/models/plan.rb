@@ -22,7 +22,7 @@ class Plan < ApplicationRecord
   end
 
   def self.blank(title)
-    DustLadder::PlanFile.blank(title: title, rule_set: DustLadder::RuleSet.shipped("strict"))
+    DustLadder::Plan.blank(title: title, rule_set: DustLadder::RuleSet.shipped("strict"))
   end
 
   def self.header(document) = { title: document["title"], lift_at: document["lift_at"] }

@@ -9,7 +9,7 @@ module StoreHelp
   def fours(reach, name = "R#{reach.to_i}", **changes) =
     %w[a b c d].map { |each| piece("#{name}#{each}", reach_m: reach, **changes) }
   def accepted(document) = DustLadder::PlanFile.accept(document)
-  def with(document, changes) = accepted(DustLadder::PlanFile.with_values(document, changes))
+  def with(document, changes) = accepted(DustLadder::PlanFile::Pointer.with_values(document, changes))
 end
 
 RSpec.describe DustLadder::Slings::PlanSelection do

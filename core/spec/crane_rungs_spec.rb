@@ -378,7 +378,7 @@ RSpec.describe DustLadder::Cranes do
       last = described_class.new(plan, charts.map { |data| DustLadder::PlanFile::Digest.snapshot(data) }).as_json.last
       expect(last["reasons"].map { |reason| reason["note"]["metric"] }.join).to include("nothing allowed")
       first = rows.first
-      taken = DustLadder::PlanFile.accept(DustLadder::PlanFile.with_values(plan, first.changes))
+      taken = DustLadder::PlanFile.accept(DustLadder::PlanFile::Pointer.with_values(plan, first.changes))
       expect(DustLadder.check(taken).rung("chart").verdict).to eq("not_known")
       taken["cranes"][0]["as_rigged"] = PlanHelp::IDENTITY.dup
       expect(DustLadder.check(taken).rung("crane").utilisation).to be_within(1e-12).of(

@@ -1,6 +1,6 @@
 # The order of work that leads a new plan, and what a machine asks of it.
 RSpec.describe DustLadder::Ladder::FirstSteps do
-  blank = DustLadder::PlanFile.blank(title: "New", rule_set: DustLadder::RuleSet.shipped("strict"))
+  blank = DustLadder::Plan.blank(title: "New", rule_set: DustLadder::RuleSet.shipped("strict"))
   given = {
     "/load/weight/bare" => "3.2 t",
     "/load/weight/basis" => "estimated",
@@ -11,7 +11,7 @@ RSpec.describe DustLadder::Ladder::FirstSteps do
   middle = { "/load/cg/x" => "1.3 m", "/load/cg/y" => "0.55 m", "/load/cg/z" => "0.6 m", "/load/cg/basis" => "by_eye" }
 
   def first(document) = DustLadder.check(document).as_json["first"]
-  def with(document, changes) = DustLadder::PlanFile.with_values(document, changes)
+  def with(document, changes) = DustLadder::PlanFile::Pointer.with_values(document, changes)
   def step(document, id) = first(document)["steps"].find { |one| one["id"] == id }
 
   it "asks the load first, and draws nothing of a load without a size" do

@@ -38,7 +38,7 @@ RSpec.describe DustLadder::Ladder do
 
   it "answers a blank plan with dashed rungs that say what they need, and draws nothing" do
     ladder =
-      DustLadder.check(DustLadder::PlanFile.blank(title: "New", rule_set: DustLadder::RuleSet.shipped("strict")))
+      DustLadder.check(DustLadder::Plan.blank(title: "New", rule_set: DustLadder::RuleSet.shipped("strict")))
     expect(ladder.rungs.map(&:verdict).uniq).to eq([ "not_known" ])
     expect(ladder.rungs.flat_map(&:missing).map(&:pointer)).to all(start_with("/"))
     expect(ladder.governing.map(&:id)).to eq([ "load" ])

@@ -2,7 +2,6 @@ require "stringio"
 require "tempfile"
 require "prop_check"
 require "dust_ladder"
-require "dust_ladder/command_line"
 Dir[File.expand_path("support/*.rb", __dir__)].sort.each { |file| require file }
 
 RSpec.configure do |config|

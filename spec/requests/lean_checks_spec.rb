@@ -13,7 +13,7 @@ RSpec.describe "Lean checks" do
 
   it "answers a change as it answers the whole document, to the last figure" do
     lean = ask(base: base, changes: moved)
-    whole = ask(document: DustLadder::PlanFile.with_values(document, moved))
+    whole = ask(document: DustLadder::PlanFile::Pointer.with_values(document, moved))
     expect(lean.except("base")).to eq(whole.except("base"))
     expect(DustLadder::PlanFile::Schema.ladder_errors(lean)).to eq([])
     expect(ask(base: base, changes: {}).except("base")).to eq(ask(document: document).except("base"))

@@ -3,7 +3,9 @@ RSpec.describe "The rigging room's API" do
 
   def json = JSON.parse(response.body)
   def ask(path, body) = post(path, params: JSON.generate(body), headers: { "Content-Type" => "application/json" })
-  def with(document, changes) = DustLadder::PlanFile.accept(DustLadder::PlanFile.with_values(document, changes))
+  def with(document, changes)
+    DustLadder::PlanFile.accept(DustLadder::PlanFile::Pointer.with_values(document, changes))
+  end
 
   it "proposes what is accepted and judged the same when taken, from gear that is ready, and keeps nothing" do
     document = demo_document("receiver-cabin-four")

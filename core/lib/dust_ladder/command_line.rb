@@ -1,8 +1,3 @@
-require_relative "cases/format"
-require_relative "cases/take_off"
-require_relative "cases/rigging"
-require_relative "cases/topics"
-require_relative "cases/runner"
 
 module DustLadder
   # What bin/ladder does. Each command answers with an exit status: 0 holds or tight (or valid, or all

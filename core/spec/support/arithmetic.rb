@@ -6,7 +6,7 @@ module Arithmetic
     text =
       line
         .formula
-        .gsub(DustLadder::Ladder::NAME) do |name|
+        .gsub(DustLadder::Ladder::Formula::NAME) do |name|
           line.operands.key?(name.to_sym) ? "(#{line.operands[name.to_sym].value})" : name
         end
     text =

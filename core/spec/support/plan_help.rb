@@ -124,7 +124,7 @@ module PlanHelp
 
   # changes: { "/load/weight/bare" => "2 t", ... }; an array of slings and a chart may be given.
   def plan(changes = {}, slings: [ sling("A-1"), sling("A-2") ], chart: self.chart, rules: "strict", **more)
-    document = DustLadder::PlanFile.blank(title: "Spec plan", rule_set: DustLadder::RuleSet.shipped(rules))
+    document = DustLadder::Plan.blank(title: "Spec plan", rule_set: DustLadder::RuleSet.shipped(rules))
     fill(document, slings, chart)
     changes.merge(more).each { |pointer, value| change(document, pointer, value) }
     document

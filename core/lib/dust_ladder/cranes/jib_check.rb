@@ -1,31 +1,5 @@
 module DustLadder
   module Cranes
-    # What a platform and jib machine's dry run showed, read in its chart.
-    module DryRun
-      private
-
-      # Ranges of both booms' angles, each [least, most]. Raises NotKnown.
-      def ranges
-        given = duty.crane.platform
-        %w[lower upper].map do |boom|
-          from, to = given[:"#{boom}_boom_from"], given[:"#{boom}_boom_to"]
-          raise NotKnown.new("#{to.label} is less than the least", pointer: to.pointer) if to.value < from.value
-
-          [ from.value, to.value ]
-        end
-      end
-
-      def aboard = duty.crane.platform[:aboard].map { |what, mass| [ what, mass.not_negative ] }
-      def applies!
-        unless duty.crane.chart_applies?
-          raise NotKnown.new(
-            "the chart does not match the machine as rigged: see Chart",
-            pointer: duty.crane.pointer("as_rigged")
-          )
-        end
-      end
-    end
-
     # Does the small jib of a platform machine hold its load at every angle that the dry run touched?
     class JibCheck < Ladder::Check
       include DryRun
@@ -111,53 +85,6 @@ module DustLadder
           "C",
           Figure.kg(reading.allowed_kg, :down),
           source: credited > reading.cap_kg ? "the cap governs" : "chart and credit, within the cap"
-        )
-      end
-    end
-
-    # Is everyone and everything in the platform within its own rating?
-    class PlatformCheck < Ladder::Check
-      include DryRun
-      ID = "platform"
-      LABEL = "Platform"
-      FLIGHT = "crane"
-      PER = "crane"
-
-      def self.applies?(duty) = duty.crane.family?("platform_jib")
-
-      private
-
-      def examine
-        applies!
-        if aboard.empty?
-          raise NotKnown.new(
-            "who and what is in the platform is not given",
-            pointer: duty.crane.pointer("platform/aboard")
-          )
-        end
-
-        operands =
-          aboard.each_with_index.to_h do |(what, kg), index|
-            [ :"p#{index + 1}", Figure.kg(kg, :up) ].tap { |symbol, figure| line(symbol.to_s, figure, source: what) }
-          end
-        total =
-          line(
-            "P",
-            Figure.kg(operands.values.sum(&:value), :up),
-            formula: operands.keys.join(" + "),
-            from: operands,
-            source: "everyone and everything in the platform"
-          )
-        rated = duty.crane.family.rated_kg
-        line("C", Figure.kg(rated, :down), source: "#{duty.crane.chart_title}: rating of the platform")
-        judge(
-          Figure.kg(total, :up),
-          Figure.kg(rated, :down),
-          attention: rules[:attention, :crane],
-          note:
-            both do |system|
-              "#{Figure.kg(total, :up).bare(system)} of #{Figure.kg(rated, :down).shown(system)} in the platform"
-            end
         )
       end
     end

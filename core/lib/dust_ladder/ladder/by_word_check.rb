@@ -1,5 +1,5 @@
 module DustLadder
-  module Ladder
+  class Ladder
     # A rung that a named person answers in words. A subclass gives ID, LABEL, FLIGHT and what it ASKS for. It holds
     # by word, for as long as the rule set and the word itself let it, and never beyond the day of the lift.
     class ByWordCheck < Check

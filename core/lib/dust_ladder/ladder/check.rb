@@ -1,24 +1,5 @@
 module DustLadder
-  module Ladder
-    # One sentence in both systems of units, written only when somebody reads it.
-    class Sentence
-      def initialize(text, write)
-        @text = text
-        @write = write
-      end
-
-      # system: "metric" or "us".
-      def [](system) = @text || @write.call(system.to_sym)
-      def as_json(*) = { "metric" => self["metric"], "us" => self["us"] }
-    end
-
-    module Sentences
-      private
-
-      # A Sentence of a text without figures, or of a block that is given the system.
-      def both(text = nil, &write) = Sentence.new(text, write)
-    end
-
+  class Ladder
     # A check looks at a Lift and answers with one Rung. A subclass gives ID, LABEL, its FLIGHT and `examine`,
     # which works line by line and ends in `judge`, `stop` or `holds`. When something is missing on
     # the way, NotKnown ends it and the rung says what is needed.

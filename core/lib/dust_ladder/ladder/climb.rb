@@ -1,5 +1,5 @@
 module DustLadder
-  module Ladder
+  class Ladder
     # Which rungs there are, and in which order: the foot first, up the load path.
     class Climb
       CHECKS = [
@@ -55,7 +55,7 @@ module DustLadder
 
       def ladder
         left_out = asked.select { |check, _| left_out?(check) }
-        Answer.new(@lift, stand.map { |ask| rung_of(*ask) }, left_out: left_out.map { |check, _| check::LABEL })
+        Ladder.new(@lift, stand.map { |ask| rung_of(*ask) }, left_out: left_out.map { |check, _| check::LABEL })
       end
 
       private

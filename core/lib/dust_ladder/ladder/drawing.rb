@@ -1,5 +1,5 @@
 module DustLadder
-  module Ladder
+  class Ladder
     # What a screen needs to draw the load under the hook, in metres and in the load's own axes. nil as long
     # as the load's size, centre of gravity or points are not known.
     class Drawing

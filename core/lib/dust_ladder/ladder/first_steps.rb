@@ -1,5 +1,5 @@
 module DustLadder
-  module Ladder
+  class Ladder
     # Where a new plan stands in the order of work (handbook, section 1): five steps, what each still asks for, and what
     # was understood so far. It only leads; a step says nothing of whether the lift holds.
     class FirstSteps

@@ -1,5 +1,5 @@
 module DustLadder
-  module Ladder
+  class Ladder
     # A plan's rule set beside what ships under the same name now: which values differ, and what each rung says before
     # and after it is taken. Raises KeyError for a set that does not ship.
     class NewerRules

@@ -1,5 +1,5 @@
 module DustLadder
-  module Ladder
+  class Ladder
     # The reach strip: usable capacity by radius on this plan's way, the gross load, and the stations.
     # nil as long as the chart is missing or is not this machine's.
     class Reach

@@ -1,35 +1,5 @@
 module DustLadder
-  module Ladder
-    # A caution beside a rung: a sentence that a rigger should read there, with no bearing on the verdict.
-    Caution =
-      Struct.new(:id, :text, :about, keyword_init: true) do
-        # text: a Sentence, or words without figures.
-        def self.of(id, text, about) =
-          new(id: id, text: text.is_a?(Sentence) ? text : Sentence.new(text, nil), about: about)
-
-        def as_json(*) = { "id" => id, "text" => text.as_json, "about" => about }
-      end
-
-    # What a rung still needs before it can say anything, and where to give it (a JSON pointer).
-    Missing =
-      Struct.new(:what, :pointer, keyword_init: true) { def as_json(*) = { "what" => what, "pointer" => pointer } }
-
-    # One part of a rung that carries its own figure: a leg, a station.
-    Part =
-      Struct.new(:name, :verdict, :utilisation, :demand, :capacity, :nominal, :note, keyword_init: true) do
-        def as_json(*)
-          {
-            "name" => name,
-            "verdict" => verdict,
-            "utilisation" => utilisation&.finite? ? Figure.percent(utilisation).as_json : nil,
-            "demand" => demand&.as_json,
-            "capacity" => capacity&.as_json,
-            "nominal" => nominal&.as_json,
-            "note" => note&.as_json
-          }
-        end
-      end
-
+  class Ladder
     # One check's answer. utilisation and attention are fractions or nil.
     # note: the thing, then the figure, a Sentence. word: who answered it in words, as Plan::Word gives it, or nil.
     Rung =

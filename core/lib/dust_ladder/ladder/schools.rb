@@ -1,5 +1,5 @@
 module DustLadder
-  module Ladder
+  class Ladder
     # The same plan under every shipped rule set, side by side.
     class Schools
       include SideBySide
@@ -9,7 +9,7 @@ module DustLadder
         @document = document
       end
 
-      # { rule set's id => Answer }, the plan's own snapshot first.
+      # { rule set's id => Ladder }, the plan's own snapshot first.
       def answers
         @answers ||= [ @document["rules"], *RuleSet::SHIPPED ].uniq.to_h { |id| [ id, DustLadder.check(under(id)) ] }
       end

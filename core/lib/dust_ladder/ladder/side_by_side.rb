@@ -1,5 +1,5 @@
 module DustLadder
-  module Ladder
+  class Ladder
     # What several ladders say of one thing, beside each other.
     module SideBySide
       private

@@ -1,5 +1,5 @@
 module DustLadder
-  module Ladder
+  class Ladder
     # What a rung says, worst first: stop, not known, tight, holds (handbook, section 12).
     module Verdict
       WORST_FIRST = %w[stop not_known tight holds].freeze

@@ -1,9 +1,9 @@
 module DustLadder
-  module Ladder
+  class Ladder
     # What would make the whole ladder of a plan better: computed alternatives with their figures, least change first
     # (handbook, section 13). Each is tried on the whole plan; what does not help the whole is left out.
     class WaysOut
-      # words: a Sentence of what to do. changes: { JSON pointer => new value }. ladder: the Answer with them made.
+      # words: a Sentence of what to do. changes: { JSON pointer => new value }. ladder: the Ladder with them made.
       Way =
         Struct.new(:id, :words, :changes, :ladder, keyword_init: true) do
           def as_json(*)
@@ -89,7 +89,7 @@ module DustLadder
 
       def try(id, words, changes, kind)
         @tried[kind] = true
-        ladder = DustLadder.check(PlanFile.with_values(@document, changes))
+        ladder = DustLadder.check(PlanFile::Pointer.with_values(@document, changes))
         Way.new(id: id, words: words, changes: changes, ladder: ladder) if better?(ladder)
       end
 

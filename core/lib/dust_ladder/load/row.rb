@@ -1,30 +1,5 @@
 module DustLadder
   module Load
-    # What a row brings to the sums: mass in kg (below zero for a cut-out), its least and most by material, where
-    # its centre is (m, or nil when not given), how far that may move either way, and how the mass is known.
-    Leaf = Struct.new(:kg, :low, :high, :at, :slack, :basis)
-
-    # What is drawn of a part: a form filling a box of an extent along its own axes, round a middle, m.
-    Solid =
-      Struct.new(:form, :middle, :extent, :lie, :measures, :cut, keyword_init: true) do
-        def reach = lie.reach(extent)
-        def low = @low ||= middle.zip(reach).map { |place, far| place - far / 2 }
-        def high = @high ||= middle.zip(reach).map { |place, far| place + far / 2 }
-        def as_json(*) =
-          {
-            "form" => form,
-            "middle" => short(middle),
-            "extent" => short(extent),
-            "lie" => lie.straight? ? nil : short(lie.columns.flatten),
-            "measures" => measures,
-            "cut" => cut
-          }
-
-        private
-
-        def short(numbers) = numbers.map { |number| number.round(6) }
-      end
-
     # One row of a take-off as it was typed, read. Whatever cannot be read is a problem of its field and leaves the
     # mass, or the place, not known; nothing is put in its stead.
     class Row
@@ -193,7 +168,7 @@ module DustLadder
           return problem(
             "shape",
             "“#{text("shape")}” is not a shape that is known " \
-              "here#{Load.meant(text("shape").downcase, Shape::BY_WORD.keys)}",
+              "here#{Spelling.meant(text("shape").downcase, Shape::BY_WORD.keys)}",
             "a shape, such as plate, angle or box, or known item"
           )
         @size = reading("size") { Size.read(text("size"), @shape) }
@@ -373,7 +348,7 @@ module DustLadder
       def operands(formula)
         own = size.variant.measures.to_h { |measure| [ measure.symbol, measure ] }
         formula
-          .scan(Ladder::NAME)
+          .scan(Ladder::Formula::NAME)
           .uniq
           .select { |name| steps.key?(name) }
           .to_h do |name|

@@ -23,8 +23,8 @@ module DustLadder
       def changed(digest, changes, gone = [])
         base = @store[digest] or return
         too_many if changes.size + gone.size > MOST_CHANGES
-        document = changes.reduce(base) { |now, (pointer, value)| put(now, PlanFile.keys(pointer), pointer, value) }
-        document = gone.reduce(document) { |now, pointer| put(now, PlanFile.keys(pointer), pointer, nil, gone: true) }
+        document = changes.reduce(base) { |now, (pointer, value)| put(now, Pointer.keys(pointer), pointer, value) }
+        document = gone.reduce(document) { |now, pointer| put(now, Pointer.keys(pointer), pointer, nil, gone: true) }
         PlanFile.accept_change(document, base)
       end
 

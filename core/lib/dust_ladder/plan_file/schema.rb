@@ -50,6 +50,24 @@ module DustLadder
         schemer.validate(data).first(20).map { |error| in_words(error) }.uniq
       end
 
+      # A document with its keys in the schema's order, free maps in the order of their keys.
+      def in_order(document) = ordered(document, PLAN)
+
+      def ordered(data, schema)
+        schema = PLAN["$defs"].fetch(schema["$ref"].split("/").last) if schema["$ref"]
+        case data
+        when Hash
+          names = schema["properties"] || {}
+          rest = schema["additionalProperties"].is_a?(Hash) ? schema["additionalProperties"] : {}
+          keys = names.keys & data.keys
+          (keys + (data.keys - keys).sort).to_h { |key| [ key, ordered(data[key], names[key] || rest) ] }
+        when Array
+          data.map { |item| ordered(item, schema["items"] || {}) }
+        else
+          data
+        end
+      end
+
       def in_words(error)
         pointer, schema = error["data_pointer"], error["schema"]
         case error["type"]
@@ -103,6 +121,7 @@ module DustLadder
         ].reject(&:empty?).join(", ")
       end
       private_class_method :plan_schemer,
+        :ordered,
         :group_schemer,
         :chart_schemer,
         :ladder_schemer,

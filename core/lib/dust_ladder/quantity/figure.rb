@@ -136,6 +136,4 @@ module DustLadder
       end
     end
   end
-
-  Figure = Quantity::Figure
 end

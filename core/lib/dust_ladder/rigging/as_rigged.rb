@@ -23,7 +23,7 @@ module DustLadder
       end
 
       def planned = @planned ||= DustLadder.check(@document)
-      def measured = @measured ||= DustLadder.check(PlanFile.with_values(@document, changes))
+      def measured = @measured ||= DustLadder.check(PlanFile::Pointer.with_values(@document, changes))
 
       # Rungs of both, foot first.
       def beside =

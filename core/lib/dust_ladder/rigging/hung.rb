@@ -1,44 +1,5 @@
 module DustLadder
   module Rigging
-    # A leg as it hangs: level distance of its point from the plumb line (below nothing on the other side of it, where
-    # that is known), height of what it hangs from above it, length; all m.
-    Leg =
-      Struct.new(:run, :height, :length) do
-        def deg_from_horizontal = Math.atan2(height, run.abs) * 180 / Math::PI
-      end
-
-    # What one leg carries in one pose: kg as mass held, upward and along the leg; the pose's leg; the Corner it is of.
-    Pull = Struct.new(:share, :tension, :leg, :corner)
-
-    # A corner of what is open: the weight's end, the CG's place in its box, each line's length, all as signs; and
-    # whether the lines are as they were made or as they stretch. names: of the lines.
-    Corner =
-      Struct.new(:weight, :box, :lengths, :made, :names) do
-        def nominal? = weight.nil?
-
-        # Where in its box the CG is, in words.
-        def self.box_words(box)
-          "CG at " \
-            "#{Corner::AXES.each_with_index.map { |axis, index|
-              "#{box[index].positive? ? "+" : "−"}#{axis}"
-            }.join(" ")} of its box"
-        end
-
-        def words
-          return made ? "nominal, as made" : "nominal" if nominal?
-
-          long =
-            lengths.zip(names).map do |sign, name|
-              "#{name.start_with?("upper") || name == "bail" ? name : "#{name} leg"} " \
-                "#{sign.positive? ? "long" : "short"}"
-            end
-          [ Corner.box_words(box), *long, "weight #{weight.positive? ? "high" : "low"}",
-            *(made ? "as made" : nil) ].join(", ")
-        end
-        alias_method :to_s, :words
-      end
-    Corner::AXES = %w[x y z].freeze
-
     # A load under one hook in one pose, told in its own axes, m: where the hook is, which way the world's up points,
     # and what each of its lines carries, kg. line_of: the line of each leg; below: in a plane, the signed runs of its
     # legs.

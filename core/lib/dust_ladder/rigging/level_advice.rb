@@ -99,11 +99,13 @@ module DustLadder
               else
                 []
               end
-            bridle.reeved? ? below.uniq { |_, place, _| PlanFile.at(@document, "#{place}/sling") } : below + above
+            bridle.reeved? ? below.uniq { |_, place, _|
+              PlanFile::Pointer.at(@document, "#{place}/sling")
+            } : below + above
           end
       end
 
-      def sling_at(place) = @lift.sling_of(PlanFile.at(@document, place))
+      def sling_at(place) = @lift.sling_of(PlanFile::Pointer.at(@document, place))
 
       # [id, words, changes, size] of everything worth a try.
       def changes = strands.flat_map { |strand| [ *cut_to(strand), *other_sling(strand) ] } + holes + bails
@@ -202,7 +204,7 @@ module DustLadder
       end
 
       def advice(id, words, values, size)
-        document = PlanFile.with_values(@document, values)
+        document = PlanFile::Pointer.with_values(@document, values)
         tilt =
           begin
             Lift.new(document, hasty: true).bridle.pose.tilt_deg

@@ -104,10 +104,10 @@ module DustLadder
 
       # A plan of this arrangement with nothing on its legs, then the best slings of the store on them.
       def proposal(id, words, changes)
-        bare = PlanFile.with_values(@document, changes)
+        bare = PlanFile::Pointer.with_values(@document, changes)
         lower = taken(bare)
         upper = bare.dig("rigging", "beam").to_h["legs"].to_a.any?
-        both_tiers = upper ? taken(PlanFile.with_values(bare, lower.changes), upper: true) : nil
+        both_tiers = upper ? taken(PlanFile::Pointer.with_values(bare, lower.changes), upper: true) : nil
         all = [ lower, both_tiers ].compact
         final = all.last
         Proposal.new(

@@ -111,7 +111,7 @@ module DustLadder
       # stand in, so that there is something to ask for; and slings of a kind, where that kind is asked for. What is
       # taken is judged by itself.
       def with_stand_ins(kind = nil)
-        PlanFile
+        PlanFile::Pointer
           .with_values(@document, {})
           .tap do |copy|
             mine = @upper ? copy.dig("rigging", "beam", "legs") : copy.dig("rigging", "legs")
@@ -224,7 +224,7 @@ module DustLadder
           choice: choice,
           reasons: reasons(choice),
           changes: changes,
-          ladder: judged ? DustLadder.check(PlanFile.with_values(@document, changes)) : nil
+          ladder: judged ? DustLadder.check(PlanFile::Pointer.with_values(@document, changes)) : nil
         )
       end
 

@@ -52,7 +52,7 @@ module DustLadder
 
       # A new plan with what was typed: its points, slings and crane are still to be given.
       def plan(title)
-        document = PlanFile.blank(title: title, rule_set: @rules)
+        document = Plan.blank(title: title, rule_set: @rules)
         names = %w[West East North South].first(LEGS.fetch(@given["legs"], 2))
         leg =
           document["rigging"]["legs"].first.merge(

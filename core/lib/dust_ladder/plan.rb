@@ -1,53 +1,14 @@
 module DustLadder
-  module PlanFile
+  # What a plan says, by its sections.
+  module Plan
     module_function
-
-    # The plan document as text: keys in the schema's order, free maps in the order of their keys, so that
-    # the same plan is always the same file.
-    def write(document) =
-      "#{JSON.pretty_generate(ordered(lifted(document).merge("core" => DustLadder::VERSION), Schema::PLAN))}\n"
-
-    def ordered(data, schema)
-      schema = Schema::PLAN["$defs"].fetch(schema["$ref"].split("/").last) if schema["$ref"]
-      case data
-      when Hash
-        names = schema["properties"] || {}
-        rest = schema["additionalProperties"].is_a?(Hash) ? schema["additionalProperties"] : {}
-        keys = names.keys & data.keys
-        (keys + (data.keys - keys).sort).to_h { |key| [ key, ordered(data[key], names[key] || rest) ] }
-      when Array
-        data.map { |item| ordered(item, schema["items"] || {}) }
-      else
-        data
-      end
-    end
-
-    def keys(pointer) =
-      pointer.split("/").drop(1).map { |key| key.match?(/\A\d+\z/) ? key.to_i : key.gsub("~1", "/").gsub("~0", "~") }
-
-    # What is at a JSON pointer, or nil.
-    def at(document, pointer) = document.dig(*keys(pointer))
-
-    # A copy of the document with other values at some places, { JSON pointer => value }.
-    def with_values(document, changes)
-      JSON
-        .parse(JSON.generate(document))
-        .tap do |copy|
-          changes.each do |pointer, value|
-            *path, last = keys(pointer)
-            path.reduce(copy) { |place, key| place[key] || (place.is_a?(Hash) ? place[key] = {} : place[key]) }[
-              last
-            ] = value
-          end
-        end
-    end
 
     # A plan with nothing filled in yet, under a rule set (its data), as a new plan starts.
     def blank(title:, rule_set:)
       quantity = ->(*names) { names.to_h { |name| [ name, nil ] } }
       {
-        "format" => FORMAT,
-        "version" => VERSION,
+        "format" => PlanFile::FORMAT,
+        "version" => PlanFile::VERSION,
         "title" => title,
         "site" => "",
         "lift_at" => nil,
@@ -92,7 +53,7 @@ module DustLadder
         } ],
         "snapshots" => {
           "rule_sets" => {
-            rule_set.id => Digest.snapshot(rule_set.data)
+            rule_set.id => PlanFile::Digest.snapshot(rule_set.data)
           },
           "slings" => {},
           "charts" => {}

@@ -1,0 +1,29 @@
+module DustLadder
+  module Cranes
+    # Who entered a chart's figures, and who read them against the paper. data: the chart's record, or nil.
+    class Record
+      def initialize(data)
+        @data = data || {}
+      end
+
+      def entered_by = @data["entered_by"].to_s.strip
+      def checked_by = @data["checked_by"].to_s.strip
+
+      # Why an issued plan cannot rest on it; nil when two different people stand for it.
+      def doubt
+        return "who entered the chart is not on record" if entered_by.empty?
+        return "the chart is not checked against the paper by a second person" if checked_by.empty?
+
+        "the chart was checked by #{checked_by}, who entered it: another person must" if same?(checked_by)
+      end
+
+      # Is this whoever entered it?
+      def same?(name) = plain(name) == plain(entered_by)
+      def words = "version #{@data["version"].to_i}: entered by #{entered_by}, checked by #{checked_by}"
+
+      private
+
+      def plain(name) = name.strip.squeeze(" ").downcase
+    end
+  end
+end

@@ -1,0 +1,80 @@
+module DustLadder
+  module PlanFile
+    # What a schema cannot say: digests that match, references that lead somewhere, tables that are whole.
+    class Soundness
+      # fresh: the document's snapshots that were not looked at before.
+      def initialize(document, fresh)
+        @document = document
+        @fresh = fresh
+        @errors = []
+      end
+
+      def errors
+        digests
+        references
+        @fresh["charts"].each { |id, snapshot| chart("/snapshots/charts/#{escape(id)}/data", snapshot["data"]) }
+        @errors
+      end
+
+      private
+
+      def escape(key) = key.gsub("~", "~0").gsub("/", "~1")
+
+      def error(pointer, message, expected) =
+        @errors << { "pointer" => pointer, "message" => message, "expected" => expected }
+
+      def digests
+        @fresh.each do |kind, snapshots|
+          snapshots.each do |id, snapshot|
+            actual = Digest.of(snapshot["data"])
+            next if actual == snapshot["digest"]
+
+            error(
+              "/snapshots/#{kind}/#{escape(id)}/digest",
+              "the data were changed since this digest was made",
+              actual
+            )
+          end
+        end
+      end
+
+      def references
+        snapshots = @document["snapshots"]
+        rules = @document["rules"]
+        unless snapshots["rule_sets"].key?(rules)
+          error(
+            "/rules",
+            "there is no rule-set snapshot #{rules.inspect}",
+            "one of #{snapshots["rule_sets"].keys.inspect}"
+          )
+        end
+        chart = @document.dig("cranes", 0, "chart")
+        if chart && !snapshots["charts"].key?(chart)
+          error(
+            "/cranes/0/chart",
+            "there is no chart snapshot #{chart.inspect}",
+            "one of #{snapshots["charts"].keys.inspect}, or null"
+          )
+        end
+        legs, points = @document.dig("rigging", "legs"), @document.dig("load", "points")
+        if legs.size != points.size
+          error("/rigging/legs", "there are #{legs.size} legs", "#{points.size}, one for each point")
+        end
+        legs.each_with_index do |leg, index|
+          next if leg["sling"].nil? || snapshots["slings"].key?(leg["sling"])
+
+          error(
+            "/rigging/legs/#{index}/sling",
+            "there is no sling snapshot #{leg["sling"].inspect}",
+            "one of #{snapshots["slings"].keys.inspect}, or null"
+          )
+        end
+      end
+
+      def chart(pointer, data) =
+        @errors.concat(
+          Cranes::ChartFile.faults(data).map { |fault| fault.merge("pointer" => "#{pointer}#{fault["pointer"]}") }
+        )
+    end
+  end
+end
