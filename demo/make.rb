@@ -196,7 +196,7 @@ STORE =
     state, note = NOTES.fetch(data["number"], [ "ready", "" ])
     DustLadder::Gear::Piece
       .new(
-        DustLadder::Gear::Piece.fields_of(data).merge(
+        DustLadder::Gear::PieceFields.of(data).merge(
           "state" => state,
           "note" => note,
           "examined" => EXAMINED[data["number"]],

@@ -13,6 +13,7 @@ for (const [name, version] of [
   const schema = JSON.parse(readFileSync(`${FOLDER}/${name}-${version}.json`, 'utf8'))
   const made = await compile(schema, schema.title, {
     bannerComment: banner,
+    cwd: `${FOLDER}/`,
     additionalProperties: false,
     ignoreMinAndMaxItems: true,
     strictIndexSignatures: true,

@@ -102,7 +102,7 @@ class Chart < ApplicationRecord
       **line,
       **snapshot,
       diagram: DustLadder::Cranes::RangeDiagram.new(data).as_json,
-      warnings: DustLadder::Cranes::ChartFile.warnings(data),
+      warnings: DustLadder::Cranes::ChartWarnings.of(data),
       versions:
         Chart
           .where(identifier: identifier)

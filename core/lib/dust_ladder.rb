@@ -1,7 +1,12 @@
-require "json"
-require "yaml"
+require "csv"
+require "date"
+require "did_you_mean"
 require "digest"
+require "json"
+require "json_schemer"
+require "monitor"
 require "stringio"
+require "yaml"
 require "zeitwerk"
 
 Zeitwerk::Loader.for_gem.setup

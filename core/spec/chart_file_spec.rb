@@ -305,7 +305,7 @@ RSpec.describe DustLadder::Cranes::ChartFile do
     next unless %w[mobile tower].include?(data["family"] || "mobile")
 
     it "writes #{data["id"]} as a grid that reads as the same figures" do
-      back = read.(DustLadder::Cranes::ChartGrid.write(data)).first
+      back = read.(DustLadder::Cranes::ChartGridText.write(data)).first
       expect(back.faults).to eq([])
       expect(back.data["identity"]).to eq(data["identity"])
       tables = ->(chart) do
@@ -344,17 +344,12 @@ RSpec.describe DustLadder::Cranes::ChartFile do
   end
 
   it "has no grid for a platform machine or a hoist" do
-    expect(DustLadder::Cranes::ChartGrid.write("family" => "fixed_hoist")).to be_nil
+    expect(DustLadder::Cranes::ChartGridText.write("family" => "fixed_hoist")).to be_nil
   end
 
   it "is described by the schema that ships with it" do
     folder = File.expand_path("../lib/dust_ladder/plan_file/schemas", __dir__)
-    plan_schema = JSON.parse(File.read(File.join(folder, "plan-2.json")))
-    schemer =
-      JSONSchemer.schema(
-        JSON.parse(File.read(File.join(folder, "chart-1.json"))),
-        ref_resolver: ->(_uri) { plan_schema }
-      )
+    schemer = JSONSchemer.schema(DustLadder::PlanFile::Bundle.read(File.join(folder, "chart-1.json")))
     expect(schemer.valid?(JSON.parse(described_class.write([ read.(whole).first.data ])))).to be(true)
     expect(schemer.valid?(JSON.parse(described_class.write([ { "id" => "x" } ])))).to be(false)
   end

@@ -80,7 +80,7 @@ RSpec.describe DustLadder::CommandLine do
     expect(run("charts", :file, text: DustLadder::Cranes::ChartFile.write([ chart ]))).to match(
       [ 0, /Test crane, full: whole/, "" ]
     )
-    grid = DustLadder::Cranes::ChartGrid.write(chart)
+    grid = DustLadder::Cranes::ChartGridText.write(chart)
     expect(JSON.parse(run("charts", :file, "--json", text: grid)[1])["charts"].first["tables"].keys).to eq(
       %w[rear front]
     )

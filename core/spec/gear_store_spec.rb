@@ -85,7 +85,7 @@ RSpec.describe DustLadder::Gear::Piece do
       read(spreader).data,
       PlanHelp.instance_method(:sling).bind_call(Object.new, "A-1")
     ].each do |data|
-      back = described_class.new(described_class.fields_of(data)).data
+      back = described_class.new(DustLadder::Gear::PieceFields.of(data)).data
       expect(DustLadder.floats(back)).to match(
         DustLadder
           .floats(data)

@@ -12,7 +12,7 @@ module Api
         )
       end
 
-      grid = DustLadder::Cranes::ChartGrid.write(chart.data) or
+      grid = DustLadder::Cranes::ChartGridText.write(chart.data) or
         return refuse("a chart of this family has no grid", "the JSON file", :not_found)
       send_data "\ufeff#{grid}", filename: "#{name}.csv", type: "text/csv"
     end

@@ -1,14 +1,6 @@
 // Made by script/types.mjs from the core's JSON Schema. Do not edit.
 
 /**
- * a mass as written, with its unit
- */
-export type Mass = string | null;
-/**
- * a length as written, with its unit
- */
-export type Length = string | null;
-/**
  * lengthwise along the load
  */
 export type Prevented = {
@@ -30,10 +22,6 @@ export type Prevented1 = {
    */
   by: string;
 } | null;
-/**
- * an angle as written, with its unit
- */
-export type Angle = string | null;
 
 /**
  * One lift plan, self-contained. Quantities of the plan are kept as they were written, with their unit; snapshots are in kg, m and degrees, with the unit in the key's name.
@@ -55,288 +43,8 @@ export interface Plan {
    * which of the rule-set snapshots is used
    */
   rules: string;
-  load: {
-    name: string;
-    weight: {
-      /**
-       * where it comes from; typed when nothing is said
-       */
-      by?: "typed" | "take_off";
-      bare: Mass;
-      basis: "weighed" | "certified" | "calculated" | "estimated" | "unknown";
-      /**
-       * who says so, or how it was found
-       */
-      source: string;
-      /**
-       * what the weight was taken as before, oldest first
-       *
-       * @maxItems 200
-       */
-      history?: EarlierWeight[];
-    };
-    size: {
-      /**
-       * where it comes from; typed when nothing is said
-       */
-      by?: "typed" | "take_off";
-      length: Length;
-      width: Length;
-      height: Length;
-    };
-    cg: {
-      /**
-       * where it comes from; typed when nothing is said
-       */
-      by?: "typed" | "take_off";
-      x: Length;
-      y: Length;
-      z: Length;
-      basis: "take_off" | "drawing" | "by_eye" | "contents_unknown";
-      /**
-       * half-widths of the box that the centre of gravity may be in, in place of the rule set's share of the size
-       */
-      half_width?: {
-        x?: Length;
-        y?: Length;
-        z?: Length;
-      };
-    };
-    /**
-     * @minItems 1
-     * @maxItems 4
-     */
-    points: {
-      name: string;
-      x: Length;
-      y: Length;
-      z: Length;
-      /**
-       * what a point is on that lies outside the load's outline
-       */
-      on?: string;
-      /**
-       * a mass as written, with its unit
-       */
-      wll?: string | null;
-    }[];
-    take_off?: TakeOff;
-    /**
-     * lifting points that the load's maker rated; where they are given every leg must be on one
-     *
-     * @maxItems 40
-     */
-    rated_points?: {
-      name: string;
-      x: Length;
-      y: Length;
-      z: Length;
-      wll: Mass;
-    }[];
-    /**
-     * whether what the legs press along the level can harm it
-     */
-    thrust?: {
-      /**
-       * @maxItems 3
-       */
-      marks?: ("thin" | "long" | "flexible")[];
-      /**
-       * a mass as written, with its unit
-       */
-      limit?: string | null;
-    };
-    /**
-     * bundle: loose pieces, a stack or a bundle, that a single wrap does not grip all round; null or left out: nobody said
-     */
-    made_of?: "one_piece" | "bundle" | null;
-  };
-  rigging: {
-    /**
-     * hook_height: legs are made up to hang level under it; leg_lengths: the hook comes where the legs put it; leg_angles: lengths follow from each leg's angle
-     */
-    set_by: "hook_height" | "leg_lengths" | "leg_angles";
-    /**
-     * a length as written, with its unit
-     */
-    hook_height: string | null;
-    /**
-     * one for each point, in the points' order
-     *
-     * @minItems 1
-     * @maxItems 4
-     */
-    legs: {
-      /**
-       * number of a sling snapshot
-       */
-      sling: string | null;
-      hitch: "vertical" | "choker" | "basket";
-      /**
-       * a length as written, with its unit
-       */
-      length: string | null;
-      /**
-       * interior angle at the eye, 180 not bent
-       */
-      choke_angle: string | null;
-      /**
-       * a length as written, with its unit
-       */
-      basket_width: string | null;
-      /**
-       * an older note of what keeps it from sliding; it cures nothing
-       */
-      held_by: string;
-      /**
-       * a length as written, with its unit
-       */
-      bend?: string | null;
-      /**
-       * what joins the leg to the load and to the hook
-       *
-       * @maxItems 6
-       */
-      fittings?: Fitting[];
-      /**
-       * between each part of a choke's loop and the level line between them, where it closes round the load
-       */
-      loop_angle?: string | null;
-      /**
-       * which hole of the beam it hangs from, counted along x from 0; a spreader's ends are 0 and 1
-       */
-      hole?: number | null;
-      /**
-       * a length as written, with its unit
-       */
-      round?: string | null;
-      /**
-       * what keeps a basket or choke from sliding; one means cures one question
-       */
-      prevents?: {
-        along?: Prevented;
-        round?: Prevented1;
-      };
-      /**
-       * how often a basket or choke goes round the load
-       */
-      wraps?: number | null;
-      /**
-       * as typed with its convention, such as 45° from horizontal; used when set by leg_angles
-       */
-      angle?: string | null;
-      /**
-       * was the choke hammered or battened down on the load? null: nobody said
-       */
-      beaten_down?: boolean | null;
-      /**
-       * own: the sling's own end holds the load, with no fitting between
-       */
-      load_end?: "own" | null;
-    }[];
-    /**
-     * where the slings work; not looked at when it is not here
-     */
-    surroundings?: {
-      /**
-       * of the sling at its hottest or coldest, such as 35 °C
-       */
-      temperature: string | null;
-      /**
-       * @maxItems 3
-       */
-      near: ("acid" | "alkali" | "bleach")[];
-      /**
-       * what the slings bear on
-       */
-      edges: "none" | "padded" | "sharp" | null;
-      no_sparks: boolean;
-      no_current: boolean;
-      /**
-       * what the site leaves of every rating, such as 80 %; nothing for all of it
-       */
-      site_factor: string | null;
-      site_reason: string;
-      /**
-       * a length as written, with its unit
-       */
-      edge_radius?: string | null;
-      /**
-       * of the load where slings bear on it
-       */
-      surface?: "plain" | "polished" | "coated" | "soft" | "thin" | null;
-      /**
-       * what lies between the slings and such a surface
-       */
-      packing?: string;
-    };
-    /**
-     * a spreader or lifting beam between hook and legs, along the load's x; null or left out for none
-     */
-    beam?: {
-      /**
-       * number of a beam snapshot
-       */
-      beam: string | null;
-      /**
-       * a length as written, with its unit
-       */
-      span: string | null;
-      /**
-       * a length as written, with its unit
-       */
-      headroom: string | null;
-      /**
-       * slings above it, one for each upper eye
-       *
-       * @maxItems 2
-       */
-      legs: {
-        sling: string | null;
-        length: Length;
-      }[];
-      /**
-       * which of a lifting beam's holes its bail is pinned in, counted along x from 0
-       */
-      bail?: number | null;
-    } | null;
-    /**
-     * pairs of points held by one sling that runs over a sheave or rolling block at the hook
-     */
-    reeved?: {
-      /**
-       * @maxItems 2
-       */
-      pairs: number[][];
-      /**
-       * the competent person whose choice it is
-       */
-      decided_by: string;
-      /**
-       * one for each pair, in order
-       *
-       * @maxItems 2
-       */
-      blocks?: {
-        /**
-         * a mass as written, with its unit
-         */
-        wll?: string | null;
-        /**
-         * a mass as written, with its unit
-         */
-        eye_wll?: string | null;
-        /**
-         * a mass as written, with its unit
-         */
-        anchor_wll?: string | null;
-      }[];
-    } | null;
-    /**
-     * who decided on legs that are not alike, under which a rating for all legs together is void
-     */
-    unlike_decided_by?: string;
-  };
+  load: Load;
+  rigging: Rigging;
   /**
    * the crane of the lift, with where it picks and sets
    *
@@ -344,59 +52,156 @@ export interface Plan {
    * @maxItems 1
    */
   cranes: Crane[];
-  /**
-   * rungs that are answered in words; one that is not here is not answered
-   */
-  by_word?: {
-    ground?: Word;
-    power_lines?: LineWord;
-    obstacles?: Word;
-    crew?: Word;
-  };
-  /**
-   * what the plan is about; the whole lift when nothing is said
-   */
-  scope?: {
-    kind: "whole" | "workshop" | "rigging";
+  by_word?: ByWord;
+  scope?: Scope;
+  snapshots: Snapshots;
+}
+export interface Load {
+  name: string;
+  weight: {
     /**
-     * who says that the rest cannot arise; nothing is left out without a name
+     * where it comes from; typed when nothing is said
      */
-    by: string;
+    by?: "typed" | "take_off";
+    /**
+     * a mass as written, with its unit
+     */
+    bare: string | null;
+    basis: "weighed" | "certified" | "calculated" | "estimated" | "unknown";
+    /**
+     * who says so, or how it was found
+     */
+    source: string;
+    /**
+     * what the weight was taken as before, oldest first
+     *
+     * @maxItems 200
+     */
+    history?: EarlierWeight[];
   };
-  snapshots: {
-    rule_sets: {
-      [k: string]:
-        | {
-            digest: string;
-            data: RuleSet;
-          }
-        | undefined;
-    };
-    slings: {
-      [k: string]:
-        | {
-            digest: string;
-            data: Sling;
-          }
-        | undefined;
-    };
-    charts: {
-      [k: string]:
-        | {
-            digest: string;
-            data: Chart;
-          }
-        | undefined;
-    };
-    beams?: {
-      [k: string]:
-        | {
-            digest: string;
-            data: Beam;
-          }
-        | undefined;
+  size: {
+    /**
+     * where it comes from; typed when nothing is said
+     */
+    by?: "typed" | "take_off";
+    /**
+     * a length as written, with its unit
+     */
+    length: string | null;
+    /**
+     * a length as written, with its unit
+     */
+    width: string | null;
+    /**
+     * a length as written, with its unit
+     */
+    height: string | null;
+  };
+  cg: {
+    /**
+     * where it comes from; typed when nothing is said
+     */
+    by?: "typed" | "take_off";
+    /**
+     * a length as written, with its unit
+     */
+    x: string | null;
+    /**
+     * a length as written, with its unit
+     */
+    y: string | null;
+    /**
+     * a length as written, with its unit
+     */
+    z: string | null;
+    basis: "take_off" | "drawing" | "by_eye" | "contents_unknown";
+    /**
+     * half-widths of the box that the centre of gravity may be in, in place of the rule set's share of the size
+     */
+    half_width?: {
+      /**
+       * a length as written, with its unit
+       */
+      x?: string | null;
+      /**
+       * a length as written, with its unit
+       */
+      y?: string | null;
+      /**
+       * a length as written, with its unit
+       */
+      z?: string | null;
     };
   };
+  /**
+   * @minItems 1
+   * @maxItems 4
+   */
+  points: {
+    name: string;
+    /**
+     * a length as written, with its unit
+     */
+    x: string | null;
+    /**
+     * a length as written, with its unit
+     */
+    y: string | null;
+    /**
+     * a length as written, with its unit
+     */
+    z: string | null;
+    /**
+     * what a point is on that lies outside the load's outline
+     */
+    on?: string;
+    /**
+     * a mass as written, with its unit
+     */
+    wll?: string | null;
+  }[];
+  take_off?: TakeOff;
+  /**
+   * lifting points that the load's maker rated; where they are given every leg must be on one
+   *
+   * @maxItems 40
+   */
+  rated_points?: {
+    name: string;
+    /**
+     * a length as written, with its unit
+     */
+    x: string | null;
+    /**
+     * a length as written, with its unit
+     */
+    y: string | null;
+    /**
+     * a length as written, with its unit
+     */
+    z: string | null;
+    /**
+     * a mass as written, with its unit
+     */
+    wll: string | null;
+  }[];
+  /**
+   * whether what the legs press along the level can harm it
+   */
+  thrust?: {
+    /**
+     * @maxItems 3
+     */
+    marks?: ("thin" | "long" | "flexible")[];
+    /**
+     * a mass as written, with its unit
+     */
+    limit?: string | null;
+  };
+  /**
+   * bundle: loose pieces, a stack or a bundle, that a single wrap does not grip all round; null or left out: nobody said
+   */
+  made_of?: "one_piece" | "bundle" | null;
 }
 export interface EarlierWeight {
   /**
@@ -498,6 +303,195 @@ export interface Group {
    */
   parts: Part[];
 }
+export interface Rigging {
+  /**
+   * hook_height: legs are made up to hang level under it; leg_lengths: the hook comes where the legs put it; leg_angles: lengths follow from each leg's angle
+   */
+  set_by: "hook_height" | "leg_lengths" | "leg_angles";
+  /**
+   * a length as written, with its unit
+   */
+  hook_height: string | null;
+  /**
+   * one for each point, in the points' order
+   *
+   * @minItems 1
+   * @maxItems 4
+   */
+  legs: {
+    /**
+     * number of a sling snapshot
+     */
+    sling: string | null;
+    hitch: "vertical" | "choker" | "basket";
+    /**
+     * a length as written, with its unit
+     */
+    length: string | null;
+    /**
+     * interior angle at the eye, 180 not bent
+     */
+    choke_angle: string | null;
+    /**
+     * a length as written, with its unit
+     */
+    basket_width: string | null;
+    /**
+     * an older note of what keeps it from sliding; it cures nothing
+     */
+    held_by: string;
+    /**
+     * a length as written, with its unit
+     */
+    bend?: string | null;
+    /**
+     * what joins the leg to the load and to the hook
+     *
+     * @maxItems 6
+     */
+    fittings?: Fitting[];
+    /**
+     * between each part of a choke's loop and the level line between them, where it closes round the load
+     */
+    loop_angle?: string | null;
+    /**
+     * which hole of the beam it hangs from, counted along x from 0; a spreader's ends are 0 and 1
+     */
+    hole?: number | null;
+    /**
+     * a length as written, with its unit
+     */
+    round?: string | null;
+    /**
+     * what keeps a basket or choke from sliding; one means cures one question
+     */
+    prevents?: {
+      along?: Prevented;
+      round?: Prevented1;
+    };
+    /**
+     * how often a basket or choke goes round the load
+     */
+    wraps?: number | null;
+    /**
+     * as typed with its convention, such as 45° from horizontal; used when set by leg_angles
+     */
+    angle?: string | null;
+    /**
+     * was the choke hammered or battened down on the load? null: nobody said
+     */
+    beaten_down?: boolean | null;
+    /**
+     * own: the sling's own end holds the load, with no fitting between
+     */
+    load_end?: "own" | null;
+  }[];
+  /**
+   * where the slings work; not looked at when it is not here
+   */
+  surroundings?: {
+    /**
+     * of the sling at its hottest or coldest, such as 35 °C
+     */
+    temperature: string | null;
+    /**
+     * @maxItems 3
+     */
+    near: ("acid" | "alkali" | "bleach")[];
+    /**
+     * what the slings bear on
+     */
+    edges: "none" | "padded" | "sharp" | null;
+    no_sparks: boolean;
+    no_current: boolean;
+    /**
+     * what the site leaves of every rating, such as 80 %; nothing for all of it
+     */
+    site_factor: string | null;
+    site_reason: string;
+    /**
+     * a length as written, with its unit
+     */
+    edge_radius?: string | null;
+    /**
+     * of the load where slings bear on it
+     */
+    surface?: "plain" | "polished" | "coated" | "soft" | "thin" | null;
+    /**
+     * what lies between the slings and such a surface
+     */
+    packing?: string;
+  };
+  /**
+   * a spreader or lifting beam between hook and legs, along the load's x; null or left out for none
+   */
+  beam?: {
+    /**
+     * number of a beam snapshot
+     */
+    beam: string | null;
+    /**
+     * a length as written, with its unit
+     */
+    span: string | null;
+    /**
+     * a length as written, with its unit
+     */
+    headroom: string | null;
+    /**
+     * slings above it, one for each upper eye
+     *
+     * @maxItems 2
+     */
+    legs: {
+      sling: string | null;
+      /**
+       * a length as written, with its unit
+       */
+      length: string | null;
+    }[];
+    /**
+     * which of a lifting beam's holes its bail is pinned in, counted along x from 0
+     */
+    bail?: number | null;
+  } | null;
+  /**
+   * pairs of points held by one sling that runs over a sheave or rolling block at the hook
+   */
+  reeved?: {
+    /**
+     * @maxItems 2
+     */
+    pairs: number[][];
+    /**
+     * the competent person whose choice it is
+     */
+    decided_by: string;
+    /**
+     * one for each pair, in order
+     *
+     * @maxItems 2
+     */
+    blocks?: {
+      /**
+       * a mass as written, with its unit
+       */
+      wll?: string | null;
+      /**
+       * a mass as written, with its unit
+       */
+      eye_wll?: string | null;
+      /**
+       * a mass as written, with its unit
+       */
+      anchor_wll?: string | null;
+    }[];
+  } | null;
+  /**
+   * who decided on legs that are not alike, under which a rating for all legs together is void
+   */
+  unlike_decided_by?: string;
+}
 export interface Fitting {
   end: "load" | "hook";
   kind: "hook" | "shackle" | "eyebolt_plain" | "eyebolt_shouldered" | "hoist_ring";
@@ -517,7 +511,10 @@ export interface Fitting {
    * how far from the bowl to the tip the load sits in a hook, such as 25 %
    */
   off_centre?: string | null;
-  mass?: Mass;
+  /**
+   * a mass as written, with its unit
+   */
+  mass?: string | null;
   /**
    * of a shackle: is it pulled in the plane of its bow, or across it?
    */
@@ -554,7 +551,10 @@ export interface Crane {
   as_rigged: {
     [k: string]: string | undefined;
   };
-  boom_length: Length;
+  /**
+   * a length as written, with its unit
+   */
+  boom_length: string | null;
   parts_of_line: number | null;
   radius_measured_loaded: boolean;
   turn: "clockwise" | "anticlockwise" | "none" | null;
@@ -566,8 +566,14 @@ export interface Crane {
    */
   stations: {
     name: string;
-    radius: Length;
-    slew: Angle;
+    /**
+     * a length as written, with its unit
+     */
+    radius: string | null;
+    /**
+     * an angle as written, with its unit
+     */
+    slew: string | null;
     /**
      * a length as written, with its unit
      */
@@ -590,7 +596,10 @@ export interface Crane {
    */
   deductions: {
     what: string;
-    mass: Mass;
+    /**
+     * a mass as written, with its unit
+     */
+    mass: string | null;
     /**
      * where it hangs; where it is not said it counts as on the hook
      */
@@ -614,7 +623,10 @@ export interface Crane {
    */
   idle_line?: {
     parts: number | null;
-    hanging: Length;
+    /**
+     * a length as written, with its unit
+     */
+    hanging: string | null;
   };
   /**
    * where the load must not go
@@ -623,26 +635,56 @@ export interface Crane {
    */
   zones?: {
     name: string;
-    slew_from: Angle;
-    slew_to: Angle;
-    radius_from: Length;
-    radius_to: Length;
+    /**
+     * an angle as written, with its unit
+     */
+    slew_from: string | null;
+    /**
+     * an angle as written, with its unit
+     */
+    slew_to: string | null;
+    /**
+     * a length as written, with its unit
+     */
+    radius_from: string | null;
+    /**
+     * a length as written, with its unit
+     */
+    radius_to: string | null;
   }[];
   /**
    * what the dry run of a platform and jib machine has shown
    */
   platform?: {
-    lower_boom_from: Angle;
-    lower_boom_to: Angle;
-    upper_boom_from: Angle;
-    upper_boom_to: Angle;
-    load_radius: Length;
+    /**
+     * an angle as written, with its unit
+     */
+    lower_boom_from: string | null;
+    /**
+     * an angle as written, with its unit
+     */
+    lower_boom_to: string | null;
+    /**
+     * an angle as written, with its unit
+     */
+    upper_boom_from: string | null;
+    /**
+     * an angle as written, with its unit
+     */
+    upper_boom_to: string | null;
+    /**
+     * a length as written, with its unit
+     */
+    load_radius: string | null;
     /**
      * @maxItems 30
      */
     aboard: {
       what: string;
-      mass: Mass;
+      /**
+       * a mass as written, with its unit
+       */
+      mass: string | null;
     }[];
   };
   /**
@@ -659,13 +701,25 @@ export interface Crane {
        * number or kind of the ring or link that gathers the legs
        */
       what: string;
-      wll: Mass;
+      /**
+       * a mass as written, with its unit
+       */
+      wll: string | null;
     } | null;
     /**
      * a mass as written, with its unit
      */
     wll?: string | null;
   };
+}
+/**
+ * rungs that are answered in words; one that is not here is not answered
+ */
+export interface ByWord {
+  ground?: Word;
+  power_lines?: LineWord;
+  obstacles?: Word;
+  crew?: Word;
 }
 /**
  * an answer in words, by a named person, in place of figures
@@ -724,6 +778,50 @@ export interface LineWord {
    * a length as written, with its unit
    */
   nearest?: string | null;
+}
+/**
+ * what the plan is about; the whole lift when nothing is said
+ */
+export interface Scope {
+  kind: "whole" | "workshop" | "rigging";
+  /**
+   * who says that the rest cannot arise; nothing is left out without a name
+   */
+  by: string;
+}
+export interface Snapshots {
+  rule_sets: {
+    [k: string]:
+      | {
+          digest: string;
+          data: RuleSet;
+        }
+      | undefined;
+  };
+  slings: {
+    [k: string]:
+      | {
+          digest: string;
+          data: Sling;
+        }
+      | undefined;
+  };
+  charts: {
+    [k: string]:
+      | {
+          digest: string;
+          data: Chart;
+        }
+      | undefined;
+  };
+  beams?: {
+    [k: string]:
+      | {
+          digest: string;
+          data: Beam;
+        }
+      | undefined;
+  };
 }
 export interface RuleSet {
   id: string;

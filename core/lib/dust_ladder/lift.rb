@@ -5,10 +5,7 @@ module DustLadder
     attr_reader :document,
       :rules,
       :load,
-      :choke_angles,
-      :basket_widths,
-      :bends,
-      :rounds,
+      :rigging,
       :surroundings,
       :beam,
       :scope,
@@ -20,53 +17,17 @@ module DustLadder
     def initialize(data, hasty: false, standing: {})
       @standing = standing
       @document = PlanFile::Document.new(data)
-      @rules = Snapshots.rule_set(data.dig("snapshots", "rule_sets", data["rules"]))
+      @rules = Snapshots.rule_set(document.snapshot("rule_sets", data["rules"]))
       @scope = Plan::Scope.new(document, rules, hoist: -> { duty.crane.family?("fixed_hoist") })
       @line_word = Plan::LineWord.new(document, Site::PowerLinesCheck::ID, Site::PowerLinesCheck::ASKS)
       @slings = {}
-      @fitting_masses = {}
       @load = Load::PlannedLoad.new(document, rules)
+      @rigging = Plan::Rigging.new(document).read
       @beam = Rigging::PlannedBeam.of(document)
       @bridle = bridle_of(->(index) { sling_of(legs[index]) })
       @bridle.hasty = hasty
-      @choke_angles =
-        legs.each_index.map do |index|
-          document.angle(
-            "the angle of choke of the #{load.points[index].name} leg",
-            "rigging",
-            "legs",
-            index,
-            "choke_angle",
-            at_least: 0,
-            at_most: 180
-          )
-        end
-      @basket_widths =
-        legs.each_index.map do |index|
-          document.size(
-            "the basket width of the #{load.points[index].name} leg",
-            "rigging",
-            "legs",
-            index,
-            "basket_width"
-          )
-        end
-      @bends =
-        legs.each_index.map do |index|
-          document.size("what the #{load.points[index].name} leg is bent round", "rigging", "legs", index, "bend")
-        end
-      @rounds =
-        legs.each_index.map do |index|
-          document.size(
-            "what of the #{load.points[index].name} sling goes round the load",
-            "rigging",
-            "legs",
-            index,
-            "round"
-          )
-        end
       duties
-      @surroundings = Slings::Surroundings.new(document, rules) if document.dig("rigging", "surroundings")
+      @surroundings = Slings::Surroundings.new(document, rules) if @rigging.surroundings.given?
     end
 
     # The same load and rigging under another crane. data: a plan that differs from this one in its cranes alone.
@@ -81,14 +42,14 @@ module DustLadder
       at = document.dig("lift_at") or return
       Date.iso8601(at.slice(0, 10))
     rescue Date::Error
-      raise NotKnown.new("#{at.slice(0, 10)} is not a day", pointer: "/lift_at")
+      raise NotKnown.new("#{at.slice(0, 10)} is not a day", pointer: Plan.pointer("lift_at"))
     end
 
     def standing(number) = @standing[number]
-    def legs = document.dig("rigging", "legs")
+    def legs = rigging.legs
+    # leg: a section of the plan with a sling. Its data as the plan took it, or nil.
     def sling_of(leg) =
-      leg["sling"] &&
-        (@slings[leg["sling"]] ||= Snapshots.floats("slings", document.dig("snapshots", "slings", leg["sling"])))
+      leg.sling && (@slings[leg.sling] ||= Snapshots.floats("slings", document.snapshot("slings", leg.sling)))
     def bridle = @measured_bridle ||= @bridle.measure
 
     # What hangs in a hook with this load and rigging, as items of a stack.
@@ -97,17 +58,23 @@ module DustLadder
     private
 
     def bridle_of(slings)
-      return Rigging::Bridle.new(document, load, rules, slings) unless beam
-
-      above = ->(index) { sling_of(beam.uppers[index].data) }
-      Rigging::UnderBeam.new(document, load, rules, slings, beam, above, method(:hung_below_kg))
+      above = ->(index) { sling_of(beam.uppers[index]) }
+      Rigging::Arrangement.of(
+        rigging,
+        load,
+        rules,
+        slings,
+        beam: beam,
+        above: above,
+        hung_below: method(:hung_below_kg)
+      )
     end
 
     # What hangs below a beam with one of its legs, beside the load: its sling, or its part of one, and its fittings.
     def hung_below_kg(index)
-      number = legs[index]["sling"]
-      shared = legs.count { |leg| leg["sling"] == number }
-      sling_kg(sling_of(legs[index]), "/rigging/legs/#{index}/sling") / shared + fittings_of(index).sum(&:kg)
+      leg = legs[index]
+      shared = legs.count { |one| one.sling == leg.sling }
+      sling_kg(sling_of(leg), leg.pointer("sling")) / shared + fittings_of(leg).sum(&:kg)
     end
 
     def take_crane(data)
@@ -126,7 +93,7 @@ module DustLadder
     def load_item = item(symbol: "W", name: "the load", kg: load.planned_kg, source: "planned weight", hangs: :in_hook)
 
     def sling_items
-      below = legs.each_index.map { |index| [ Slings::Leg.of(self, index).sling, "/rigging/legs/#{index}/sling" ] }
+      below = legs.each_index.map { |index| [ Slings::Leg.of(self, index).sling, legs[index].pointer("sling") ] }
       above = beam ? Slings::UpperLeg.all(self).map { |leg| [ leg.sling, leg.pointer ] } : []
       (below + above)
         .uniq { |sling, _| sling["number"] }
@@ -146,7 +113,7 @@ module DustLadder
 
     # Fittings of all legs in one, as long as there are any.
     def fitting_items
-      all = legs.each_index.flat_map { |index| fittings_of(index) }
+      all = legs.flat_map { |leg| fittings_of(leg) }
       return [] if all.empty?
 
       [ item(
@@ -159,14 +126,8 @@ module DustLadder
     end
 
     # The fittings of a leg with their masses. Raises NotKnown for one that is not given.
-    def fittings_of(index)
-      legs[index]["fittings"].to_a.each_index.map do |at|
-        name = Fittings::FittingsCheck.name_of(self, index, at)
-        field = @fitting_masses[[ index, at ]] ||=
-          document.mass("the mass of the #{name}", "rigging", "legs", index, "fittings", at, "mass")
-        item(name: name, kg: field.positive, hangs: :in_hook)
-      end
-    end
+    def fittings_of(leg) =
+      leg.fittings.map { |fitting| item(name: fitting.name, kg: fitting.weight.positive, hangs: :in_hook) }
 
     def beam_items
       return [] unless beam

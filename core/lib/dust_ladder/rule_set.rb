@@ -54,7 +54,7 @@ module DustLadder
         raise(
           NotKnown.new(
             "rule set #{id} has no figure for #{[ name, entry ].compact.join(" ").tr("_", " ")}",
-            pointer: "/rules"
+            pointer: Plan.pointer("rules")
           )
         )
       else

@@ -36,6 +36,9 @@ module DustLadder
 
       private
 
+      # The crane as the plan has it.
+      def planned = @lift.duty.crane
+
       def verdict(row) = row.why ? "stop" : Ladder::Verdict.weakest(row.rungs.map(&:verdict))
       def crane(row) = row.rungs.find { |rung| rung.id == "crane" }
 
@@ -122,12 +125,12 @@ module DustLadder
       def lift_with(chart, boom, parts)
         data = chart["data"]
         crane =
-          @document.dig("cranes", 0).merge(
+          planned.data.merge(
             "chart" => data["id"],
             "as_rigged" => data["identity"],
-            "boom_length" => boom ? "#{boom} m" : @document.dig("cranes", 0, "boom_length"),
+            "boom_length" => boom ? "#{boom} m" : planned["boom_length"],
             "parts_of_line" => parts,
-            "second_trolley" => @document.dig("cranes", 0, "second_trolley") || "not fitted"
+            "second_trolley" => planned["second_trolley"] || "not fitted"
           )
         crane["stations"] = crane["stations"].map { |station| station.merge("boom_length" => nil) } if boom
         @lift.with_crane(
@@ -142,13 +145,13 @@ module DustLadder
       def changes(chart, boom, parts)
         data = chart["data"]
         {
-          "/cranes/0/chart" => data["id"],
-          "/snapshots/charts" => {
+          planned.pointer("chart") => data["id"],
+          Plan.pointer("snapshots", "charts") => {
             data["id"] => chart
           },
-          "/cranes/0/as_rigged" => {},
-          "/cranes/0/parts_of_line" => parts
-        }.merge(boom ? { "/cranes/0/boom_length" => "#{boom} m" } : {})
+          planned.pointer("as_rigged") => {},
+          planned.pointer("parts_of_line") => parts
+        }.merge(boom ? { planned.pointer("boom_length") => "#{boom} m" } : {})
       end
 
       def line(row)
@@ -158,7 +161,7 @@ module DustLadder
           "title" => row.chart["data"]["title"],
           "boom" => row.boom && Figure.m(row.boom).as_json,
           "parts" => row.parts,
-          "current" => row.chart["data"]["id"] == @document.dig("cranes", 0, "chart"),
+          "current" => row.chart["data"]["id"] == planned["chart"],
           "verdict" => verdict(row),
           "utilisation" => rung&.percent&.as_json,
           "gross" => rung&.demand&.as_json,

@@ -1,7 +1,7 @@
 module DustLadder
   module Cranes
     # The crane of a plan: its chart, the machine as rigged, its stations, and what hangs from its tip.
-    class Crane
+    class Crane < Plan::Crane
       Station = Struct.new(:name, :radius, :slew, :support_height, :boom_length, :turn, keyword_init: true)
       # What hangs from the tip beside load and rigging; hangs: "hook", "elsewhere", or nil where it is not said.
       Hanging = Struct.new(:what, :mass, :hangs, keyword_init: true)
@@ -20,41 +20,32 @@ module DustLadder
 
       # index: which of the plan's cranes.
       def initialize(document, rules, index = 0)
-        @document = document
+        super(document, index)
         @rules = rules
-        @place = [ "cranes", index ]
-        @data = document.dig(*@place)
-        @stations = @data["stations"].each_index.map { |index| station(index) }
-        @boom_length = document.size("the boom length", *@place, "boom_length")
-        @obstacle_height = document.place("the highest thing on the way", *@place, "obstacle_height")
+        @stations = self["stations"].each_index.map { |at| station(at) }
+        @boom_length = length("the boom length", "boom_length")
+        @obstacle_height = at("the highest thing on the way", "obstacle_height")
         @deductions =
-          @data["deductions"].each_with_index.map do |item, index|
-            mass = document.mass("the mass of #{item["what"]}", *@place, "deductions", index, "mass")
+          self["deductions"].each_with_index.map do |item, at|
+            mass = mass("the mass of #{item["what"]}", "deductions", at, "mass")
             Hanging.new(what: item["what"], mass: mass, hangs: item["hangs"])
           end
-        @level = document.field(:share, "how far out of level the crane stands", *@place, "level", at_least: 0)
-        @side_pull = document.angle("the planned side pull", *@place, "side_pull", at_least: 0, at_most: 90)
-        @wind = document.field(:speed, "the wind", *@place, "wind", at_least: 0)
-        @zones = (@data["zones"] || []).each_index.map { |index| zone(index) }
-        @idle_hanging = document.extent("what hangs of the idle line", *@place, "idle_line", "hanging") if @data[
-          "idle_line"
-        ]
+        @level = field(:share, "how far out of level the crane stands", "level", at_least: 0)
+        @side_pull = angle("the planned side pull", "side_pull", at_least: 0, at_most: 90)
+        @wind = field(:speed, "the wind", "wind", at_least: 0)
+        @zones = self["zones"].to_a.each_index.map { |at| zone(at) }
+        @idle_hanging = extent("what hangs of the idle line", "idle_line", "hanging") if idle_line
       end
 
-      # JSON pointer of a place of this crane, such as "chart" or "hook/latch".
-      def pointer(place) = "/#{@place.join("/")}/#{place}"
-
-      # The Field of a place of this crane, as of PlanFile::Document.
-      def field(kind, label, *path, **bounds) = @document.field(kind, label, *@place, *path, **bounds)
-      def hook = @data["hook"] || {}
+      def hook = self["hook"] || {}
 
       # The chart's data as snapshot. Raises NotKnown when none is chosen.
       def chart_data
-        id = @data["chart"] or raise NotKnown.new("no chart is chosen", pointer: pointer("chart"))
-        @chart_data ||= Snapshots.floats("charts", @document.dig("snapshots", "charts", id))
+        id = self["chart"] or missing("no chart is chosen", "chart")
+        @chart_data ||= Snapshots.floats("charts", document.snapshot("charts", id))
       end
 
-      def chosen? = !@data["chart"].nil?
+      def chosen? = !self["chart"].nil?
       def family = @family ||= Families.of(chart_data, self)
       # What a screen asks the plan for, by what the chosen machine is.
       def asks = DustLadder.known { chosen? && family.asks } || Families::ASKS
@@ -63,26 +54,26 @@ module DustLadder
       def chart_title = chart_data["title"]
       def record = chart_data["record"]
       def limits = chosen? && chart_data["limits"] || {}
-      def as_rigged = @data["as_rigged"]
-      def second_trolley = @data["second_trolley"]
-      def idle_line = @data["idle_line"]
+      def as_rigged = self["as_rigged"]
+      def second_trolley = self["second_trolley"]
+      def idle_line = self["idle_line"]
       def boom_m = family.boom_at(stations.first)
       def booms = stations.map { |station| family.boom_at(station) }
       def parts_of_line =
-        @data["parts_of_line"] || raise(NotKnown.new("parts of line are not given", pointer: pointer("parts_of_line")))
-      def measured_loaded? = @data["radius_measured_loaded"]
+        self["parts_of_line"] || missing("parts of line are not given", "parts_of_line")
+      def measured_loaded? = self["radius_measured_loaded"]
 
       # A part of the chart that a mobile or tower crane's figures need. Raises NotKnown when the chart lacks it.
       def part(name) =
-        chart_data[name] || raise(NotKnown.new("the chart gives no #{name.tr("_", " ")}", pointer: pointer("chart")))
+        chart_data[name] || missing("the chart gives no #{name.tr("_", " ")}", "chart")
 
       # What a platform and jib machine's dry run showed, as Fields. Raises NotKnown when nothing is given.
       def platform
-        given = @data["platform"] or
-          raise NotKnown.new("what the dry run showed of the booms is not given", pointer: pointer("platform"))
+        given = self["platform"] or
+          missing("what the dry run showed of the booms is not given", "platform")
         @platform ||=
           platform_fields(given).tap do |fields|
-            %i[lower upper].each { |boom| @document.ordered(fields[:"#{boom}_boom_from"], fields[:"#{boom}_boom_to"]) }
+            %i[lower upper].each { |boom| ordered(fields[:"#{boom}_boom_from"], fields[:"#{boom}_boom_to"]) }
           end
       end
 
@@ -91,9 +82,8 @@ module DustLadder
           **%w[lower_boom_from lower_boom_to upper_boom_from upper_boom_to].to_h do |name|
             [
               name.to_sym,
-              @document.angle(
+              angle(
                 "the #{name.tr("_", " ").sub(" from", " angle, least").sub(" to", " angle, most")}",
-                *@place,
                 "platform",
                 name,
                 at_least: -90,
@@ -101,12 +91,12 @@ module DustLadder
               )
             ]
           end,
-          load_radius: @document.size("the jib's load radius", *@place, "platform", "load_radius"),
+          load_radius: length("the jib's load radius", "platform", "load_radius"),
           aboard:
             given["aboard"].each_with_index.map do |item, index|
               [
                 item["what"],
-                @document.mass("the mass of #{item["what"]}", *@place, "platform", "aboard", index, "mass")
+                mass("the mass of #{item["what"]}", "platform", "aboard", index, "mass")
               ]
             end
         }
@@ -164,10 +154,10 @@ module DustLadder
       private
 
       def station(index)
-        name = @data["stations"][index]["name"]
+        name = self["stations"][index]["name"]
         at =
           lambda do |kind, what, key, **bounds|
-            @document.field(kind, "#{what} at #{name}", *@place, "stations", index, key, **bounds)
+            field(kind, "#{what} at #{name}", "stations", index, key, **bounds)
           end
         Station.new(
           name: name,
@@ -175,15 +165,15 @@ module DustLadder
           slew: at.(:angle, "the slew", "slew"),
           support_height: at.(:length, "the support height", "support_height"),
           boom_length: at.(:length, "the boom length", "boom_length", above: 0),
-          turn: @data["stations"][index]["turn"]
+          turn: self["stations"][index]["turn"]
         )
       end
 
       def zone(index)
-        name = @data["zones"][index]["name"]
+        name = self["zones"][index]["name"]
         at =
           lambda do |kind, what, key, **bounds|
-            @document.field(kind, "#{what} of zone #{name}", *@place, "zones", index, key, **bounds)
+            field(kind, "#{what} of zone #{name}", "zones", index, key, **bounds)
           end
         Zone.new(
           name: name,
@@ -191,7 +181,7 @@ module DustLadder
           slew_to: at.(:angle, "the last slew", "slew_to"),
           radius_from: at.(:length, "the least radius", "radius_from", at_least: 0),
           radius_to: at.(:length, "the greatest radius", "radius_to", above: 0)
-        ).tap { |zone| @document.ordered(zone.radius_from, zone.radius_to) }
+        ).tap { |zone| ordered(zone.radius_from, zone.radius_to) }
       end
 
       def plain(text) = text.strip.squeeze(" ").downcase
@@ -221,9 +211,9 @@ module DustLadder
       def turned(from, to, index)
         difference = (to - from) % 360
         own = stations[index].turn
-        turn = own || @data["turn"]
+        turn = own || self["turn"]
         place = pointer(own ? "stations/#{index}/turn" : "turn")
-        raise NotKnown.new("which way the crane turns is not given", pointer: pointer("turn")) if turn.nil?
+        missing("which way the crane turns is not given", "turn") if turn.nil?
         if turn == "none" && difference > 1e-9
           raise NotKnown.new("it does not turn, yet the slews differ", pointer: place)
         end

@@ -40,7 +40,7 @@ module DustLadder
       # The Boom of a length. Raises NotKnown where the chart does not say where its foot is.
       def boom(length)
         @booms[length] ||= Boom.of(@data, length) ||
-          raise(NotKnown.new("the chart does not say where the boom's foot is", pointer: @crane.pointer("chart")))
+          @crane.missing("the chart does not say where the boom's foot is", "chart")
       end
 
       def tip_height(radius, length)

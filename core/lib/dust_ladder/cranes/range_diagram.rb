@@ -24,7 +24,14 @@ module DustLadder
           @rules = rules
         end
 
-        def boom_length = @boom_length ||= PlanFile::Field.new("/cranes/0/boom_length", nil, :length, "the boom length")
+        def boom_length
+          @boom_length ||= PlanFile::Field.new(
+            Plan::Crane.new(nil).pointer("boom_length"),
+            nil,
+            :length,
+            "the boom length"
+          )
+        end
         def second_trolley = "fitted"
       end
 

@@ -6,13 +6,6 @@ module DustLadder
       ID = "fittings"
       LABEL = "Fittings"
       FLIGHT = "rigging"
-      WORDS = {
-        "hook" => "hook",
-        "shackle" => "shackle",
-        "eyebolt_plain" => "eyebolt without shoulder",
-        "eyebolt_shouldered" => "shouldered eyebolt",
-        "hoist_ring" => "hoist ring"
-      }.freeze
       AXES = { "x" => [ 1.0, 0.0, 0.0 ], "y" => [ 0.0, 1.0, 0.0 ], "z" => [ 0.0, 0.0, 1.0 ] }.freeze
       # One fitting in its place: what it is, and what it comes to at its worst and as planned.
       Placed =
@@ -41,32 +34,19 @@ module DustLadder
         end
 
       # A basket or a choke goes round the load itself.
-      def self.applies?(lift) = lift.legs.any? { |leg| straight?(leg) || leg["fittings"]&.any? }
-      def self.straight?(leg) = leg["hitch"] == "vertical"
-
-      # A fitting in words: which one, of which leg.
-      def self.name_of(lift, leg, index)
-        "#{WORDS.fetch(lift.legs[leg]["fittings"][index]["kind"])} of the #{lift.load.points[leg].name} leg"
-      end
+      def self.applies?(lift) = lift.legs.any? { |leg| leg.straight? || leg.fittings.any? }
 
       private
 
       def examine
-        bare = lift.legs.index { |leg| self.class.straight?(leg) && !joined?(leg) }
-        if bare
-          raise NotKnown.new(
-            "what holds the #{lift.load.points[bare].name} leg to the load is not given",
-            pointer: "/rigging/legs/#{bare}/fittings"
-          )
-        end
+        bare = lift.legs.find { |leg| leg.straight? && !leg.joined? }
+        bare&.missing("what holds the #{bare.name} leg to the load is not given", "fittings")
 
         @unknown = nil
         placed =
-          lift.legs.each_index.flat_map do |leg|
-            lift.legs[leg]["fittings"].to_a.each_index.filter_map { |index| known { place(leg, index) } }
-          end
+          lift.legs.flat_map { |leg| leg.fittings.filter_map { |fitting| known { place(leg.index, fitting) } } }
         own_ends
-        if lift.legs.none? { |leg| leg["fittings"]&.any? }
+        if lift.legs.none? { |leg| leg.fittings.any? }
           return answer("holds", note: both("each sling's own end holds the load, rated with its sling"))
         end
 
@@ -76,16 +56,12 @@ module DustLadder
         settle(placed.max_by(&:share))
       end
 
-      # Is there something that holds a leg to the load?
-      def joined?(leg) =
-        leg["load_end"] == "own" || leg["fittings"].to_a.any? { |fitting| fitting["end"] == "load" }
-
       def own_ends
-        lift.legs.each_with_index do |leg, index|
-          next unless self.class.straight?(leg) && leg["load_end"] == "own"
+        lift.legs.each do |leg|
+          next unless leg.straight? && leg["load_end"] == "own"
 
           part(
-            name: "own end of the #{lift.load.points[index].name} sling",
+            name: "own end of the #{leg.name} sling",
             verdict: "holds",
             note: both("rated with the sling by its tag")
           )
@@ -96,7 +72,7 @@ module DustLadder
       def known
         yield
       rescue NotKnown => error
-        raise if error.is_a?(Rigging::Bridle::Pending)
+        raise if error.is_a?(Rigging::Pending)
 
         @shallow ||= error if error.is_a?(Shallow)
         @unknown ||= error
@@ -138,18 +114,15 @@ module DustLadder
         )
       end
 
-      def place(leg, index)
-        data = lift.legs[leg]["fittings"][index]
-        path = [ "rigging", "legs", leg, "fittings", index ]
-        name = self.class.name_of(lift, leg, index)
-        wll = lift.document.mass("the rating of the #{name}", *path, "wll").positive
-        at, off, planned_at = angles(leg, data, path, name)
-        fitting = Fitting.new(data["kind"], wll: wll, rules: rules)
-        outcome = data["plane"] == "across" ? fitting.across : fitting.outcome(at, off_plane_deg: off)
-        seated(data, path, name) if Fitting::OF_AN_EYE.include?(data["kind"]) && !outcome.stop?
+      def place(leg, planned)
+        wll = planned.wll.positive
+        at, off, planned_at = angles(leg, planned)
+        fitting = Fitting.new(planned.kind, wll: wll, rules: rules)
+        outcome = planned["plane"] == "across" ? fitting.across : fitting.outcome(at, off_plane_deg: off)
+        seated(planned) if Fitting::OF_AN_EYE.include?(planned.kind) && !outcome.stop?
         Placed.new(
           leg: leg,
-          words: name,
+          words: planned.name,
           fitting: fitting,
           tension: lift.bridle.worst[leg].tension,
           nominal: lift.bridle.nominal[leg].tension,
@@ -161,78 +134,48 @@ module DustLadder
       end
 
       # An eyebolt holds no more than what it is screwed into, and that it is screwed in deep enough.
-      def seated(data, path, name)
-        at = ->(key) { "/#{[ *path, key ].join("/")}" }
-        if data["into"].to_s.strip.empty?
-          raise NotKnown.new(
-            "what the #{name} is screwed into, and who says that it holds, is not given",
-            pointer: at.("into")
-          )
+      def seated(planned)
+        if planned["into"].to_s.strip.empty?
+          planned.missing("what the #{planned.name} is screwed into, and who says that it holds, is not given", "into")
         end
-        return if data["through"]
+        return if planned["through"]
 
-        shank, thread, hole = %w[shank thread hole].map { |key|
-          lift.document.size("the #{SEATING.fetch(key)} of the #{name}", *path, key).value
-        }
+        shank, thread, hole = planned.seating.map(&:value)
         needed = shank + thread / 2
         return if hole >= needed - 1e-9
 
         deep, least = Figure.m(hole, :down), Figure.m(needed, :up)
         raise Shallow.new(
-          "the hole of the #{name} is #{deep} deep, #{least} at least are needed",
-          pointer: at.("hole")
+          "the hole of the #{planned.name} is #{deep} deep, #{least} at least are needed",
+          pointer: planned.pointer("hole")
         )
       end
-      SEATING = {
-        "shank" => "length of the shank",
-        "thread" => "diameter of the thread",
-        "hole" => "depth of the tapped hole"
-      }.freeze
       # Known, and too little.
       class Shallow < NotKnown
       end
 
       # Degrees off its axis and out of its plane, the worst of every pose; for a hook the share of the way to its tip.
-      def angles(leg, data, path, name)
-        return off_centre(data, path, name), 0.0, nil if data["kind"] == "hook"
-        if data["kind"] == "shackle"
-          if data["plane"].nil?
-            raise NotKnown.new(
-              "whether the #{name} is pulled in the plane of its bow is not given",
-              pointer: "/#{[ *path, "plane" ].join("/")}"
-            )
-          end
-          return 0.0, 0.0, nil if data["axis"].nil?
-        end
+      def angles(leg, planned)
+        return planned.off_centre.value, 0.0, nil if planned.kind == "hook"
 
-        axis = AXES[data["axis"]] or
-          raise NotKnown.new("which way the #{name} points is not given", pointer: "/#{[ *path, "axis" ].join("/")}")
-        normal = AXES[data["across"]]
-        if normal.nil? && Fitting::OF_AN_EYE.include?(data["kind"])
-          raise NotKnown.new(
-            "how the eye of the #{name} stands is not given",
-            pointer: "/#{[ *path, "across" ].join("/")}"
-          )
+        if planned.kind == "shackle"
+          if planned["plane"].nil?
+            planned.missing("whether the #{planned.name} is pulled in the plane of its bow is not given", "plane")
+          end
+          return 0.0, 0.0, nil if planned["axis"].nil?
+        end
+        axis = AXES[planned["axis"]] || planned.missing("which way the #{planned.name} points is not given", "axis")
+        normal = AXES[planned["across"]]
+        if normal.nil? && Fitting::OF_AN_EYE.include?(planned.kind)
+          planned.missing("how the eye of the #{planned.name} stands is not given", "across")
         end
 
         found = lift.bridle.poses.map { |pose| Fitting.angles(pull(leg, pose), axis, normal) }
-        planned = Fitting.angles(pull(leg, lift.bridle.as_made), axis, normal).first
-        [ *found.transpose.map(&:max), planned ]
+        as_planned = Fitting.angles(pull(leg, lift.bridle.as_made), axis, normal).first
+        [ *found.transpose.map(&:max), as_planned ]
       end
 
       def pull(leg, pose) = lift.bridle.direction(pose, leg)
-
-      def off_centre(data, path, name)
-        field =
-          lift.document.field(
-            :share,
-            "how far off its bowl the load sits in the #{name}",
-            *path,
-            "off_centre",
-            at_least: 0
-          )
-        field.value
-      end
 
       def work(working, one)
         about = "leg:#{one.leg}"

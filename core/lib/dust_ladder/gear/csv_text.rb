@@ -1,5 +1,3 @@
-require "csv"
-
 module DustLadder
   module Gear
     # The text of a CSV file as it came: its encoding, what parts its cells, and cells that a spreadsheet would take for

@@ -15,7 +15,7 @@ module DustLadder
       private
 
       def examine
-        raise NotKnown.new("no sling is chosen", pointer: "/rigging/legs/0/sling") if pieces.empty?
+        lift.legs[0].missing("no sling is chosen", "sling") if pieces.empty?
 
         found = pieces.map { |piece| judged(piece) }
         found.each { |one| part(name: one.piece.number, verdict: one.verdict, note: both(one.words)) }
@@ -23,7 +23,7 @@ module DustLadder
         if worst.verdict == "not_known"
           @missing << Ladder::Missing.new(
             what: "#{worst.piece.number}: #{worst.words}",
-            pointer: day ? worst.piece.pointer : "/lift_at"
+            pointer: day ? worst.piece.pointer : Plan.pointer("lift_at")
           )
         end
         words =
@@ -40,11 +40,9 @@ module DustLadder
       def pieces
         @pieces ||=
           begin
-            legs = lift.legs.each_with_index.map { |leg, index| [ lift.sling_of(leg), "/rigging/legs/#{index}/sling" ] }
-            above =
-              lift.beam ? lift.beam.uppers.map { |upper| [ lift.sling_of(upper.data), upper.pointer("sling") ] } : []
-            beam = lift.beam ? [ [ lift.beam.data, "/rigging/beam/beam" ] ] : []
-            (legs + above + beam)
+            slings = [ *lift.legs, *lift.beam&.uppers ].map { |leg| [ lift.sling_of(leg), leg.pointer("sling") ] }
+            beam = lift.beam ? [ [ lift.beam.piece, lift.beam.pointer("beam") ] ] : []
+            (slings + beam)
               .select(&:first)
               .uniq { |data, _| data["number"] }
               .map { |data, pointer| Piece.new(number: data["number"], data: data, pointer: pointer) }

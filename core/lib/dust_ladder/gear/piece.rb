@@ -1,10 +1,11 @@
-require "date"
-
 module DustLadder
   module Gear
     # A piece of the gear store as its keeper writes it, every field a text; and what the plan format makes of it. What
     # cannot be read is told with the field, and nothing of it is lost.
     class Piece
+      include SlingReading
+      include BeamReading
+
       Problem =
         Struct.new(:field, :typed, :message, :expected, keyword_init: true) do
           def as_json(*) = { "field" => field, "typed" => typed, "message" => message, "expected" => expected }
@@ -89,54 +90,6 @@ module DustLadder
         @problems = []
         read
       end
-
-      # A piece's fields from data of the plan format, as a keeper would write them.
-      def self.fields_of(data)
-        quantity = ->(value, unit) { value.nil? ? "" : "#{format("%.4f", value).sub(/\.?0+\z/, "")} #{unit}" }
-        base = {
-          "number" => data["number"],
-          "kind" => BEAMS.key(data["kind"]) || data["kind"],
-          "size" => data["size"],
-          "mass" => quantity.(data["mass_kg"], "kg"),
-          "state" => data["state"] || "ready",
-          "due" => data["due"].to_s,
-          "examined" => data["examined"].to_s
-        }
-        return base.merge(beam_fields(data, quantity)) unless data["tag"]
-
-        tag = data["tag"]
-        base.merge(
-          "legs" => data["legs"].to_i.to_s,
-          "reach" => quantity.(data["reach_m"], "m"),
-          "link_pitch" => quantity.(data["link_pitch_m"], "m"),
-          "diameter" => quantity.(data["diameter_m"], "m"),
-          "ends" => data["ends"].to_s,
-          "legible" => tag["legible"] ? "yes" : "no",
-          "bands" =>
-            tag["multi_leg"]
-              .map { |band| "#{band["upto_deg_from_plumb"]}°: #{quantity.(band["kg"], "kg")}" }
-              .join("; "),
-          **OF_TAG.to_h { |field, key| [ field, quantity.(tag[key], "kg") ] },
-          **(CHOICES.keys + IN_WORDS).to_h { |field| [ field, data[field].to_s ] },
-          "stretch" => quantity.(data["stretch_at_wll"] && data["stretch_at_wll"] * 100, "%")
-        )
-      end
-
-      def self.beam_fields(data, quantity)
-        list = ->(places) { places.map { |at| quantity.(at, "m") }.join("; ") }
-        {
-          "depth" => quantity.(data["depth_m"], "m"),
-          "span_ratings" =>
-            data["spans"].map { |one| "#{quantity.(one["span_m"], "m")}: #{quantity.(one["kg"], "kg")}" }.join("; "),
-          "holes" => list.(data["holes_m"]),
-          "eyes" => list.(data["eyes_m"]),
-          "bails" => list.(data["bails_m"].to_a),
-          "end_rating" => quantity.(data["end_kg"], "kg"),
-          "compression" => quantity.(data["compression_kg"], "kg"),
-          "least_angle" => data["least_deg_from_horizontal"] ? "#{data["least_deg_from_horizontal"]}°" : ""
-        }
-      end
-      private_class_method :beam_fields
 
       def beam? = BEAMS.key?(fields["kind"])
       def sort = beam? ? "beam" : "sling"
@@ -235,64 +188,6 @@ module DustLadder
         problem(field, error.message, error.expected)
       end
 
-      def sling
-        legs = Integer(fields["legs"].empty? ? "1" : fields["legs"], exception: false)
-        problem("legs", "“#{fields["legs"]}” is not a number of legs", "1, 2, 3 or 4") unless (1..4).cover?(legs)
-        known =
-          WORDS.fetch(fields["legible"].downcase) do
-            problem(
-              "legible",
-              "“#{fields["legible"]}” is neither yes nor no",
-              "yes where the tag can be read, no where it cannot"
-            )
-          end
-        sizes = OF_SLING.to_h { |field, (kind, key)| [ key, quantity(field, kind, required: field == "reach") ] }
-        tag = {
-          "legible" => known,
-          **OF_TAG.to_h { |field, key| [ key, quantity(field, :mass) ] },
-          "multi_leg" => bands
-        }
-        if known && tag.values_at(*OF_TAG.values).none? && OF_TAG.keys.all? { |field| fields[field].empty? }
-          problem(
-            "vertical",
-            "the tag can be read but no rating is given",
-            "a rating for at least one hitch, or legible: no"
-          )
-        end
-        made = {
-          "number" => fields["number"],
-          "kind" => fields["kind"],
-          "size" => fields["size"],
-          "legs" => legs,
-          "reach_m" => sizes["reach_m"],
-          "mass_kg" => sizes["mass_kg"],
-          "link_pitch_m" => sizes["link_pitch_m"],
-          "tag" => tag
-        }
-        made["diameter_m"] = sizes["diameter_m"] if sizes["diameter_m"]
-        made["ends"] = fields["ends"] unless fields["ends"].empty?
-        made.merge(makeup)
-      end
-
-      # What it is made of, as far as it is known, and how it stands.
-      def makeup
-        chosen = CHOICES.keys.to_h { |field| [ field, choice(field) ] }
-        words = IN_WORDS.to_h { |field| [ field, fields[field].empty? ? nil : fields[field] ] }
-        chosen.merge(words, "stretch_at_wll" => quantity("stretch", :share), **standing).compact
-      end
-
-      def choice(field)
-        text = fields[field].downcase.sub(/\A(?:grade|gr\.?)\s*/, "")
-        return if text.empty? || text == "unknown"
-        return text if CHOICES.fetch(field).include?(text)
-
-        problem(
-          field,
-          "“#{fields[field]}” is not one of its kinds",
-          "#{CHOICES.fetch(field).join(", ")}, or empty where it is not known"
-        )
-      end
-
       def standing
         {
           "state" => fields["state"],
@@ -301,49 +196,6 @@ module DustLadder
             day.empty? ? nil : day
           }
         }.compact
-      end
-
-      # "45°: 5.6 t; 60°: 4 t", degrees from plumb.
-      def bands
-        pairs("bands", :angle, "bands from plumb, such as 45°: 5600 kg; 60°: 4000 kg").map do |deg, kg|
-          { "upto_deg_from_plumb" => deg, "kg" => kg }
-        end
-      end
-
-      def beam
-        sizes = OF_BEAM.to_h { |field, (kind, key)| [ key, quantity(field, kind, required: field == "depth") ] }
-        spans =
-          pairs("span_ratings", :length, "ratings by span, such as 3.0 m: 6 t; 3.6 m: 5 t").map do |span, kg|
-            { "span_m" => span, "kg" => kg }
-          end
-        pushed = fields["kind"] == "spreader" && !fields["compression"].empty?
-        if spans.empty? && fields["span_ratings"].empty? && !pushed
-          problem(
-            "span_ratings",
-            "no rating is given",
-            "ratings by span, such as 3.0 m: 6 t; 3.6 m: 5 t; or, of a spreader, the greatest push along it"
-          )
-        end
-        holes, eyes, bails = %w[holes eyes bails].map { |field| list(field) }
-        if fields["kind"] == "lifting_beam" && fields["holes"].empty?
-          problem(
-            "holes",
-            "a lifting beam hangs its legs from holes: none are given",
-            "places from its middle, such as -1.5 m; 1.5 m"
-          )
-        end
-        {
-          "number" => fields["number"],
-          "kind" => BEAMS.fetch(fields["kind"]),
-          "size" => fields["size"],
-          **sizes.slice("mass_kg", "depth_m"),
-          "spans" => spans,
-          "holes_m" => holes,
-          "eyes_m" => eyes,
-          **(bails.empty? ? {} : { "bails_m" => bails }),
-          "bending_kg_m" => nil,
-          **sizes.slice("end_kg", "compression_kg", "least_deg_from_horizontal")
-        }.merge(standing)
       end
 
       def parts(field) = fields[field].split(/[;|]/).map(&:strip).reject(&:empty?)
@@ -361,13 +213,6 @@ module DustLadder
         end
       rescue Quantity::Unreadable => error
         problem(field, error.message, expected)
-        []
-      end
-
-      def list(field)
-        parts(field).map { |text| Quantity::Reader.read(text, :length) }
-      rescue Quantity::Unreadable => error
-        problem(field, error.message, error.expected)
         []
       end
     end

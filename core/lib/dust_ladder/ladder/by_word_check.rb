@@ -16,14 +16,14 @@ module DustLadder
         word.says
         word.by
         last = word.lapses(days)
-        day = lift.day or raise NotKnown.new("the day of the lift", pointer: "/lift_at")
+        day = lift.day or raise NotKnown.new("the day of the lift", pointer: Plan.pointer("lift_at"))
         if word.on > day
-          raise NotKnown.new("it was said on #{word.on}, after the lift on #{day}", pointer: "#{word.pointer}/on")
+          raise NotKnown.new("it was said on #{word.on}, after the lift on #{day}", pointer: word.pointer("on"))
         end
         if last < day
           raise NotKnown.new(
             "the word of #{word.by} lapsed on #{last}, the lift is on #{day}",
-            pointer: "#{word.pointer}/on"
+            pointer: word.pointer("on")
           )
         end
 
@@ -38,7 +38,7 @@ module DustLadder
         rules[:by_word][self.class::ID] or
           raise NotKnown.new(
             "#{self.class::LABEL.downcase}: rule set #{rules.id} takes no word for it",
-            pointer: "/rules"
+            pointer: Plan.pointer("rules")
           )
       end
     end

@@ -35,12 +35,12 @@ module DustLadder
         stop(both(error.what), subject: "boom")
       rescue NotKnown => error
         @missing << Missing.new(what: error.what, pointer: error.pointer)
-        answer("not_known", note: both(error.what), pending: error.is_a?(Rigging::Bridle::Pending))
+        answer("not_known", note: both(error.what), pending: error.is_a?(Rigging::Pending))
       end
 
       # The rung where the plan's rule set was made before there was such a check.
       def newer
-        @missing << Missing.new(what: "newer than this plan's rules", pointer: "/rules")
+        @missing << Missing.new(what: "newer than this plan's rules", pointer: Plan.pointer("rules"))
         answer("not_known", note: both("#{self.class::LABEL.downcase}, newer than this plan's rules"))
       end
 

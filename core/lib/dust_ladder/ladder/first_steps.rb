@@ -54,7 +54,7 @@ module DustLadder
       end
 
       def points_asked
-        straight = @lift.legs.each_index.select { |index| @lift.legs[index]["hitch"] == "vertical" }
+        straight = @lift.legs.select(&:straight?).map(&:index)
         fields = @lift.load.points.flat_map { |point| [ point.x, point.y, point.z ] }
         fields += straight.map { |index| @lift.load.points[index].wll } if @lift.load.rated.empty?
         fields.reject(&:known?).map { |field| Missing.new(what: field.label, pointer: field.pointer) }
@@ -67,7 +67,7 @@ module DustLadder
 
         DustLadder.known do
           both do |system|
-            "“#{@lift.document.dig("load", "weight", "bare")}” read as " \
+            "“#{@lift.load.data.dig("weight", "bare")}” read as " \
               "#{Figure.kg(load.bare_kg).shown(system)}, #{load.basis}: +" \
               "#{Figure.percent(load.allowance).shown(system)}, " \
               "so #{Figure.kg(load.planned_kg, :up).shown(system)} planned"

@@ -8,7 +8,7 @@ module DustLadder
       # document: an accepted plan.
       def initialize(document)
         @document = document
-        @own = document.dig("snapshots", "rule_sets", document["rules"])
+        @own = PlanFile::Document.new(document).snapshot("rule_sets", document["rules"])
         @kept = PlanFile::Digest.snapshot(RuleSet.shipped(document["rules"]).data)
       end
 

@@ -32,7 +32,7 @@ module DustLadder
 
       # New values by JSON pointer. The weight of before goes into the history.
       def changes
-        now = @document.dig("load", "weight")
+        now = @lift.load["weight"]
         by = now["by"] || "typed"
         earlier = {
           "at" => @at,
@@ -48,7 +48,8 @@ module DustLadder
           "source" => "crane indicator read #{@typed}"
         }
         {
-          "/load/weight" => now.merge(taken).merge("history" => ((now["history"] || []) + [ earlier ]).last(MOST_KEPT))
+          @lift.load.pointer("weight") =>
+            now.merge(taken).merge("history" => [ *now["history"], earlier ].last(MOST_KEPT))
         }
       end
 

@@ -3,6 +3,8 @@ module DustLadder
     # Is the weight known, and does the CG, wherever it is in its box, lie between the points?
     # Demand: level distance of the CG from the middle of the points, at worst; capacity: half the spread.
     class LoadCheck < Ladder::Check
+      include LoadLines
+
       ID = "load"
       LABEL = "Load"
       FLIGHT = "load"
@@ -55,7 +57,7 @@ module DustLadder
             far = Figure.m(out, :up)
             raise NotKnown.new(
               "point #{point.name} lies #{far} off the load: what it is on is not given",
-              pointer: "/load/points/#{index}/on"
+              pointer: load.pointer("points", index, "on")
             )
           end
           caution(
@@ -74,7 +76,7 @@ module DustLadder
         hull = Hull.new(load.points.map { |point| point.at.first(2) })
         raise NotKnown.new(
           "the points stand in one line in plan: they hold no area",
-          pointer: "/load/points/2/y"
+          pointer: load.pointer("points", 2, "y")
         ) if hull.flat?
 
         widths = load.cg_half_width
@@ -101,7 +103,10 @@ module DustLadder
         a, b = load.points.map(&:at)
         run = [ b[0] - a[0], b[1] - a[1] ]
         spread = Math.hypot(*run)
-        raise NotKnown.new("the points stand over one another: no spread", pointer: "/load/points/1/x") if spread < 1e-6
+        raise NotKnown.new(
+          "the points stand over one another: no spread",
+          pointer: load.pointer("points", 1, "x")
+        ) if spread < 1e-6
 
         along = run.map { |part| part / spread }
         off = ((load.cg[0] - a[0]) * along[0] + (load.cg[1] - a[1]) * along[1] - spread / 2).abs
@@ -123,136 +128,6 @@ module DustLadder
         capacity = line("half", Figure.m(spread / 2, :down), formula: "s / 2", from: { s: Figure.m(spread) })
         judge(Figure.m(demand, :up), Figure.m(capacity, :down), note: off_note(demand, capacity))
       end
-
-      def work_out_weight(load)
-        return take_off(load.take_off) if load.from_take_off?(:weight)
-
-        bare = line("B", Figure.kg(load.bare_kg, :up), source: "#{load.basis} weight", about: "load")
-        mark_up(bare, load.allowance, load.basis)
-      end
-
-      def mark_up(bare, allowance, basis)
-        share = line("k", Figure.factor(allowance), source: rules.cite(:allowance))
-        line(
-          "W",
-          Figure.kg(bare * (1 + share), :up),
-          formula: "B × (1 + k)",
-          from: {
-            B: Figure.kg(bare, :up),
-            k: Figure.factor(share)
-          },
-          source: "#{basis}, marked up",
-          about: "load"
-        )
-        estimated if basis == "estimated"
-      end
-
-      def estimated =
-        caution(
-          "estimated",
-          "An estimated weight is a bounded guess: weigh it, or have it certified, before a lift near any limit."
-        )
-
-      # The heaviest rows by name, the rest in one, and their sum.
-      def take_off(sheet)
-        bare = sheet.bare_kg
-        shown = sheet.largest(MOST_ROWS).select { |index| sheet.rows[index].kg.positive? }
-        terms = shown.each_with_index.to_h { |index, at| [ "m#{at + 1}", sheet.rows[index] ] }
-        figures = terms.to_h { |symbol, row| [ symbol.to_sym, Figure.kg(row.kg, digits: 1) ] }
-        terms.each do |symbol, row|
-          line(
-            symbol,
-            figures[symbol.to_sym],
-            source: "#{row.name}#{", #{row.count} of it" unless row.count == 1}",
-            about: "load"
-          )
-        end
-        rest = bare - terms.each_value.sum(&:kg)
-        unless sheet.parts.size == terms.size
-          figures[:r] = Figure.kg(rest, digits: 1)
-          line(
-            "r",
-            figures[:r],
-            source:
-              sheet.parts.size - terms.size == 1 ? "the other row" : "the other #{sheet.parts.size - terms.size} rows"
-          )
-        end
-        line(
-          "B",
-          Figure.kg(bare, :up),
-          formula: figures.keys.join(" + "),
-          from: figures,
-          source: "take-off",
-          about: "load"
-        )
-        return mark_up(bare, sheet.allowance_of(sheet.parts.first.basis), sheet.parts.first.basis) if sheet.plain?
-
-        added = Figure.kg(sheet.planned_kg - bare, :up, digits: 1)
-        line("a", added, source: "allowances and heavy ends of materials, row by row; #{rules.cite(:allowance)}")
-        line(
-          "W",
-          Figure.kg(sheet.planned_kg, :up),
-          formula: "B + a",
-          from: {
-            B: Figure.kg(bare, :up, digits: 1),
-            a: added
-          },
-          source: "marked up",
-          about: "load"
-        )
-        estimated if sheet.parts.any? { |row| row.leaves.any? { |leaf| leaf.basis == "estimated" } }
-      end
-      MOST_ROWS = 5
-
-      # Half-widths of the CG's box along and across the load.
-      def box_lines(load)
-        load
-          .cg_spread
-          .first(2)
-          .zip(%w[x y]) do |spread, axis|
-            width = Figure.m(spread.half_width, :up)
-            reach = Figure.m(spread.reach, :up)
-            if spread.typed
-              line(
-                "e#{axis}",
-                width,
-                formula: "g + f",
-                from: {
-                  g: Figure.m(spread.typed, :up),
-                  f: reach
-                },
-                source: "half-width as typed; f, #{OPEN}",
-                about: "cg"
-              )
-            elsif spread.reach.positive?
-              line(
-                "e#{axis}",
-                width,
-                formula: "L × s + f",
-                from: {
-                  L: Figure.m(spread.side),
-                  s: Figure.factor(spread.share),
-                  f: reach
-                },
-                source: "#{rules.cite(:cg_half_width)}; f, #{OPEN}",
-                about: "cg"
-              )
-            else
-              line(
-                "e#{axis}",
-                width,
-                formula: "L × s",
-                from: {
-                  L: Figure.m(spread.side),
-                  s: Figure.factor(spread.share)
-                },
-                source: rules.cite(:cg_half_width),
-                about: "cg"
-              )
-            end
-          end
-      end
-      OPEN = "what the take-off leaves open: ranges of material, poorly known rows, fluids that move".freeze
 
       def planned = Figure.kg(lift.load.planned_kg, :up)
 

@@ -2,72 +2,35 @@ module DustLadder
   module Load
     # The load as the plan gives it: weight and how it is known, size, centre of gravity (CG), points. Weight, size
     # and CG are each typed, or come from the take-off. Axes x along, y across, z up from a corner of its base, m.
-    class PlannedLoad
+    class PlannedLoad < Plan::Load
+      # A lifting point, of this plan or rated by the maker; places are Fields in m, wll one in kg.
       Point = Struct.new(:name, :x, :y, :z, :wll, keyword_init: true) { def at = [ x.value, y.value, z.value ] }
       SIDES = %w[length width height].freeze
       AXES = %w[x y z].freeze
       # Of one axis of the CG's box: side of the load, share of it, what is typed instead, what the take-off adds.
       Spread = Struct.new(:side, :share, :typed, :reach) { def half_width = (typed || side * share) + reach }
 
-      # A lifting point that the maker rated; wll: a Field in kg.
-      Rated = Struct.new(:name, :x, :y, :z, :wll, keyword_init: true) { def at = [ x.value, y.value, z.value ] }
 
       attr_reader :points, :rated, :thrust_limit
 
       def initialize(document, rules)
+        super(document)
         @rules = rules
-        @bare = document.mass("the weight", "load", "weight", "bare")
-        @typed_basis = document.dig("load", "weight", "basis")
-        @typed_size = SIDES.map { |name| document.size("the load's #{name}", "load", "size", name) }
-        @typed_cg = AXES.map { |axis| document.place("#{axis} of the centre of gravity", "load", "cg", axis) }
-        @typed_spread =
-          AXES.map do |axis|
-            document.extent("half-width of the CG's box in #{axis}", "load", "cg", "half_width", axis)
-          end
-        @typed_cg_basis = document.dig("load", "cg", "basis")
-        @from_take_off =
-          %w[weight size cg].to_h { |part| [ part.to_sym, document.dig("load", part, "by") == "take_off" ] }
-        @take_off_data = document.dig("load", "take_off") || { "parts" => [] }
-        @thrust_marks = document.dig("load", "thrust", "marks").to_a
-        @thrust_limit = document.mass("what the load may take along the level", "load", "thrust", "limit")
-        @on = document.dig("load", "points").map { |point| point["on"] }
-        @points =
-          document
-            .dig("load", "points")
-            .each_with_index
-            .map do |point, index|
-              axes =
-                AXES.to_h do |axis|
-                  [ axis.to_sym, document.place("#{axis} of point #{point["name"]}", "load", "points", index, axis) ]
-                end
-              wll = document.mass("what the #{point["name"]} point carries", "load", "points", index, "wll")
-              Point.new(name: point["name"], wll: wll, **axes)
-            end
-        @rated =
-          document
-            .dig("load", "rated_points")
-            .to_a
-            .each_with_index
-            .map do |point, index|
-              axes =
-                AXES.to_h do |axis|
-                  [
-                    axis.to_sym,
-                    document.place("#{axis} of rated point #{point["name"]}", "load", "rated_points", index, axis)
-                  ]
-                end
-              Rated.new(
-                name: point["name"],
-                wll: document.mass("the rating of point #{point["name"]}", "load", "rated_points", index, "wll"),
-                **axes
-              )
-            end
+        @bare = mass("the weight", "weight", "bare")
+        @typed_size = SIDES.map { |name| length("the load's #{name}", "size", name) }
+        @typed_cg = AXES.map { |axis| at("#{axis} of the centre of gravity", "cg", axis) }
+        @typed_spread = AXES.map { |axis| extent("half-width of the CG's box in #{axis}", "cg", "half_width", axis) }
+        @from_take_off = %w[weight size cg].to_h { |part| [ part.to_sym, data.dig(part, "by") == "take_off" ] }
+        @take_off_data = self["take_off"] || { "parts" => [] }
+        @thrust_limit = mass("what the load may take along the level", "thrust", "limit")
+        @points = points_of("points", "what the %s point carries", "point %s")
+        @rated = points_of("rated_points", "the rating of point %s", "rated point %s")
       end
 
       # Is it thin, long or flexible, so that what presses along the level can harm it?
-      def thrust_marks = @thrust_marks
+      def thrust_marks = data.dig("thrust", "marks").to_a
       # What the points lie on that are off its outline, by index.
-      def point_on(index) = @on[index].to_s.strip
+      def point_on(index) = self["points"][index]["on"].to_s.strip
 
       # What is not given of weight, size and CG, each with its place.
       def asked
@@ -79,21 +42,21 @@ module DustLadder
         unless from_take_off?(:weight) || basis != "unknown"
           found.insert(
             @bare.known? ? 0 : 1,
-            Ladder::Missing.new(what: "how the weight is known", pointer: "/load/weight/basis")
+            Ladder::Missing.new(what: "how the weight is known", pointer: pointer("weight", "basis"))
           )
         end
         from_take_off?(:weight) && !DustLadder.known { planned_kg } ? [ take_off_asked, *found ] : found
       end
 
-      def take_off_asked = Ladder::Missing.new(what: "the weight of its parts", pointer: "/load/take_off")
+      def take_off_asked = Ladder::Missing.new(what: "the weight of its parts", pointer: pointer("take_off"))
 
       # part: :weight, :size or :cg.
       def from_take_off?(part) = @from_take_off.fetch(part)
       def take_off = @take_off ||= TakeOff.new(@take_off_data, @rules)
       def take_off? = @take_off_data["parts"].any?
 
-      def basis = from_take_off?(:weight) ? "calculated" : @typed_basis
-      def cg_basis = from_take_off?(:cg) ? "take_off" : @typed_cg_basis
+      def basis = from_take_off?(:weight) ? "calculated" : data.dig("weight", "basis")
+      def cg_basis = from_take_off?(:cg) ? "take_off" : data.dig("cg", "basis")
 
       # Bare weight, kg. Raises NotKnown without a figure or without a basis.
       def bare_kg
@@ -101,7 +64,7 @@ module DustLadder
 
         kg = @bare.positive
         if basis == "unknown"
-          raise NotKnown.new("how the weight is known is not given", pointer: "/load/weight/basis")
+          missing("how the weight is known is not given", "weight", "basis")
         end
 
         kg
@@ -141,6 +104,16 @@ module DustLadder
               )
             end
           end
+      end
+
+      private
+
+      # wll, name: what a point's rating and the point itself are called, with its name put in.
+      def points_of(key, wll, name)
+        self[key].to_a.each_with_index.map do |point, index|
+          axes = AXES.to_h { |axis| [ axis.to_sym, at("#{axis} of #{name % point["name"]}", key, index, axis) ] }
+          Point.new(name: point["name"], wll: mass(wll % point["name"], key, index, "wll"), **axes)
+        end
       end
     end
   end

@@ -3,6 +3,9 @@ module DustLadder
     # One row of a take-off as it was typed, read. Whatever cannot be read is a problem of its field and leaves the
     # mass, or the place, not known; nothing is put in its stead.
     class Row
+      include RowBody
+      include RowWorking
+
       FIELDS = %w[name shape size lies material quantity x y z to basis fluid note].freeze
       SAID = %w[name shape size].freeze
       BASES = %w[weighed certified calculated estimated].freeze
@@ -190,185 +193,11 @@ module DustLadder
         @materials.find(text("material"))
       end
 
-      # The body's figures by letter, its box and the place of its centroid in it.
-      def solve
-        values = @shape.fluid? ? tank_values : @size.values
-        @result = @size.variant.solve(values)
-        @steps =
-          @size
-            .variant
-            .measures
-            .map(&:symbol)
-            .zip(values)
-            .to_h
-            .merge(@size.variant.steps.map(&:symbol).zip(@result.steps).to_h)
-      rescue ArgumentError => error
-        problem("size", error.message, @shape.hints.join(", or "))
-      end
-
-      def tank_values
-        *sides, fill = @size.values
-        if @lie
-          unless @lie.square?
-            problem("lies", "a tank must stand square for its fluid to be reckoned", "one or two axes and no turn")
-          end
-          extent = @shape.form == "round" ? [ sides[1], sides[0], sides[0] ] : sides
-          reach = @lie.reach(extent)
-          lying = @shape.form == "round" && @lie.columns[0][2].abs < 0.5
-          @level = Fluid.level(fill, reach[2], lying: lying)
-          @slack = FLUID.fetch(text("fluid").downcase, true) ? Fluid.shift(reach, @level.share) : nil
-        else
-          @level = Fluid.level({ share: 1.0 }, 1.0)
-        end
-        [ *sides, @level.share ]
-      end
-
-      def settle
-        result = @size.variant.result
-        @each_kg = result == "m" ? steps["m"] : steps["V"] * material.density
-        return absurd unless (@each_kg * @count).abs <= MOST_KG && (@each_kg * @count).finite?
-
-        middle, centre = @unknown_place || place.nil? ? nil : placed
-        share = material && { low: material.low / material.density, high: material.high / material.density }
-        ends = [ 1.0, *share&.values ].map { |one| @each_kg * @count * one }.minmax
-        @leaves = [ Leaf.new(@each_kg * @count, *ends, centre, @slack, @basis) ].freeze
-        @solids = [
-          Solid.new(
-            form: shape.form,
-            middle: middle,
-            extent: @result.extent,
-            lie: lie,
-            measures: profile,
-            cut: @count.negative?
-          )
-        ].freeze if middle
-      end
-
-      def absurd
-        problem("size", "this would weigh more than 20 000 t", "a size that can be lifted; look at the units")
-        @unknown_mass = problems.last
-      end
-
-      # Middle of its box and its own centre, m, from what x, y and z are measured to.
-      def placed
-        offset = lie.place(@result.offset)
-        offset = [ offset[0], offset[1], offset[2] - @level.drop ] if @level
-        middle =
-          if to == "corner"
-            place.zip(lie.reach(@result.extent)).map { |low, far| low + far / 2 }
-          elsif @level
-            place
-          else
-            place.zip(offset).map { |at, off| at - off }
-          end
-        [ middle, [ middle[0] + offset[0], middle[1] + offset[1], middle[2] + offset[2] ] ]
-      end
-
-      # What a drawing needs beside the box: flange and web, or the smaller end of a cone.
-      def profile
-        case shape.form
-        when "angle", "box_tube"
-          { "t" => steps["t"] }
-        when "channel", "i_section"
-          { "t" => steps["t"], "s" => steps["s"] }
-        when "cone"
-          {
-            "top" => (steps["d"] || 0.0) / steps.values_at("D", "d").compact.max,
-            "base" => steps["D"] / steps.values_at("D", "d").compact.max
-          }
-        when "bend"
-          { "R" => steps["R"], "deg" => steps["φ"] }
-        else
-          @level ? { "fill" => @level.share } : {}
-        end
-      end
-
       def middle_of_leaves
         return if leaves.empty? || leaves.any? { |leaf| leaf.at.nil? }
 
         total = leaves.sum(&:kg)
         [ 0, 1, 2 ].map { |axis| leaves.sum { |leaf| leaf.kg * leaf.at[axis] } / total } unless total.zero?
-      end
-
-      def figure(symbol, unit = Variant.unit(symbol)) =
-        Figure.new(steps.fetch(symbol), unit, :near, unit == :kg ? 1 : 0)
-
-      def write(working)
-        size
-          .variant
-          .measures
-          .zip(size.typed) do |measure, typed|
-            working.line(
-              measure.symbol,
-              measure.kind == :fill ? Figure.percent(steps[measure.symbol]) : measured(measure),
-              source: "#{measure.name}, written #{typed}"
-            )
-          end
-        size.variant.steps.each do |step|
-          working.line(
-            step.symbol,
-            figure(step.symbol, step.unit),
-            formula: step.formula,
-            from: operands(step.formula),
-            source: nil
-          )
-        end
-        density = material && Figure.new(material.density, :kg_per_m3)
-        working.line("ρ", density, source: material.source) if material
-        each = Figure.kg(each_kg, digits: 2)
-        if material
-          working.line("m1", each, formula: "V × ρ", from: { V: figure("V"), ρ: density }, source: "one of it")
-        end
-        return if count == 1
-
-        working.line(
-          "M",
-          Figure.kg(kg, digits: 2),
-          formula: material ? "m1 × n" : "m × n",
-          from: {
-            (material ? :m1 : :m) => each,
-            :n => Figure.count(count)
-          },
-          source: count.negative? ? "#{count.abs} cut out" : "#{count} of it"
-        )
-      end
-
-      UNIT_OF_KIND = {
-        length: :m,
-        angle: :deg,
-        area: :m2,
-        volume: :m3,
-        mass: :kg,
-        mass_per_length: :kg_per_m,
-        mass_per_area: :kg_per_m2
-      }.freeze
-
-      def measured(measure) = figure(measure.symbol, UNIT_OF_KIND.fetch(measure.kind))
-
-      def operands(formula)
-        own = size.variant.measures.to_h { |measure| [ measure.symbol, measure ] }
-        formula
-          .scan(Ladder::Formula::NAME)
-          .uniq
-          .select { |name| steps.key?(name) }
-          .to_h do |name|
-            [
-              name.to_sym,
-              own[name] ? (own[name].kind == :fill ? Figure.factor(steps[name]) : measured(own[name])) : figure(name)
-            ]
-          end
-      end
-
-      def understood
-        measures =
-          size.variant.measures.map do |measure|
-            [ measure.name, measure.kind == :fill ? Figure.percent(steps[measure.symbol]) : measured(measure) ]
-          end
-        {
-          "size" => measures,
-          "material" => material && [ [ material.name, Figure.new(material.density, :kg_per_m3) ] ],
-          "place" => place && AXES.zip(place.map { |one| Figure.m(one) })
-        }.compact
       end
     end
   end

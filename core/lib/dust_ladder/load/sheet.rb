@@ -9,7 +9,7 @@ module DustLadder
       def initialize(lift, of: nil, row: nil)
         @lift = lift
         @of = of
-        @take_off = of ? TakeOff.new(lift.document.dig("load", "take_off"), lift.rules, of: of) : lift.load.take_off
+        @take_off = of ? TakeOff.new(lift.load["take_off"], lift.rules, of: of) : lift.load.take_off
         @row = row
       end
 

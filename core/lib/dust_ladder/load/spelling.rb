@@ -1,5 +1,3 @@
-require "did_you_mean"
-
 module DustLadder
   module Load
     module Spelling

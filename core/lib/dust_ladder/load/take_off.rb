@@ -5,7 +5,7 @@ module DustLadder
     class TakeOff
       MOST_ROWS = 10_000
       KEPT_ROWS = 30_000
-      POINTER = "/load/take_off/parts".freeze
+      POINTER = Plan::Load.new(nil).pointer("take_off", "parts").freeze
       Total = Struct.new(:bare, :planned, :least, :moments)
       @read = {}
 
@@ -25,7 +25,7 @@ module DustLadder
         @rules = rules
         own = data["materials"] || []
         materials = Materials.new(own)
-        @pointer = of ? "/load/take_off/groups/#{of}/parts" : POINTER
+        @pointer = of ? Plan::Load.new(nil).pointer("take_off", "groups", of, "parts") : POINTER
         groups = of ? {} : groups_of(data)
         before = self.class.read_before(own)
         @rows =

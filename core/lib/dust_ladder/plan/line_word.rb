@@ -9,13 +9,13 @@ module DustLadder
 
       def initialize(document, id, what)
         super
-        @looked = document.size("how far round somebody looked for lines", "by_word", id, "looked")
-        @voltage = document.field(:voltage, "the voltage of the line", "by_word", id, "voltage", above: 0)
-        @nearest = document.size("how near the line comes at its nearest", "by_word", id, "nearest")
+        @looked = length("how far round somebody looked for lines", "looked")
+        @voltage = field(:voltage, "the voltage of the line", "voltage", above: 0)
+        @nearest = length("how near the line comes at its nearest", "nearest")
       end
 
       # One of LINES. Raises NotKnown when nobody says.
-      def lines = LINES.include?(self["lines"]) ? self["lines"] : missing("lines", @what)
+      def lines = LINES.include?(self["lines"]) ? self["lines"] : missing(@what, "lines")
     end
   end
 end

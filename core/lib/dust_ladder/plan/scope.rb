@@ -3,18 +3,18 @@ module DustLadder
     # What the plan is about. Narrower than the whole lift, rungs that cannot arise are left out, in the name of who
     # says so; without a name nothing is left out, nor for a workshop hoist where the machine is none (handbook, section
     # 15).
-    class Scope
+    class Scope < Section
       WORDS = { "whole" => "the whole lift", "workshop" => "workshop hoist", "rigging" => "rigging only" }.freeze
 
       # hoist: is the machine one that hangs from its building? A proc, asked when it matters.
       def initialize(document, rules, hoist:)
-        @data = document.dig("scope") || {}
+        super(document, "scope")
         @rules = rules
         @hoist = hoist
       end
 
-      def kind = @data["kind"] || "whole"
-      def by = @data["by"].to_s.strip
+      def kind = self["kind"] || "whole"
+      def by = self["by"].to_s.strip
       def words = WORDS.fetch(kind)
 
       def leaves_out?(id) = left_out.include?(id)

@@ -37,6 +37,9 @@ module DustLadder
       def problems = @fields.filter_map(&:problem)
 
       def dig(...) = @data.dig(...)
+
+      # A snapshot of the plan, { "digest", "data" }, by its kind and id; nil for none.
+      def snapshot(kind, id) = @data.dig("snapshots", kind, id)
     end
   end
 end

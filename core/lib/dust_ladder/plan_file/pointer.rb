@@ -11,19 +11,19 @@ module DustLadder
       # What is at a JSON pointer, or nil.
       def at(document, pointer) = document.dig(*keys(pointer))
 
-      # A copy of the document with other values at some places, { JSON pointer => value }.
+      # A copy of the document with other values at some places, { JSON pointer => value }; it shares nothing with
+      # either.
       def with_values(document, changes)
-        JSON
-          .parse(JSON.generate(document))
-          .tap do |copy|
-            changes.each do |pointer, value|
-              *path, last = keys(pointer)
-              path.reduce(copy) { |place, key| place[key] || (place.is_a?(Hash) ? place[key] = {} : place[key]) }[
-                last
-              ] = value
-            end
-          end
+        copied(document).tap { |copy| changes.each { |pointer, value| put(copy, *keys(pointer), copied(value)) } }
       end
+
+      def copied(value) = value.is_a?(Enumerable) ? JSON.parse(JSON.generate(value)) : value
+
+      def put(copy, *path, last, value)
+        place = path.reduce(copy) { |data, key| data[key] || (data.is_a?(Hash) ? data[key] = {} : data[key]) }
+        place[last] = value
+      end
+      private_class_method :copied, :put
     end
   end
 end

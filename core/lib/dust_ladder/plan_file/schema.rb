@@ -1,12 +1,10 @@
-require "json_schemer"
-
 module DustLadder
   module PlanFile
     # The JSON Schemas (2020-12) of what goes in and what comes out, and their errors in plain words.
     module Schema
       FOLDER = File.expand_path("schemas", __dir__)
-      PLAN = JSON.parse(File.read(File.join(FOLDER, "plan-2.json"))).freeze
-      LADDER = JSON.parse(File.read(File.join(FOLDER, "ladder-1.json"))).freeze
+      PLAN = Bundle.read(File.join(FOLDER, "plan-2.json"))
+      LADDER = Bundle.read(File.join(FOLDER, "ladder-1.json"))
       KINDS = {
         "object" => "an object",
         "array" => "a list",

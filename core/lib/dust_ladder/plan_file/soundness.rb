@@ -73,7 +73,7 @@ module DustLadder
 
       def chart(pointer, data) =
         @errors.concat(
-          Cranes::ChartFile.faults(data).map { |fault| fault.merge("pointer" => "#{pointer}#{fault["pointer"]}") }
+          Cranes::ChartFaults.of(data).map { |fault| fault.merge("pointer" => "#{pointer}#{fault["pointer"]}") }
         )
     end
   end

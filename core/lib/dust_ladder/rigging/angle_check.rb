@@ -72,9 +72,9 @@ module DustLadder
 
       # A basket's sides are legs too, flatter than the line between them.
       def sides(bridle)
-        baskets = lift.legs.each_index.select { |index| lift.legs[index]["hitch"] == "basket" }
+        baskets = lift.legs.select(&:basket?).map(&:index)
         baskets.map do |index|
-          width = lift.basket_widths[index].positive
+          width = lift.legs[index].basket_width.positive
           name = "#{bridle.names[index]} basket"
           Strand.new(
             name: "#{name}, each side",
@@ -177,7 +177,7 @@ module DustLadder
 
       # An angle that was typed beside what sets the geometry, and is not the one that follows from it.
       def contradictions(bridle)
-        return if lift.document.dig("rigging", "set_by") == "leg_angles"
+        return if lift.rigging.by_angles?
 
         bridle.angle_fields.each_with_index do |field, index|
           next unless field.known?

@@ -40,18 +40,20 @@ module DustLadder
       private
 
       def changes
-        places = @points.flat_map { |point, at| at.map { |axis, text| [ "/load/points/#{point}/#{axis}", text ] } }.to_h
+        load, rigging = planned.lift.load, planned.lift.rigging
+        places =
+          @points.flat_map { |point, at| at.map { |axis, text| [ load.pointer("points", point, axis), text ] } }.to_h
         if @hook_height
-          return places.merge("/rigging/set_by" => "hook_height", "/rigging/hook_height" => @hook_height)
+          return places.merge(rigging.pointer("set_by") => "hook_height", rigging.hook_height.pointer => @hook_height)
         end
         return places if @lengths.empty?
 
         # Legs that were not measured stay as the plan has them.
         lengths =
-          @document["rigging"]["legs"].each_index.to_h do |leg|
-            [ "/rigging/legs/#{leg}/length", @lengths[leg] || format("%.4f m", planned.lift.bridle.lengths[leg]) ]
+          rigging.legs.to_h do |leg|
+            [ leg.pointer("length"), @lengths[leg.index] || format("%.4f m", planned.lift.bridle.lengths[leg.index]) ]
           end
-        places.merge("/rigging/set_by" => "leg_lengths", **lengths)
+        places.merge(rigging.pointer("set_by") => "leg_lengths", **lengths)
       end
     end
   end

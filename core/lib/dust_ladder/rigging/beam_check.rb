@@ -51,14 +51,14 @@ module DustLadder
       # A spreader's rating holds for upper slings of a certain steepness only: what is marked must say so.
       def known(beam)
         if beam.chosen["spans"].empty? && (!beam.spreader? || beam.chosen["compression_kg"].nil?)
-          raise NotKnown.new("no rating is marked on beam #{beam.number}", pointer: "/rigging/beam/beam")
+          beam.missing("no rating is marked on beam #{beam.number}", "beam")
         end
         return unless beam.spreader? && beam.least_deg.nil? && beam.chosen["compression_kg"].nil?
 
         raise NotKnown.new(
           "for which angle of the slings above it beam #{beam.number} is rated is not given, nor how much push " \
             "it stands",
-          pointer: "/rigging/beam/beam"
+          pointer: beam.pointer("beam")
         )
       end
 

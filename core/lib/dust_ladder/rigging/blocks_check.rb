@@ -8,7 +8,7 @@ module DustLadder
       FLIGHT = "rigging"
       PARTS = { "wll" => "block", "eye_wll" => "eye", "anchor_wll" => "anchor" }.freeze
 
-      def self.applies?(lift) = lift.document.dig("rigging", "reeved", "pairs").to_a.any?
+      def self.applies?(lift) = lift.rigging.pairs.any?
 
       # What a block carries, kg. tension: of the line, kg; deg: between its two parts.
       def self.load_kg(tension, deg) = 2 * tension * Math.cos(deg * Math::PI / 360)
@@ -17,7 +17,7 @@ module DustLadder
 
       def examine
         bridle = lift.bridle
-        found = lift.document.dig("rigging", "reeved", "pairs").each_with_index.flat_map { |pair, index|
+        found = lift.rigging.pairs.each_with_index.flat_map { |pair, index|
           block(bridle, pair, index)
         }
         found.each { |name, kg, limit, _| loaded_part(name, kg, limit, rules[:attention, :slings]) }
@@ -41,7 +41,7 @@ module DustLadder
         deg = between(bridle, worst, pair)
         PARTS.map do |key, words|
           name = "#{words} of #{pair.map { |leg| bridle.names[leg] }.join(" to ")}"
-          limit = lift.document.mass("the rating of the #{name}", "rigging", "reeved", "blocks", index, key).positive
+          limit = lift.rigging.reeved.mass("the rating of the #{name}", "blocks", index, key).positive
           [ name, kg, limit, -> { work(line, deg, kg, limit, name) } ]
         end
       end

@@ -53,7 +53,7 @@ module DustLadder
       def made_up
         return [] if by_length?
 
-        strands.map { |name, place, length| cut(name, sling_at(place), length) }
+        strands.map { |name, leg, length| cut(name, @lift.sling_of(leg), length) }
       end
 
       def as_json(*)
@@ -75,37 +75,28 @@ module DustLadder
 
       private
 
-      def by_length? = @document.dig("rigging", "set_by") == "leg_lengths"
+      def by_length? = @lift.rigging.by_lengths?
 
-      # [name, place in the plan, length, line of the rig] of every strand whose length may be changed.
+      # [name, its section of the plan, length, line of the rig] of every strand whose length may be changed.
       def strands
         @strands ||=
           begin
             bridle = @lift.bridle
             below =
               bridle.names.each_with_index.map do |name, index|
-                [ "#{name} leg", "/rigging/legs/#{index}", bridle.lengths[index], bridle.line_index(index) ]
+                [ "#{name} leg", @lift.legs[index], bridle.lengths[index], bridle.line_index(index) ]
               end
             above =
               if @lift.beam
                 @lift.beam.uppers.map do |upper|
-                  [
-                    upper.name,
-                    "/rigging/beam/legs/#{upper.index}",
-                    bridle.upper_lengths[upper.index],
-                    below.size + upper.index
-                  ]
+                  [ upper.name, upper, bridle.upper_lengths[upper.index], below.size + upper.index ]
                 end
               else
                 []
               end
-            bridle.reeved? ? below.uniq { |_, place, _|
-              PlanFile::Pointer.at(@document, "#{place}/sling")
-            } : below + above
+            bridle.reeved? ? below.uniq { |_, leg, _| leg.sling } : below + above
           end
       end
-
-      def sling_at(place) = @lift.sling_of(PlanFile::Pointer.at(@document, place))
 
       # [id, words, changes, size] of everything worth a try.
       def changes = strands.flat_map { |strand| [ *cut_to(strand), *other_sling(strand) ] } + holes + bails
@@ -113,8 +104,8 @@ module DustLadder
       def level_up = @level_up ||= Statics::LevelUp.new(rig, body: 0, limit_deg: aim_deg)
 
       # The change of one strand that levels best, in whole links where it is chain.
-      def cut_to((name, place, length, line))
-        pitch = sling_at(place)&.dig("link_pitch_m")
+      def cut_to((name, leg, length, line))
+        pitch = @lift.sling_of(leg)&.dig("link_pitch_m")
         option = pitch ? level_up.by_links(line, pitch) : level_up.by_length(line)
         return [] unless option.stable && option.change.abs > LEAST_M
 
@@ -126,9 +117,9 @@ module DustLadder
           end
         [
           [
-            "#{place}-cut",
+            "#{leg.pointer}-cut",
             words,
-            { "#{place}/length" => format("%.3f m", length + option.change) },
+            { leg.pointer("length") => format("%.3f m", length + option.change) },
             option.change.abs
           ]
         ]
@@ -137,12 +128,9 @@ module DustLadder
       end
 
       # The one of the store, of the same kind, whose reach levels best.
-      def other_sling((name, place, length, line))
-        now = sling_at(place) or return []
-        used =
-          [ *@document.dig("rigging", "legs"), *@document.dig("rigging", "beam", "legs").to_a ].filter_map do |leg|
-            leg["sling"]
-          end
+      def other_sling((name, leg, length, line))
+        now = @lift.sling_of(leg) or return []
+        used = @lift.rigging.strands.filter_map(&:sling)
         fitting =
           @pieces.select do |piece|
             piece["kind"] == now["kind"] && piece["legs"] == 1 && now["legs"] == 1 &&
@@ -154,16 +142,16 @@ module DustLadder
 
         option = level_up.from_list(line, reaches)
         piece = fitting.find { |one| one["reach_m"] == option.length }
-        slings = @document.dig("snapshots", "slings").merge(piece["number"] => Gear::Piece.snapshot(piece))
+        slings = @document["snapshots"]["slings"].merge(piece["number"] => Gear::Piece.snapshot(piece))
         kept = [ *used - [ now["number"] ], *(used.count(now["number"]) > 1 ? [ now["number"] ] : []), piece["number"] ]
         [
           [
-            "#{place}-sling",
+            "#{leg.pointer}-sling",
             both { |system| "#{piece["number"]} of #{Figure.m(piece["reach_m"]).shown(system)} on the #{name}" },
             {
-              "#{place}/sling" => piece["number"],
-              "#{place}/length" => format("%.3f m", piece["reach_m"]),
-              "/snapshots/slings" => slings.slice(*kept)
+              leg.pointer("sling") => piece["number"],
+              leg.pointer("length") => format("%.3f m", piece["reach_m"]),
+              Plan.pointer("snapshots", "slings") => slings.slice(*kept)
             },
             (option.length - length).abs
           ]
@@ -177,14 +165,14 @@ module DustLadder
         return [] if @lift.beam.nil? || @lift.beam.spreader?
 
         places = @lift.beam.holes
-        @lift.legs.each_index.flat_map do |leg|
-          now = @lift.legs[leg]["hole"]
-          (places.each_index.to_a - @lift.legs.map { |one| one["hole"] }).map do |hole|
+        used = @lift.legs.map { |leg| leg["hole"] }
+        @lift.legs.flat_map do |leg|
+          (places.each_index.to_a - used).map do |hole|
             [
-              "/rigging/legs/#{leg}-hole-#{hole}",
-              both("#{@lift.load.points[leg].name} leg to hole #{hole + 1}"),
-              { "/rigging/legs/#{leg}/hole" => hole },
-              (places[hole] - places[now]).abs
+              "#{leg.pointer}-hole-#{hole}",
+              both("#{leg.name} leg to hole #{hole + 1}"),
+              { leg.pointer("hole") => hole },
+              (places[hole] - places[leg["hole"]]).abs
             ]
           end
         end
@@ -199,7 +187,7 @@ module DustLadder
         beam.bails.each_with_index.reject { |place, _| place == now }
           .map do |place, hole|
             words = both { |system| "bail to its hole #{Figure.m(place).shown(system)} from the middle" }
-            [ "/rigging/beam/bail-#{hole}", words, { "/rigging/beam/bail" => hole }, (place - now).abs ]
+            [ "#{beam.pointer("bail")}-#{hole}", words, { beam.pointer("bail") => hole }, (place - now).abs ]
           end
       end
 

@@ -61,7 +61,7 @@ module DustLadder
               "tilt #{Figure.deg(bridle.pose.tilt_deg, :up)}, at worst #{Figure.deg(tilt, :up)} of #{Figure.deg(limit)}"
             )
         )
-      rescue Bridle::Impossible => error
+      rescue Impossible => error
         @missing << Ladder::Missing.new(what: error.what, pointer: error.pointer)
         answer("stop", note: both(error.what), subject: "geometry")
       end
@@ -86,7 +86,7 @@ module DustLadder
       ].freeze
 
       def basket_alone
-        hitches = lift.legs.map { |leg| leg["hitch"] }
+        hitches = lift.legs.map(&:hitch)
         @basket_alone = hitches == [ "basket" ]
         if hitches.include?("basket") && hitches.size == 2
           caution("baskets", "Two baskets hold a load only while it cannot slide or roll out of them.")

@@ -2,49 +2,35 @@ module DustLadder
   module Rigging
     # The beam between hook and legs as a plan has it: which one, how it is set, and the slings above it. Places along
     # it in m from its middle, x along the load; heights above the bearing of its holes.
-    class PlannedBeam
-      # A sling above the beam: the plan's data, where it is, its length as typed.
-      Upper =
-        Struct.new(:data, :index, :length, keyword_init: true) do
-          def name = "upper sling #{index + 1}"
-          def pointer(field) = "/rigging/beam/legs/#{index}/#{field}"
-        end
-      POINTER = "/rigging/beam".freeze
+    class PlannedBeam < Plan::Beam
       # A bail goes straight on the hook: as good as no length, as good as stiff.
       BAIL_M = 0.02
       BAIL_STIFF = 1000.0
 
-      attr_reader :data, :uppers
-
       # The plan's beam, or nil.
-      def self.of(document) = document.dig("rigging", "beam") && new(document)
+      def self.of(document) = new(document).then { |beam| beam if beam.given? }
+
+      # The beam that the plan took from the store, or nil.
+      attr_reader :piece
 
       def initialize(document)
-        @plan = document.dig("rigging", "beam")
-        @data = Snapshots.floats("beams", document.dig("snapshots", "beams", @plan["beam"]))
-        @span = document.size("the beam's span", "rigging", "beam", "span")
-        @headroom = document.size("the hook's height above the beam", "rigging", "beam", "headroom")
-        @holes = document.dig("rigging", "legs").map { |leg| leg["hole"] }
-        @uppers =
-          @plan["legs"].each_index.map do |index|
-            Upper.new(
-              data: @plan["legs"][index],
-              index: index,
-              length:
-                document.size("the length of upper sling #{index + 1}", "rigging", "beam", "legs", index, "length")
-            )
-          end
+        super
+        @piece = Snapshots.floats("beams", document.snapshot("beams", self["beam"]))
+        @span = length("the beam's span", "span")
+        @headroom = length("the hook's height above the beam", "headroom")
+        @legs_below = Plan::Rigging.new(document).legs
+        uppers.each(&:long)
       end
 
-      def chosen = @data || raise(NotKnown.new("which beam it is is not given", pointer: "#{POINTER}/beam"))
+      def uppers = legs
+      def chosen = @piece || missing("which beam it is is not given", "beam")
       def number = chosen["number"]
       def kind = chosen["kind"]
       def spreader? = kind == "spreader"
       def bail? = !spreader? && chosen["eyes_m"].empty?
       def depth = chosen["depth_m"]
       def mass =
-        chosen["mass_kg"] ||
-          raise(NotKnown.new("the mass of beam #{number} is not known", pointer: "#{POINTER}/beam"))
+        chosen["mass_kg"] || missing("the mass of beam #{number} is not known", "beam")
       def span = @span.positive
       def headroom = @headroom.positive
 
@@ -56,16 +42,9 @@ module DustLadder
       def bail_at
         return 0.0 if bails.empty?
 
-        at = @plan["bail"] or
-          raise NotKnown.new(
-            "which of its holes the bail of beam #{number} is in is not given",
-            pointer: "#{POINTER}/bail"
-          )
+        at = self["bail"] or missing("which of its holes the bail of beam #{number} is in is not given", "bail")
         bails[at] or
-          raise NotKnown.new(
-            "the bail of beam #{number} has #{bails.size} holes; it is planned in the #{at + 1}th",
-            pointer: "#{POINTER}/bail"
-          )
+          missing("the bail of beam #{number} has #{bails.size} holes; it is planned in the #{at + 1}th", "bail")
       end
 
       # Holes for the bail, from the middle; none for one that is fixed there.
@@ -73,20 +52,15 @@ module DustLadder
 
       # Hole of a leg. Raises NotKnown without one, or when the beam has no such hole.
       def hole(leg)
-        at = @holes[leg] or
-          raise NotKnown.new(
-            "which hole of the beam leg #{leg + 1} hangs from is not given",
-            pointer: "/rigging/legs/#{leg}/hole"
-          )
+        below = @legs_below[leg]
+        at = below["hole"] or
+          below.missing("which hole of the beam leg #{leg + 1} hangs from is not given", "hole")
         holes[at] or
-          raise NotKnown.new(
-            "beam #{number} has #{holes.size} holes; leg #{leg + 1} is planned on the #{at + 1}th",
-            pointer: "/rigging/legs/#{leg}/hole"
-          )
+          below.missing("beam #{number} has #{holes.size} holes; leg #{leg + 1} is planned on the #{at + 1}th", "hole")
       end
 
       # Distance between the outermost holes in use.
-      def used_span = @holes.each_index.map { |leg| hole(leg) }.minmax.then { |low, high| high - low }
+      def used_span = @legs_below.each_index.map { |leg| hole(leg) }.minmax.then { |low, high| high - low }
 
       # As many slings as there are eyes to hold it by.
       def sound
@@ -94,10 +68,10 @@ module DustLadder
         bail_at if bail?
         return if uppers.size == wanted
 
-        raise Bridle::Impossible.new(
+        raise Impossible.new(
           "beam #{number} is held by #{wanted.zero? ? "its bail" : "#{wanted} slings"}; the plan has " \
             "#{uppers.size} above it",
-          pointer: "#{POINTER}/legs"
+          pointer: pointer("legs")
         )
       end
 

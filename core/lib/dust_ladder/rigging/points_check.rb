@@ -9,13 +9,13 @@ module DustLadder
       NEAR_M = 0.01
 
       # A basket or choke holds the load itself.
-      def self.applies?(lift) = lift.legs.any? { |leg| leg["hitch"] == "vertical" }
+      def self.applies?(lift) = lift.legs.any?(&:straight?)
 
       private
 
       def examine
         bridle = lift.bridle
-        pulled = bridle.names.each_index.select { |index| lift.legs[index]["hitch"] == "vertical" }
+        pulled = lift.legs.select(&:straight?).map(&:index)
         if lift.load.rated.any?
           found = pulled.map { |index| [ index, rated_at(bridle.points[index]) ] }
           wrong = off_a_point(bridle, found) || two_on_one(bridle, found)

@@ -5,36 +5,6 @@ module DustLadder
     class Proposals
       include Ladder::Sentences
 
-      # words: a Sentence; changes: { JSON pointer => value }; ladder: with them made; rigging: verdict of its rigging.
-      Proposal =
-        Struct.new(:id, :words, :changes, :ladder, :rigging, :slings, keyword_init: true) do
-          def as_json(*)
-            drawing = ladder.as_json["drawing"]
-            worst = ladder.rung("slings")
-            {
-              "id" => id,
-              "words" => words.as_json,
-              "changes" => changes,
-              "rigging" => rigging,
-              "verdict" => ladder.verdict,
-              "headline" => ladder.headlines,
-              "slings" => slings,
-              "hook_height" => drawing&.dig("hook_height"),
-              "utilisation" => worst&.percent&.as_json,
-              "tilt" => drawing&.dig("tilt", "deg"),
-              "weakest" => weakest,
-              "drawing" => drawing
-            }
-          end
-
-          def weakest
-            rung =
-              ladder
-                .rigging
-                .min_by { |one| [ Ladder::Verdict.rank(one.verdict), -(one.utilisation || 0) ] }
-            { "label" => rung.label, "verdict" => rung.verdict, "note" => rung.note&.as_json }
-          end
-        end
       # Tried in vain: what, and why.
       Vain = Struct.new(:words, :why)
       AIM_DEG = 60.0
@@ -42,14 +12,6 @@ module DustLadder
       GAP_M = 1.5
       BASKET_SHARE = 0.25
       EDGE_SHARE = 0.08
-      LEG = {
-        "sling" => nil,
-        "hitch" => "vertical",
-        "length" => nil,
-        "choke_angle" => nil,
-        "basket_width" => nil,
-        "held_by" => ""
-      }.freeze
 
       # document: an accepted plan. pieces, beams: of the store, with state, due and place beside.
       def initialize(document, pieces:, beams: [])
@@ -91,7 +53,7 @@ module DustLadder
         points
         [ bridle, *spreaders ]
       rescue NotKnown => error
-        raise unless error.pointer.to_s.start_with?("/load/points")
+        raise unless error.pointer.to_s.start_with?(load.pointer("points"))
 
         @vain << Vain.new("Legs to its points", error.what)
         []
@@ -106,7 +68,7 @@ module DustLadder
       def proposal(id, words, changes)
         bare = PlanFile::Pointer.with_values(@document, changes)
         lower = taken(bare)
-        upper = bare.dig("rigging", "beam").to_h["legs"].to_a.any?
+        upper = Plan::Rigging.new(bare).beam.legs.any?
         both_tiers = upper ? taken(PlanFile::Pointer.with_values(bare, lower.changes), upper: true) : nil
         all = [ lower, both_tiers ].compact
         final = all.last
@@ -118,7 +80,7 @@ module DustLadder
           slings: all.flat_map { |one| one.choice.pieces.map { |piece| piece["number"] } }.uniq,
           rigging: final.ladder.rigging_verdict
         )
-      rescue Bridle::Impossible, NotKnown => error
+      rescue Impossible, NotKnown => error
         @vain << Vain.new(words["metric"], error.what)
         nil
       end
@@ -126,16 +88,18 @@ module DustLadder
       def taken(document, upper: false)
         selection = Slings::PlanSelection.new(document, @pieces, upper: upper)
         # Below a beam nothing can be judged before the slings above it are there.
-        found = upper || document.dig("rigging", "beam").nil? ? selection.best : selection.first
+        found = upper || !Plan::Rigging.new(document).beam.given? ? selection.best : selection.first
         found or
           raise NotKnown,
             "nothing in the store serves: #{Figure.kg(selection.need.tension, :up)} " \
               "#{upper ? "on a sling above the beam" : "on a leg"} is needed"
       end
 
-      def clear = { "/rigging/beam" => nil, "/rigging/reeved" => nil, "/rigging/set_by" => "hook_height" }
+      def rigging = @lift.rigging
+      def clear =
+        { rigging.beam.pointer => nil, rigging.reeved.pointer => nil, rigging.pointer("set_by") => "hook_height" }
       # Fittings stay with their points.
-      def kept(index) = @document.dig("rigging", "legs", index).to_h.slice("fittings", "load_end")
+      def kept(index) = @lift.legs[index]&.data.to_h.slice("fittings", "load_end")
       def aim = @lift.rules[:angle_aim_deg_from_horizontal].clamp(AIM_DEG, 80.0)
 
       # Straight legs from the hook to the points that there are.
@@ -147,8 +111,8 @@ module DustLadder
           "bridle",
           both("#{NUMBERS[count]} from the hook"),
           clear.merge(
-            "/rigging/legs" => Array.new(count) { |index| kept(index).merge(LEG) },
-            "/rigging/hook_height" => written(height)
+            rigging.pointer("legs") => Array.new(count) { |index| kept(index).merge(Plan::Leg::BLANK) },
+            rigging.pointer("hook_height") => written(height)
           )
         )
       end
@@ -218,7 +182,7 @@ module DustLadder
           both { |system| "Two baskets under spreader #{beam["number"]} set to #{Figure.m(span).shown(system)}" },
           height,
           legs,
-          "/load/points" => places
+          load.pointer("points") => places
         )
       end
 
@@ -232,18 +196,18 @@ module DustLadder
           words,
           {
             **clear,
-            "/rigging/legs" =>
+            rigging.pointer("legs") =>
               rows.each_with_index.map do |row, index|
-                (row["hitch"] == "basket" ? {} : kept(index)).merge(LEG).merge(row)
+                (row["hitch"] == "basket" ? {} : kept(index)).merge(Plan::Leg::BLANK).merge(row)
               end,
-            "/rigging/beam" => {
+            rigging.beam.pointer => {
               "beam" => beam["number"],
               "span" => written(span),
               "headroom" => written(headroom),
-              "legs" => Array.new(2) { { "sling" => nil, "length" => nil } }
+              "legs" => Array.new(2) { Plan::Beam::BLANK_UPPER }
             },
-            "/rigging/hook_height" => written(top + GAP_M + beam["depth_m"] + headroom),
-            "/snapshots/beams" => {
+            rigging.pointer("hook_height") => written(top + GAP_M + beam["depth_m"] + headroom),
+            Plan.pointer("snapshots", "beams") => {
               beam["number"] => Gear::Piece.snapshot(beam)
             },
             **more

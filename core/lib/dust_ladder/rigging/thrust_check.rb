@@ -12,7 +12,7 @@ module DustLadder
 
       def self.eyebolts?(lift)
         lift.legs.any? do |leg|
-          leg["fittings"].to_a.any? do |fitting|
+          leg.fittings.any? do |fitting|
             fitting["end"] == "load" && Fittings::Fitting::OF_AN_EYE.include?(fitting["kind"])
           end
         end

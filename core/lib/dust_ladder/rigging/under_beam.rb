@@ -2,44 +2,15 @@ module DustLadder
   module Rigging
     # A load whose legs hang from a beam, and the beam from the hook: the elastic pose of both bodies, and its corners.
     # Lower slings and fittings load the beam, and all above it, with their own weight.
-    class UnderBeam < Bridle
+    class UnderBeam < Arrangement
       BEAM = 1
-      TRIES = 30
-
-      # One pose of load and beam, told in the load's own axes; uppers: the slings above the beam.
-      class Pose < Hung
-        attr_reader :uppers, :tops, :hang
-
-        # hang: the Equilibrium. legs, uppers: as Leg. tops: where each leg hangs from, m.
-        def initialize(points, line_of, hang:, hook:, tops:, legs:, uppers:, corner:)
-          pose = hang.pose
-          super(
-            points, line_of, hook: hook, up: pose.up(0), cg: hang.rig.bodies[0].cg, tensions: hang.tensions,
-                             corner: corner, holds: hang.stable?, legs: legs
-          )
-          @hang = hang
-          @tops = tops
-          @uppers = uppers
-        end
-
-        def strands = legs + uppers
-        # Only all that hangs is plumb under the hook: the load leans as its own axes say.
-        def plumb = up
-        def between? = true
-        def rise(index) = strands[index].then { |leg| leg.height / leg.length }
-
-        def upper_pull(index)
-          leg, tension = uppers[index], tensions[legs.size + index]
-          Pull.new(tension * leg.height / leg.length, tension, leg, corner)
-        end
-      end
 
       attr_reader :beam
 
       # beam: a PlannedBeam. upper_sling_of: from an upper sling's index to its data, or nil. hung_below: kg of slings
       # and fittings that hang from each hole of the beam, by leg; whoever calls it may be told that one is not known.
-      def initialize(document, load, rules, sling_of, beam, upper_sling_of, hung_below)
-        super(document, load, rules, sling_of)
+      def initialize(rigging, load, rules, sling_of, beam, upper_sling_of, hung_below)
+        super(rigging, load, rules, sling_of)
         @beam = beam
         @upper_sling_of = upper_sling_of
         @hung_below = hung_below
@@ -61,10 +32,23 @@ module DustLadder
       # A bail goes into the hook alone.
       def hook_spread_deg = beam.bail? ? 0.0 : super
 
+      # Lengths of the legs, bearing to bearing, m: as typed, or made up to hang level under a level beam.
+      def lengths
+        return super if @rigging.by_lengths?
+        if @rigging.by_angles?
+          raise Impossible.new(
+            "angles are typed for legs from one hook, not below a beam",
+            pointer: @rigging.pointer("set_by")
+          )
+        end
+
+        @lengths ||= level.legs
+      end
+
       # Lengths of the slings above the beam, bearing to bearing, m.
       def upper_lengths
         @upper_lengths ||=
-          @set_by == "leg_lengths" ? beam.uppers.map { |upper| upper.length.positive } : level.uppers
+          @rigging.by_lengths? ? beam.uppers.map { |upper| upper.long.positive } : level.uppers
       end
 
       # Worst and nominal Pull of a sling above the beam.
@@ -78,10 +62,10 @@ module DustLadder
       def hung_below = @hung_masses ||= points.each_index.map { |leg| @hung_below.call(leg) }
 
       # Its corners as they stretch.
-      def envelope = @envelope ||= Bridle.worked(envelope_key) { envelope_of(nil) }
+      def envelope = @envelope ||= Arrangement.worked(envelope_key) { envelope_of(nil) }
       # Its corners with every line as long as it was made.
       def made_envelope
-        @made_envelope ||= Bridle.worked([ :made, *envelope_key ]) { envelope_of(method(:taken_back)) }
+        @made_envelope ||= Arrangement.worked([ :made, *envelope_key ]) { envelope_of(method(:taken_back)) }
       end
 
       def pose = @pose ||= turning { seen(envelope.nominal, nominal_corner(false)) }
@@ -99,7 +83,7 @@ module DustLadder
         places =
           body.points.transform_values do |at|
             centred = at.zip(body.cg).map { |one, centre| one - centre }
-            in_load(envelope.nominal, envelope.nominal.pose.place(BEAM, centred))
+            PoseUnderBeam.in_load(envelope.nominal, envelope.nominal.pose.place(BEAM, centred))
           end
         %w[hole eye bail]
           .map { |name| places.select { |key, _| key.start_with?(name) }.values }
@@ -113,8 +97,6 @@ module DustLadder
       def heights = points.map { |point| pose.hook[2] - point[2] }
 
       private
-
-      def plane? = false
 
       def all
         @all ||=
@@ -171,7 +153,7 @@ module DustLadder
       NEAR_KG = 1e-6
 
       # Does any fitting ask which way it is pulled?
-      def directions? = @document.dig("rigging", "legs").any? { |leg| leg["fittings"].to_a.any? }
+      def directions? = @rigging.legs.any? { |leg| leg.fittings.any? }
 
       # How much of each figure that is read is nothing.
       def read_near
@@ -220,151 +202,9 @@ module DustLadder
       ALIKE_ENOUGH = 1e-4
 
       # A pose of the rig as the load sees it.
-      def seen(hang, corner)
-        nodes = hang.rig.lines.first(points.size).map { |line| line.nodes.map { |node| place(hang, node) } }
-        Pose.new(
-          points,
-          line_of,
-          hang: hang,
-          hook: in_load(hang, hang.rig.hook),
-          corner: corner,
-          tops: nodes.map { |top, _| in_load(hang, top) },
-          legs: nodes.map { |top, foot| leg_between(top, foot) },
-          uppers: uppers_of(hang)
-        )
-      end
+      def seen(hang, corner) = PoseUnderBeam.seen(hang, points, line_of, corner, uppers: !beam.bail?)
 
-      # The slings above are strands beside the legs.
-      def uppers_of(hang)
-        return [] if beam.bail?
-
-        hang.rig.lines.drop(points.size).map { |line| leg_between(*line.nodes.map { |node| place(hang, node) }) }
-      end
-
-      # A node's place in the world.
-      def place(hang, (body, own)) = body ? hang.pose.place(body, own) : own
-
-      # A place of the world in the load's own axes.
-      def in_load(hang, place)
-        turn, centre, own = hang.pose.turns[0], hang.pose.centres[0], hang.rig.bodies[0].cg
-        x, y, z = place[0] - centre[0], place[1] - centre[1], place[2] - centre[2]
-        [
-          turn[0] * x + turn[3] * y + turn[6] * z + own[0],
-          turn[1] * x + turn[4] * y + turn[7] * z + own[1],
-          turn[2] * x + turn[5] * y + turn[8] * z + own[2]
-        ]
-      end
-
-      def leg_between(from, to)
-        x, y, z = to[0] - from[0], to[1] - from[1], to[2] - from[2]
-        Leg.new(Math.hypot(x, y), -z, Math.sqrt(x * x + y * y + z * z))
-      end
-
-      # A level load under a level beam: where the beam and the hook stand along the load, and lengths, m.
-      Level = Struct.new(:along, :hook, :legs, :uppers)
-
-      def level_lengths(_height) = level.legs
-
-      def height_by_angles
-        raise Impossible.new("angles are typed for legs from one hook, not below a beam", pointer: "/rigging/set_by")
-      end
-
-      def level
-        @level ||=
-          begin
-            gaps = points.map { |point| @hook_height.value - beam.headroom - beam.depth - point[2] }
-            unless gaps.all?(&:positive?)
-              raise Impossible.new("the beam is not above the points", pointer: @hook_height.pointer)
-            end
-
-            along = balanced(gaps)
-            across = middle_across
-            whole = beam.body(hung_below)
-            hook = (@load.planned_kg * cg[0] + whole.mass * (along + whole.cg[0])) / (@load.planned_kg + whole.mass)
-            legs =
-              points.each_with_index.map do |point, index|
-                Math.sqrt((along + beam.hole(index) - point[0])**2 + (across - point[1])**2 + gaps[index]**2)
-              end
-            Level.new(
-              along,
-              hook,
-              legs,
-              beam
-                .eyes
-                .map { |eye| Math.hypot(beam.eyes.size == 1 ? 0.0 : hook - along - eye, beam.headroom) }
-                .first(beam.uppers.size)
-            )
-          end
-      end
-
-      # Across the load the beam stands over the CG where legs on both sides hold it, else over the points' line.
-      def middle_across
-        sides = points.map { |point| point[1] }
-        groups.any? { |_, some| some.size > 1 } ? cg[1] : sides.sum / sides.size
-      end
-
-      def groups = points.each_index.group_by { |index| beam.hole(index) }.sort.to_h
-
-      # Where the beam's middle stands along the load so that the legs' level pulls cancel, m.
-      def balanced(gaps)
-        if groups.size < 2
-          raise Impossible.new(
-            "all legs hang from one hole of the beam: two are needed",
-            pointer: "/rigging/legs/0/hole"
-          )
-        end
-
-        pulls = ->(along) { level_pull(along, gaps) }
-        one = groups.sum { |hole, some| some.sum { |index| points[index][0] } / some.size - hole } / groups.size
-        other = one + 0.01
-        TRIES.times do
-          here, there = pulls.(one), pulls.(other)
-          break if here.abs < 1e-9 * @load.planned_kg || (here - there).abs < 1e-12
-
-          one, other = one - here * (other - one) / (there - here), one
-        end
-        one
-      end
-
-      # What of the legs' level pulls is left over with the beam's middle at a place, kg.
-      def level_pull(along, gaps)
-        shares =
-          groups.map do |hole, some|
-            weights = side_weights(some, gaps)
-            leans = some.map { |index| (along + hole - points[index][0]) / gaps[index] }
-            [
-              some.each_with_index.sum do |index, place|
-                weights[place] * (points[index][0] - cg[0] - leans[place] * (points[index][2] - cg[2]))
-              end,
-              weights.zip(leans).sum { |weight, lean| weight * lean }
-            ]
-          end
-        first, last = shares.first, shares.last
-        if (last[0] - first[0]).abs < 1e-9
-          raise Impossible.new("the CG cannot hang between these holes", pointer: "/rigging/beam/span")
-        end
-
-        carried = @load.planned_kg * last[0] / (last[0] - first[0])
-        carried * first[1] + (@load.planned_kg - carried) * last[1]
-      end
-
-      # How the legs of one hole share its part: across the load their level pulls cancel.
-      def side_weights(some, gaps)
-        return [ 1.0 ] if some.size == 1
-        if some.size > 2
-          raise Impossible.new("more than two legs hang from one hole", pointer: "/rigging/legs/#{some[2]}/hole")
-        end
-
-        arms = some.map { |index| (points[index][1] - cg[1]) / gaps[index] }
-        unless (arms[0] * arms[1]).negative?
-          raise Impossible.new(
-            "both legs of one hole stand on one side of the CG",
-            pointer: "/load/points/#{some[0]}/y"
-          )
-        end
-
-        [ arms[1] / (arms[1] - arms[0]), -arms[0] / (arms[1] - arms[0]) ]
-      end
+      def level = @level ||= LevelUnderBeam.new(@rigging, @load, beam, hung_below)
 
       def bodies = super + [ beam.body(hung_below) ]
 
@@ -393,7 +233,7 @@ module DustLadder
 
       def envelope_key
         above = beam.bail? ? [ beam.bail_at ] : beam.uppers.map { |upper| upper_stiffness(upper) }
-        [ *corners_key, directions?, beam.data, upper_lengths, beam.holes, points.each_index.map { |leg|
+        [ *corners_key, directions?, beam.piece, upper_lengths, beam.holes, points.each_index.map { |leg|
           beam.hole(leg)
         }, hung_below, above ]
       end

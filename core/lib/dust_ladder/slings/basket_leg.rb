@@ -14,28 +14,21 @@ module DustLadder
       def agree
         around = bend ? bend.positive : across
         what = bend ? "what it is bent round" : "the load is across there"
-        pointer = "/rigging/legs/#{index}/basket_width"
         if width > around * MOST_OVER + NEAR_M
-          raise NotKnown.new(
-            "#{subject}: its sides are #{Figure.m(width)} apart, and #{what} #{Figure.m(around)}: one of them " \
-              "is wrong",
-            pointer: pointer
+          planned.missing(
+            "#{subject}: its sides are #{Figure.m(width)} apart, and #{what} #{Figure.m(around)}: one of them is wrong",
+            "basket_width"
           )
         elsif width < around / 2
-          raise NotKnown.new(
-            "#{subject}: its sides are only #{Figure.m(width)} apart, and #{what} #{Figure.m(around)}: say " \
-              "what the " \
-              "basket goes " \
-              "round",
-            pointer: pointer
+          planned.missing(
+            "#{subject}: its sides are only #{Figure.m(width)} apart, and #{what} #{Figure.m(around)}: say what the " \
+              "basket goes round",
+            "basket_width"
           )
         elsif round < width - NEAR_M
-          raise NotKnown.new(
+          planned.missing(
             "#{subject}: #{Figure.m(round)} of sling cannot go round between sides #{Figure.m(width)} apart",
-            pointer:
-              "/rigging/" \
-              "legs/" \
-              "#{index}/round"
+            "round"
           )
         end
       end

@@ -4,6 +4,8 @@ module DustLadder
     # of them. Friction holds that difference only up to a point, past which the load slides round in the sling; and the
     # fuller side must be carried too (handbook, section 3.4). Looked at over the corners of the CG's box.
     class GripCheck < Ladder::Check
+      include GripWorking
+
       ID = "grip"
       LABEL = "Grip"
       FLIGHT = "rigging"
@@ -15,7 +17,7 @@ module DustLadder
           def ratio = tensions.min.positive? ? tensions.max / tensions.min : Float::INFINITY
         end
 
-      def self.applies?(lift) = lift.legs.size == 2 && lift.legs.any? { |leg| leg["hitch"] == "basket" }
+      def self.applies?(lift) = lift.legs.size == 2 && lift.legs.any?(&:basket?)
 
       private
 
@@ -25,7 +27,7 @@ module DustLadder
           lift
             .legs
             .each_index
-            .select { |index| lift.legs[index]["hitch"] == "basket" }
+            .select { |index| lift.legs[index].basket? }
             .map { |index| Leg.of(lift, index) }
         sides = @legs.map { |leg| found.select { |side| side.leg == leg }.max_by { |side| side.ratio / hold(side) } }
         pulls = @legs.map { |leg| found.select { |side| side.leg == leg }.max_by { |side| side.tensions.max } }
@@ -93,62 +95,6 @@ module DustLadder
           side
         ]
 
-      def work(figures)
-        figures
-          .sort_by { |_, demand, capacity| -demand.value / capacity.value }
-          .each do |name, demand, capacity, leg, side|
-            @working.later(name) do |working|
-              about = "leg:#{leg.index}"
-              %w[T1 T2].zip(side.tensions.sort.reverse) do |symbol, tension|
-                working.line(
-                  symbol,
-                  Figure.kg(tension, symbol == "T1" ? :up : :down),
-                  source: "#{symbol == "T1" ? "fuller" : "other"} side, gripped; #{side.corner}",
-                  about: about
-                )
-              end
-              if demand.unit == :kg
-                next(
-                  working.line(
-                    "C",
-                    capacity,
-                    source: "half of #{leg.tag.rating("basket").source}, and what bend, heat and site leave",
-                    about: about
-                  )
-                )
-              end
-
-              turn, mu = Figure.factor(side.bend), Figure.factor(friction(leg))
-              if demand.value.finite?
-                working.line(
-                  "q",
-                  demand,
-                  formula: "T1 / T2",
-                  from: {
-                    T1: Figure.kg(side.tensions.max, :up),
-                    T2: Figure.kg(side.tensions.min, :down)
-                  },
-                  source: "how far the sides pull apart",
-                  about: about
-                )
-              end
-              working.line("θ", turn, source: "bend over both edges, radians", about: about)
-              working.line("μ", mu, source: rules.cite(:grip), about: about)
-              working.line(
-                "Q",
-                capacity,
-                formula: leg.prevention.round.nil? ? "2.718281828459045^(μ × θ)" : nil,
-                from: {
-                  μ: mu,
-                  θ: turn
-                },
-                source: leg.prevention.round ? "prevented by #{leg.prevention.round}" : "what friction holds",
-                about: about
-              )
-            end
-          end
-      end
-
       # Every basket in every corner of the CG's box.
       def found
         @found ||=
@@ -191,9 +137,9 @@ module DustLadder
             .points
             .each_with_index
             .flat_map do |point, index|
-              next [ [ "#{index} 0", point ] ] unless lift.legs[index]["hitch"] == "basket"
+              next [ [ "#{index} 0", point ] ] unless lift.legs[index].basket?
 
-              half = lift.basket_widths[index].positive / 2
+              half = lift.legs[index].basket_width.positive / 2
               [ -1, 1 ].each_with_index.map do |side, at|
                 [ "#{index} #{at}", point.zip(across).map { |place, part| place + side * half * part } ]
               end
@@ -218,7 +164,7 @@ module DustLadder
       def side_line(name)
         index = name.to_i
         leg = Leg.of(lift, index)
-        half = leg.hitch == "basket" ? lift.basket_widths[index].positive / 2 : 0.0
+        half = leg.hitch == "basket" ? lift.legs[index].basket_width.positive / 2 : 0.0
         rating = leg.tag.vertical_kg || leg.tag.rating("basket").kg / 2
         unless rating.positive?
           raise NotKnown.new("the tag of #{leg.sling["number"]} gives no figure above nothing", pointer: leg.pointer)

@@ -10,13 +10,13 @@ module DustLadder
       OF_SLINGS = true
 
       def self.applies?(lift) = lift.legs.any? { |leg| loop?(leg) }
-      def self.loop?(leg) = leg["hitch"] == "choker" && leg.key?("loop_angle")
+      def self.loop?(leg) = leg.choker? && leg.key?("loop_angle")
 
       private
 
       def examine
         loops =
-          lift.legs.each_index.select { |index| self.class.loop?(lift.legs[index]) }.map { |index| figures(index) }
+          lift.legs.select { |leg| self.class.loop?(leg) }.map { |leg| figures(leg.index) }
         loops.each do |index, pull, kg|
           loaded_part(lift.bridle.names[index], pull, kg, rules[:attention, :slings])
         end
@@ -54,11 +54,7 @@ module DustLadder
       end
 
       def figures(index)
-        angle =
-          lift
-            .document
-            .angle("the inner angle of the #{lift.bridle.names[index]} choke", "rigging", "legs", index, "loop_angle")
-            .value
+        angle = lift.legs[index].loop_angle.value
         [
           index,
           Statics::InnerLoop.tension(lift.bridle.worst[index].tension, angle),

@@ -3,12 +3,14 @@ module DustLadder
     # One leg: its sling in its hitch against the worst pull on it.
     class Leg
       include Ladder::Sentences
+      include LegReductions
+      include LegWorking
 
       NUMBERS = { 1 => "one leg", 2 => "two legs", 3 => "three legs", 4 => "four legs" }.freeze
 
       attr_reader :lift, :index
 
-      def self.of(lift, index) = (lift.legs[index]["hitch"] == "basket" ? BasketLeg : StraightLeg).new(lift, index)
+      def self.of(lift, index) = (lift.legs[index].basket? ? BasketLeg : StraightLeg).new(lift, index)
 
       # Raises NotKnown when no sling is chosen.
       def initialize(lift, index)
@@ -17,21 +19,22 @@ module DustLadder
         raise NotKnown.new("no sling is chosen for the #{subject}", pointer: pointer) unless sling
       end
 
-      def data = lift.legs[index]
-      def hitch = data["hitch"]
-      def sling = lift.sling_of(data)
+      # The leg in the plan, as Plan::Leg.
+      def planned = lift.legs[index]
+      def hitch = planned.hitch
+      def sling = lift.sling_of(planned)
       def tag = @tag ||= Tag.new(sling, rules)
       def fit = @fit ||= Fit.new(self)
       def name = lift.load.points[index].name
-      def pointer = "/rigging/legs/#{index}/sling"
+      def pointer = planned.pointer("sling")
       # The Pull on it at its worst corner, and nominally; and how long it must be, m.
       def worst = bridle.worst[index]
       def nominal = bridle.nominal[index]
       def needed = bridle.lengths[index]
       # Distance between a basket's two sides, m.
-      def width = lift.basket_widths[index].not_negative
+      def width = planned.basket_width.not_negative
       # What of the sling goes round the load, m, or nil where it was not measured.
-      def round = lift.rounds[index].given? ? lift.rounds[index].not_negative : nil
+      def round = planned.round.given? ? planned.round.not_negative : nil
       # What of a sling's reach a leg of this length takes, m: a basket has two sides.
       def taken(length)
         return length + round.to_f unless hitch == "basket"
@@ -50,16 +53,10 @@ module DustLadder
       # The Outcome at its worst. Raises NotKnown for what is missing.
       def outcome
         if hitch == "basket" && lift.legs.size > 2
-          raise NotKnown.new(
-            "baskets on three or four points are not worked out here",
-            pointer: "/rigging/legs/#{index}/hitch"
-          )
+          planned.missing("baskets on three or four points are not worked out here", "hitch")
         end
         if hitch != "vertical" && bridle.reeved?
-          raise NotKnown.new(
-            "a reeved sling is straight: no choke, no basket",
-            pointer: "/rigging/legs/#{index}/hitch"
-          )
+          planned.missing("a reeved sling is straight: no choke, no basket", "hitch")
         end
 
         reason = out_of_use || unsuited || beaten_down
@@ -100,18 +97,7 @@ module DustLadder
       end
 
       # What by whose word keeps it from sliding.
-      def prevention = @prevention ||= Prevention.new(data)
-
-      # What bend, heat and site leave of every rating of this leg's sling. Raises NotKnown where no figure holds.
-      def left
-        none = reductions.find { |step| step.factor.nil? }
-        raise NotKnown.new("#{subject}: #{none.reason}", pointer: pointer) if none
-
-        reductions.map(&:factor).reduce(1.0, :*)
-      end
-
-      # Is it bent, or hot, past every figure?
-      def no_figure? = reductions.any? { |step| step.factor.nil? }
+      def prevention = @prevention ||= Prevention.new(planned)
 
       # What the angle of choke leaves.
       def choke_share = 1.0
@@ -144,15 +130,14 @@ module DustLadder
 
       # A reeved pair is one sling on two points.
       def planned_on
-        pairs = lift.document.dig("rigging", "reeved", "pairs").to_a
-        lift.legs.each_index.count do |leg|
-          lift.legs[leg]["sling"] == sling["number"] && pairs.none? { |pair| pair.max == leg }
+        lift.legs.count do |leg|
+          leg.sling == sling["number"] && lift.rigging.pairs.none? { |pair| pair.max == leg.index }
         end
       end
 
       def upper? = false
       def fellows = lift.legs
-      def bend = lift.bends[index].given? ? lift.bends[index] : nil
+      def bend = planned.bend.given? ? planned.bend : nil
 
       # What the surroundings forbid, and where no figure holds.
       def unsuited
@@ -161,44 +146,6 @@ module DustLadder
         reason = lift.surroundings&.unsuited(sling) || derating.stop&.reason
         reason && both(reason)
       end
-
-      # What bend, heat and site leave of the rating: steps with a factor other than 1.
-      def reductions =
-        @reductions ||=
-          if lift.surroundings || bend
-            derating.steps.select { |step| SYMBOLS.key?(step.name) && step.factor != 1.0 }
-          else
-            []
-          end
-      SYMBOLS = { "bend" => :kb, "temperature" => :kt, "site" => :ks }.freeze
-
-      def derating
-        around = lift.surroundings
-        @derating ||=
-          Derating.new(
-            rules,
-            kind: sling["kind"],
-            hitch: hitch,
-            hitch_factor: 1.0,
-            deg_from_horizontal: 90.0,
-            choke_deg: 180.0,
-            bend: bend_ratio,
-            bend_rated_at: sling["bend_rated_at"],
-            sling: sling,
-            celsius: around&.celsius,
-            site_factor: around ? around.site_factor : 1.0
-          )
-      end
-
-      # What the sling's body is bent round over its own diameter: as typed, or by the radius of a bare sharp edge.
-      def bend_ratio
-        round = [ bend&.positive, edge_diameter ].compact.min or return
-        diameter = sling["diameter_m"] or
-          raise NotKnown.new("the diameter of #{sling["number"]} is not known, so its bend is not", pointer: pointer)
-        round / diameter
-      end
-
-      def edge_diameter = hitch == "vertical" ? nil : lift.surroundings&.edge_diameter_for(sling["kind"])
 
       def held_advice
         return [] if hitch == "vertical" || prevention.along.nil?
@@ -224,20 +171,6 @@ module DustLadder
         ]
       end
 
-      # Shows the reductions and gives them as operands by symbol.
-      def work_reductions(working)
-        reductions.to_h do |step|
-          figure = Figure.factor(step.factor, :down)
-          working.line(
-            SYMBOLS.fetch(step.name).to_s,
-            figure,
-            source: step.name == "site" ? "site: #{lift.surroundings.site_reason}" : "#{step.name}, #{step.source}",
-            about: about
-          )
-          [ SYMBOLS.fetch(step.name), figure ]
-        end
-      end
-
       # A basket or choke that leans further than friction holds slides along the load.
       def sliding
         return if hitch == "vertical" || prevention.along
@@ -255,18 +188,15 @@ module DustLadder
       # A choke that was beaten down bites: its angle at the eye is tighter than anything that was measured before.
       def beaten_down
         both("the choke was beaten down: loosen it, and measure its angle again") if hitch == "choker" &&
-          data["beaten_down"]
+          planned["beaten_down"]
       end
 
       # Loose pieces are gripped all round by two wraps only (handbook, sections 3.2 and 3.8).
       def once_round
-        return if hitch == "vertical" || lift.document.dig("load", "made_of") != "bundle"
+        return if hitch == "vertical" || !lift.load.bundle?
 
-        wraps = data["wraps"] or
-          raise NotKnown.new(
-            "how often the #{subject}'s sling goes round the bundle is not given",
-            pointer: "/rigging/legs/#{index}/wraps"
-          )
+        wraps = planned["wraps"] or
+          planned.missing("how often the #{subject}'s sling goes round the bundle is not given", "wraps")
         both("a loose bundle, and the sling goes round it once: double wrap") if wraps < 2
       end
 
@@ -274,87 +204,14 @@ module DustLadder
       def round_given
         return if hitch == "vertical" || round
 
-        raise NotKnown.new(
-          "what of the #{subject}'s sling goes round the load is not given",
-          pointer: "/rigging/legs/#{index}/round"
-        )
+        planned.missing("what of the #{subject}'s sling goes round the load is not given", "round")
       end
 
       # A wire rope in a basket or choke loses by its bend: unknown, it is not nothing.
       def bend_given
         return if hitch == "vertical" || bend || !Derating::ROPES.include?(sling["kind"])
 
-        raise NotKnown.new(
-          "what the #{subject} is bent round is not given: a wire rope loses by it",
-          pointer: "/rigging/legs/#{index}/bend"
-        )
-      end
-
-      # The leg's vertical share, by the level distances and heights of the pose that governs.
-      def work_share(working, pull)
-        weight = Figure.kg(lift.load.planned_kg, :up)
-        working.line("W", weight, source: "planned weight", about: "load")
-        return work_space_share(working, pull) unless bridle.by_hand?
-        return work_single_share(working, pull, weight) if lift.legs.size == 1
-
-        operands = { W: weight, **work_distances(working, pull) }
-        mine, other = index + 1, 2 - index
-        working.line(
-          "V",
-          Figure.kg(pull.share, :up),
-          formula: "W × d#{other} × H#{mine} / (d#{other} × H#{mine} + d#{mine} × H#{other})",
-          from: operands,
-          source: "#{name} share",
-          about: about
-        )
-      end
-
-      # Legs that share by their stretch, or hang from a beam: the pose that was found says how.
-      def work_space_share(working, pull)
-        working.line(
-          "V",
-          Figure.kg(pull.share, :up),
-          source: "#{name} share as it hangs; #{pull.corner}",
-          about: about
-        )
-        working.line(
-          "H#{index + 1}",
-          Figure.m(pull.leg.height, :down),
-          source: "#{lift.beam ? "its top" : "hook"} above it there",
-          about: about
-        )
-      end
-
-      def work_distances(working, pull)
-        corner = pull.corner
-        legs = bridle.poses.find { |hung| hung.corner.equal?(corner) }.legs
-        legs
-          .each_with_index
-          .reduce({}) do |operands, (leg, place)|
-            run, height = Figure.m(leg.run), Figure.m(leg.height, place == index ? :down : :near)
-            working.line(
-              "d#{place + 1}",
-              run,
-              source: "#{bridle.names[place]} point from plumb; #{corner}",
-              about: "leg:#{place}"
-            )
-            working.line("H#{place + 1}", height, source: "hook above it", about: "leg:#{place}")
-            operands.merge("d#{place + 1}": run, "H#{place + 1}": height)
-          end
-      end
-
-      def work_single_share(working, pull, weight)
-        working.line(
-          "V",
-          Figure.kg(pull.share, :up),
-          formula: "W",
-          from: {
-            W: weight
-          },
-          source: "one leg carries all",
-          about: about
-        )
-        working.line("H1", Figure.m(pull.leg.height, :down), source: "hook above the point", about: about)
+        planned.missing("what the #{subject} is bent round is not given: a wire rope loses by it", "bend")
       end
     end
   end

@@ -70,12 +70,12 @@ module DustLadder
 
       # Each leg counts against its own rating alone, on a competent person's word.
       def decided
-        return unless @lift.document.dig("rigging", "unlike_decided_by").to_s.strip.empty?
+        return unless @lift.rigging.unlike_decided_by.empty?
 
         raise NotKnown.new(
           "the tag of #{@legs[0].sling["number"]} rates legs that are alike, and these are not: who decided on each " \
             "leg by itself is not given",
-          pointer: "/rigging/unlike_decided_by"
+          pointer: @lift.rigging.pointer("unlike_decided_by")
         )
       end
 

@@ -4,13 +4,12 @@ module DustLadder
     # with the whole ladder's word on each, what cannot serve and why, and what would need to be hired or bought.
     class PlanSelection
       include Ladder::Sentences
+      include SelectionSheet
 
       # A Selection::Choice taken into the plan: { JSON pointer => value }, and the ladder with it.
       Taken = Struct.new(:choice, :reasons, :changes, :ladder, keyword_init: true)
       MOST_JUDGED = 8
       MOST_TRIED = 3
-      MOST_REJECTED = 300
-      ANGLES = [ 60, 45, 30 ].freeze
       STAND_IN = "not chosen yet".freeze
       # Rating of what stands in, as a share of the load.
       STAND_IN_SHARE = 0.7
@@ -23,6 +22,7 @@ module DustLadder
         @document = document
         @pieces = pieces.is_a?(Selection::Store) ? pieces : Selection::Store.new(pieces)
         @upper = upper
+        @rigging = Plan::Rigging.new(document)
         @lift = Lift.new(with_stand_ins)
         @rules = @lift.rules
       end
@@ -47,7 +47,7 @@ module DustLadder
       def best
         some =
           choices
-            .first(@document.dig("rigging", "beam") ? MOST_TRIED : MOST_JUDGED)
+            .first(@rigging.beam.given? ? MOST_TRIED : MOST_JUDGED)
             .lazy
             .map { |choice| taken_with(choice) }
         some.find { |one| one.ladder.rigging_verdict != "stop" } || some.first
@@ -65,70 +65,35 @@ module DustLadder
             .sort_by { |one| [ -Ladder::Verdict.rank(one.ladder.rigging_verdict), *one.choice.score ] }
       end
 
-      def as_json(*)
-        {
-          "need" => {
-            "tension" => Figure.kg(need.tension, :up).as_json,
-            "length" => need.length && Figure.m(need.length).as_json,
-            "run" => need.run && Figure.m(need.run).as_json,
-            "hitch" => need.hitch,
-            "legs" => need.legs,
-            "on" => need.on,
-            "assumed" => assumed?
-          },
-          "choices" => taken.map { |one| choice_json(one) },
-          "rejected" =>
-            rejected
-              .first(MOST_REJECTED)
-              .map do |one|
-                {
-                  "number" => one.piece["number"],
-                  "kind" => one.piece["kind"],
-                  "size" => one.piece["size"],
-                  "reasons" => one.reasons
-                }
-              end,
-          "rejected_count" => rejected.size,
-          "buy" => @document.dig("rigging", "beam") && @upper ? [] : GenericSizes.kinds.map { |kind| bought(kind) },
-          "spread" => spread
-        }
-      end
-
       private
 
-      def legs = @upper ? @document.dig("rigging", "beam", "legs") : @document.dig("rigging", "legs")
-      def places = legs.each_index.map { |index| "#{@upper ? "/rigging/beam" : "/rigging"}/legs/#{index}" }
+      def legs = @upper ? @rigging.beam.legs : @rigging.legs
       # Legs below a beam hang from holes apart, and baskets are slings by themselves.
-      def single? =
-        !@upper && (!@document.dig("rigging", "beam").nil? || legs.any? { |leg| leg["hitch"] == "basket" })
-      def elsewhere =
-        (@document.dig("rigging", "legs") + @document.dig("rigging", "beam", "legs").to_a - legs).filter_map do |leg|
-          leg["sling"]
-        end
-      def assumed? = legs.any? { |leg| leg["sling"].nil? }
+      def single? = !@upper && (@rigging.beam.given? || legs.any?(&:basket?))
+      def elsewhere = (@rigging.strands - legs).filter_map(&:sling)
+      def assumed? = legs.any? { |leg| leg.sling.nil? }
 
       # How legs share depends on their stretch: where none is chosen, round slings that would just carry the load
       # stand in, so that there is something to ask for; and slings of a kind, where that kind is asked for. What is
       # taken is judged by itself.
       def with_stand_ins(kind = nil)
-        PlanFile::Pointer
-          .with_values(@document, {})
-          .tap do |copy|
-            mine = @upper ? copy.dig("rigging", "beam", "legs") : copy.dig("rigging", "legs")
-            mine.each { |leg| leg["sling"] = STAND_IN } if kind
-            (copy.dig("rigging", "legs") + copy.dig("rigging", "beam", "legs").to_a).each do |leg|
-              leg["sling"] ||= STAND_IN
-            end
-            copy["snapshots"]["slings"][STAND_IN] = PlanFile::Digest.snapshot(stand_in(kind || "polyester_round"))
-          end
+        wanting = @rigging.strands.select { |leg| leg.sling.nil? || (kind && legs.include?(leg)) }
+        PlanFile::Pointer.with_values(
+          @document,
+          {
+            **wanting.to_h { |leg| [ leg.pointer("sling"), STAND_IN ] },
+            Plan.pointer("snapshots", "slings") =>
+              @document["snapshots"]["slings"].merge(
+                STAND_IN => PlanFile::Digest.snapshot(stand_in(kind || "polyester_round"))
+              )
+          }
+        )
       end
 
       def stand_in(kind)
-        weight =
-          Load::PlannedLoad.new(
-            PlanFile::Document.new(@document),
-            RuleSet.new(@document.dig("snapshots", "rule_sets", @document["rules"], "data"))
-          ).planned_kg
+        document = PlanFile::Document.new(@document)
+        rules = Snapshots.rule_set(document.snapshot("rule_sets", @document["rules"]))
+        weight = Load::PlannedLoad.new(document, rules).planned_kg
         {
           "number" => STAND_IN,
           "kind" => kind,
@@ -151,7 +116,7 @@ module DustLadder
         Selection::Need.new(
           **asked(lift),
           **around,
-          legs: places.size,
+          legs: legs.size,
           single: single?,
           taken: elsewhere,
           on: @document["lift_at"]&.slice(0, 10)
@@ -162,12 +127,12 @@ module DustLadder
         pulls = @upper ? legs.each_index.map { |index| bridle.upper_worst(index) } : bridle.worst
         hardest = pulls.each_index.max_by { |index| pulls[index].tension }
         lengths = @upper ? bridle.upper_lengths : bridle.lengths
-        hitch = @upper ? "vertical" : legs[hardest]["hitch"]
+        hitch = @upper ? "vertical" : legs[hardest].hitch
         base = {
           tension: pulls.map(&:tension).max,
           hitch: hitch,
           length: length_of(lift, hitch, lengths),
-          choke_deg: hitch == "choker" ? lift.choke_angles[hardest].value : nil
+          choke_deg: hitch == "choker" ? lift.legs[hardest].choke_angle.value : nil
         }
         base.merge(
           (
@@ -189,7 +154,7 @@ module DustLadder
         {
           tension: pulls[index].share,
           deg_from_horizontal:
-            Math.asin((leg.height / BasketLeg.side(leg, lift.basket_widths[index].not_negative)).clamp(-1.0, 1.0)) *
+            Math.asin((leg.height / BasketLeg.side(leg, lift.legs[index].basket_width.not_negative)).clamp(-1.0, 1.0)) *
               180 / Math::PI
         }
       end
@@ -203,22 +168,21 @@ module DustLadder
 
       def around
         place = lift.surroundings or return {}
-        data = @document.dig("rigging", "surroundings")
         {
           celsius: place.celsius,
-          near: data["near"],
-          edges: data["edges"] == "sharp" && (data["edge_radius"].to_s.strip.empty? || :of_a_radius),
-          tender: Surroundings::TENDER.include?(data["surface"]) && data["packing"].to_s.strip.empty?,
-          no_sparks: data["no_sparks"],
-          no_current: data["no_current"]
+          near: place.near,
+          edges: place["edges"] == "sharp" && (place["edge_radius"].to_s.strip.empty? || :of_a_radius),
+          tender: Surroundings::TENDER.include?(place["surface"]) && place["packing"].to_s.strip.empty?,
+          no_sparks: place["no_sparks"],
+          no_current: place["no_current"]
         }
       end
 
       def taken_with(choice, judged: true)
-        numbers = choice.pieces.flat_map { |piece| [ piece["number"] ] * piece["legs"].to_i }.first(places.size)
+        numbers = choice.pieces.flat_map { |piece| [ piece["number"] ] * piece["legs"].to_i }.first(legs.size)
         snapshots = choice.pieces.to_h { |piece| [ piece["number"], Gear::Piece.snapshot(piece) ] }
-        changes = places.zip(numbers).to_h { |place, number| [ "#{place}/sling", number ] }
-        changes["/snapshots/slings"] = kept(numbers).merge(snapshots)
+        changes = legs.zip(numbers).to_h { |leg, number| [ leg.pointer("sling"), number ] }
+        changes[Plan.pointer("snapshots", "slings")] = kept(numbers).merge(snapshots)
         changes.merge!(lengths_of(choice.pieces.first)) if own_length?(choice.pieces.first)
         Taken.new(
           choice: choice,
@@ -230,7 +194,7 @@ module DustLadder
 
       # Snapshots that other legs still use.
       def kept(numbers)
-        @document.dig("snapshots", "slings").slice(*elsewhere - numbers)
+        @document["snapshots"]["slings"].slice(*elsewhere - numbers)
       end
 
       # A sling that cannot be shortened sets the legs' length: then all of the plan's lengths are given.
@@ -238,127 +202,16 @@ module DustLadder
       def written(metres) = format("%.3f m", metres)
 
       def lengths_of(piece)
-        all =
-          lift.bridle.lengths.each_with_index.to_h do |length, index|
-            [ "/rigging/legs/#{index}/length", written(length) ]
-          end
-        if lift.beam
-          all.merge!(
-            lift.bridle.upper_lengths.each_with_index.to_h do |length, index|
-              [ "/rigging/beam/legs/#{index}/length", written(length) ]
-            end
-          )
-        end
-        mine = places.each_with_index.to_h { |place, index| [ "#{place}/length", written(leg_length(piece, index)) ] }
-        all.merge(mine).merge("/rigging/set_by" => "leg_lengths")
+        lengths = [ *lift.bridle.lengths, *(lift.beam ? lift.bridle.upper_lengths : nil) ]
+        all = lift.rigging.strands.zip(lengths)
+        mine = legs.each_with_index.map { |leg, index| [ leg, leg_length(piece, index) ] }
+        (all + mine).to_h { |leg, length| [ leg.pointer("length"), written(length) ] }.merge(
+          lift.rigging.pointer("set_by") => "leg_lengths"
+        )
       end
 
       # How long a leg becomes that this piece is put on.
       def leg_length(piece, index) = @upper ? piece["reach_m"] : Leg.of(lift, index).made_by(piece["reach_m"])
-
-      # Why this one, in words.
-      def reasons(choice)
-        piece = choice.pieces.first
-        low, high = @rules[:good_band]
-        found = [
-          both(
-            choice.in_band ?
-              "used well, between #{Figure.percent(low)} and #{Figure.percent(high)}" :
-              choice.utilisation < low ? "stronger than it needs to be" : "near its rating"
-          )
-        ]
-        found << (
-          if choice.carry > @rules[:carry_kg]
-            both { |system| "#{Figure.kg(choice.carry, :up).shown(system)}: not for one person to carry" }
-          else
-            both { |system| "#{Figure.kg(choice.carry, :up).shown(system)} to carry" }
-          end
-        )
-        if own_length?(piece)
-          found << both do |system|
-            "its reach of #{Figure.m(piece["reach_m"]).shown(system)} sets the length of the legs"
-          end
-        end
-        if piece["kind"] == Selection::CHAIN && piece["reach_m"] - need.length > Fit::NEAR_M
-          found << both do |system|
-            "shortened by #{Figure.m(piece["reach_m"] - need.length).shown(system)} at the longest leg"
-          end
-        end
-        found << both("examination due #{piece["due"]}") if piece["due"]
-        found << both(piece["place"]) if piece["place"].to_s != ""
-        found
-      end
-
-      def choice_json(one)
-        piece = one.choice.pieces.first
-        flattest =
-          need.share && Reverse.flattest_deg(Tag.new(piece, @rules).rating(need.hitch).kg, need.share, @rules)
-        {
-          "numbers" => one.choice.pieces.map { |each| each["number"] },
-          "kind" => piece["kind"],
-          "size" => piece["size"],
-          "legs" => piece["legs"],
-          "reach" => Figure.m(piece["reach_m"]).as_json,
-          "utilisation" => Figure.percent(one.choice.utilisation).as_json,
-          "in_band" => one.choice.in_band,
-          "carry" => Figure.kg(one.choice.carry, :up).as_json,
-          "reasons" => one.reasons.map(&:as_json),
-          "flattest" => flattest && Figure.deg(flattest, :up).as_json,
-          "changes" => one.changes,
-          "rigging" => one.ladder.rigging_verdict,
-          "verdict" => one.ladder.verdict,
-          "headline" => one.ladder.headlines
-        }
-      end
-
-      # The smallest size to be had of a kind: here, and for legs at 60, 45 and 30° from the horizontal; of each only
-      # where heat, chemicals, edges and surface let the kind be used at all.
-      def bought(kind)
-        piece = smallest(kind, need.tension, need.hitch)
-        at =
-          if need.share
-            ANGLES.to_h do |deg|
-              [ deg.to_s, smallest(kind, need.share / Math.sin(deg * Math::PI / 180), need.hitch) ]
-            end
-          else
-            {}
-          end
-        {
-          "kind" => kind,
-          "size" => piece && piece["size"],
-          "rating" => piece && rating_of(piece),
-          "at" => at.transform_values { |one| one && { "size" => one["size"], "rating" => rating_of(one) } }
-        }
-      end
-
-      def rating_of(piece) = Figure.kg(piece["tag"]["vertical_kg"], :down).as_json
-
-      def smallest(kind, tension, hitch)
-        asked =
-          Selection::Need.new(
-            **need.to_h,
-            tension: tension,
-            hitch: hitch,
-            run: nil,
-            share: nil,
-            length: nil,
-            legs: 1,
-            on: nil
-          )
-        Selection
-          .new(GenericSizes.pieces(kind, need.length || need.run || 1.0, @rules), asked, @rules)
-          .choices
-          .map { |choice| choice.pieces.first }
-          .min_by { |one| one["tag"]["vertical_kg"] }
-      end
-
-      # Shortest reach for this spread, by angle.
-      def spread =
-        if need.run && need.run > 1e-6
-          ANGLES.to_h { |deg| [ deg.to_s, Figure.m(Reverse.shortest_length(need.run, deg), :up).as_json ] }
-        else
-          nil
-        end
     end
   end
 end

@@ -10,7 +10,7 @@ module DustLadder
       OF_SLINGS = true
 
       def self.applies?(lift) =
-        lift.beam.nil? && (lift.legs.size > 2 || lift.document.dig("rigging", "reeved", "pairs").to_a.any?)
+        lift.beam.nil? && (lift.legs.size > 2 || lift.rigging.pairs.any?)
 
       private
 
@@ -44,13 +44,9 @@ module DustLadder
 
       # Equalised only on a competent person's recorded choice.
       def decided
-        who = lift.document.dig("rigging", "reeved", "decided_by").strip
-        if who.empty?
-          raise NotKnown.new(
-            "who decided that a reeved sling shares the load is not given",
-            pointer: "/rigging/reeved/decided_by"
-          )
-        end
+        reeved = lift.rigging.reeved
+        who = reeved["decided_by"].strip
+        reeved.missing("who decided that a reeved sling shares the load is not given", "decided_by") if who.empty?
 
         caution(
           "reeved",
@@ -90,10 +86,7 @@ module DustLadder
       def rating(index)
         leg = Leg.of(lift, index)
         if leg.hitch == "basket"
-          raise NotKnown.new(
-            "baskets on three or four points are not worked out here",
-            pointer: "/rigging/legs/#{index}/hitch"
-          )
+          leg.planned.missing("baskets on three or four points are not worked out here", "hitch")
         end
 
         leg.tag.rating(leg.hitch).kg * leg.choke_share * leg.left
@@ -146,7 +139,7 @@ module DustLadder
           "C",
           Figure.kg(kg, :down),
           source:
-            "#{Leg.of(lift, index).tag.rating(lift.legs[index]["hitch"]).source}, and what choke, bend, heat " \
+            "#{Leg.of(lift, index).tag.rating(lift.legs[index].hitch).source}, and what choke, bend, heat " \
             "and site leave"
         )
       end

@@ -28,14 +28,14 @@ module DustLadder
       def known
         yield
       rescue NotKnown => error
-        raise if error.is_a?(Rigging::Bridle::Pending)
+        raise if error.is_a?(Rigging::Pending)
 
         @unknown ||= error
         nil
       end
 
       def unlike(pair)
-        by = lift.document.dig("rigging", "unlike_decided_by").to_s.strip
+        by = lift.rigging.unlike_decided_by
         return unless pair.void? && !by.empty?
 
         caution(

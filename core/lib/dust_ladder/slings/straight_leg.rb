@@ -24,7 +24,7 @@ module DustLadder
       end
 
       def choke_factor
-        field = lift.choke_angles[index]
+        field = planned.choke_angle
         unless field.value.between?(0, 180)
           raise NotKnown.new("an angle of choke lies between 0 and 180°", pointer: field.pointer)
         end

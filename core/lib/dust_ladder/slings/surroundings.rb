@@ -2,22 +2,13 @@ module DustLadder
   module Slings
     # Where the slings work, as the plan gives it: heat, chemicals, edges, sparks, lines, and what the site leaves of
     # every rating (handbook, sections 3.3 and 4).
-    class Surroundings
+    class Surroundings < Plan::Surroundings
       def initialize(document, rules)
+        super(document)
         @rules = rules
-        @data = document.dig("rigging", "surroundings")
-        @temperature =
-          document.field(:temperature, "the temperature of the slings", "rigging", "surroundings", "temperature")
-        @edge_radius = document.size("the radius of the sharp edge", "rigging", "surroundings", "edge_radius")
-        @site = document.field(
-          :share,
-          "the site's factor",
-          "rigging",
-          "surroundings",
-          "site_factor",
-          above: 0,
-          at_most: 1
-        )
+        @temperature = field(:temperature, "the temperature of the slings", "temperature")
+        @edge_radius = length("the radius of the sharp edge", "edge_radius")
+        @site = field(:share, "the site's factor", "site_factor", above: 0, at_most: 1)
       end
 
       HARD = %w[alloy_chain wire_rope mesh].freeze
@@ -31,37 +22,33 @@ module DustLadder
         return 1.0 unless @site.given?
 
         factor = @site.positive
-        if factor < 1 && @data["site_reason"].strip.empty?
-          raise NotKnown.new(
-            "why the site lowers every rating is not given",
-            pointer: "/rigging/surroundings/site_reason"
-          )
+        if factor < 1 && site_reason.strip.empty?
+          missing("why the site lowers every rating is not given", "site_reason")
         end
 
         factor
       end
 
-      def site_reason = @data["site_reason"]
-      def near = @data["near"]
+      def site_reason = self["site_reason"]
+      def near = self["near"]
 
       # "none", "padded" or "sharp". Raises NotKnown.
       def edges
-        @data["edges"] or
-          raise NotKnown.new("what edges the slings bear on is not given", pointer: "/rigging/surroundings/edges")
+        self["edges"] or missing("what edges the slings bear on is not given", "edges")
       end
 
       # Why a sling (data of a piece) cannot work here, or nil. Raises NotKnown.
       def unsuited(sling)
         kind = sling["kind"]
         stands = @rules[:sling_kinds][kind] or
-          raise NotKnown.new("what #{kind.tr("_", " ")} stands is not known", pointer: "/rules")
+          raise NotKnown.new("what #{kind.tr("_", " ")} stands is not known", pointer: Plan.pointer("rules"))
         edges
         name = kind.tr("_", " ")
-        harm = @data["near"] & stands["harmed_by"]
+        harm = self["near"] & stands["harmed_by"]
         return "#{harm.first} harms #{name}" if harm.any?
         return "a sharp edge that is not padded cuts #{name}" if sharp? && edge_diameter_for(kind).nil?
-        return "#{name} may spark, and must not here" if @data["no_sparks"] && stands["sparks"]
-        return "#{name} conducts, and must not here" if @data["no_current"] && stands["conducts"]
+        return "#{name} may spark, and must not here" if self["no_sparks"] && stands["sparks"]
+        return "#{name} conducts, and must not here" if self["no_current"] && stands["conducts"]
 
         surface(kind, name)
       end
@@ -76,17 +63,17 @@ module DustLadder
 
       private
 
-      def sharp? = @data["edges"] == "sharp"
+      def sharp? = self["edges"] == "sharp"
 
       # A tender surface wants something between it and a hard sling.
       def surface(kind, name)
         return unless HARD.include?(kind)
-        if @data["surface"].nil?
-          raise NotKnown.new("what surface the slings bear on is not given", pointer: "/rigging/surroundings/surface")
+        if self["surface"].nil?
+          missing("what surface the slings bear on is not given", "surface")
         end
-        return unless TENDER.include?(@data["surface"]) && @data["packing"].to_s.strip.empty?
+        return unless TENDER.include?(self["surface"]) && self["packing"].to_s.strip.empty?
 
-        "#{name} marks a #{@data["surface"]} surface: name the packing between them"
+        "#{name} marks a #{self["surface"]} surface: name the packing between them"
       end
     end
   end

@@ -12,11 +12,11 @@ module DustLadder
 
       def examine
         place = lift.surroundings or
-          raise NotKnown.new("heat, chemicals and edges", pointer: "/rigging/surroundings")
+          lift.rigging.surroundings.missing("heat, chemicals and edges")
         celsius, edges = place.celsius, EDGES.fetch(place.edges)
         lift.legs.each_with_index do |leg, index|
           sling = lift.sling_of(leg) or
-            raise NotKnown.new("no sling is chosen", pointer: "/rigging/legs/#{index}/sling")
+            leg.missing("no sling is chosen", "sling")
           reason = place.unsuited(sling)
           return stop(both("#{lift.load.points[index].name} leg: #{reason}")) if reason
         end

@@ -30,7 +30,7 @@ module DustLadder
           raise NotKnown.new(
             "the tag of #{@sling["number"]} gives no figure for " \
               "#{hitch == "vertical" ? "a vertical hitch" : "a #{hitch}, nor for a vertical hitch"}",
-            pointer: "/rigging/legs"
+            pointer: Plan::Rigging.new(nil).pointer("legs")
           )
         Rating.new(
           kg: vertical * factor(hitch),

@@ -4,9 +4,9 @@ module DustLadder
     class UpperLeg < StraightLeg
       def self.all(lift) = lift.beam.uppers.each_index.map { |index| new(lift, index) }
 
-      def data = upper.data.merge("hitch" => "vertical", "held_by" => "")
-      def name = upper.name
-      def pointer = upper.pointer("sling")
+      def planned = lift.beam.uppers[index]
+      def hitch = "vertical"
+      def name = planned.name
       def worst = bridle.upper_worst(index)
       def nominal = bridle.upper_nominal(index)
       def needed = bridle.upper_lengths[index]
@@ -14,13 +14,12 @@ module DustLadder
 
       private
 
-      def upper = lift.beam.uppers[index]
       def about = "upper:#{index}"
       def subject = name
       def bend = nil
       def upper? = true
-      def planned_on = lift.beam.uppers.count { |one| one.data["sling"] == sling["number"] }
-      def fellows = lift.beam.uppers.map(&:data)
+      def planned_on = lift.beam.uppers.count { |one| one.sling == sling["number"] }
+      def fellows = lift.beam.uppers
 
       def work_share(working, pull)
         working.line("V", Figure.kg(pull.share, :up), source: "upward part as it hangs; #{pull.corner}", about: about)

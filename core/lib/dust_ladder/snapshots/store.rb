@@ -1,5 +1,3 @@
-require "monitor"
-
 module DustLadder
   module Snapshots
     # Things by key, as many as fit in so many bytes; what was not used for longest goes first. Safe between threads.

@@ -50,9 +50,7 @@ module DustLadder
 
         @rig = rig
         @body = body
-        @masses = masses
-        @half_widths = half_widths
-        @tolerance = tolerance
+        @masses, @half_widths, @tolerance = masses, half_widths, tolerance
         @every = every
         @halt = halt
         @settle = settle || :itself.to_proc

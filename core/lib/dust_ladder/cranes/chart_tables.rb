@@ -1,0 +1,61 @@
+module DustLadder
+  module Cranes
+    # The tables of a chart of any family, for a look at them.
+    module ChartTables
+      module_function
+
+      # Tables of a chart: [name, words for rows, words for columns, cells].
+      def of(data)
+        case data["family"] || "mobile"
+        when "mobile"
+          rows =
+            data["radius_m"]&.map { |radius| "#{radius} m" } || data["boom_angle_deg"].map { |angle| "#{angle}°" }
+          data["tables"].map do |name, cells|
+            [ name, rows, data["boom_length_m"].map { |boom| "boom #{boom} m" }, cells ]
+          end
+        when "tower"
+          data["tower"]["falls"].map do |falls, set|
+            [
+              "#{falls} falls",
+              set["radius_m"].map { |radius| "#{radius} m" },
+              [ "jib #{data["tower"]["jib_length_m"]} m" ],
+              set["capacity_kg"].map { |kg| [ kg ] }
+            ]
+          end
+        when "platform_jib"
+          data["platform_jib"].then do |machine|
+            machine["jib_kg"].map do |zone, cells|
+              [
+                "zone #{zone}",
+                machine["upper_boom_bands_deg"].map { |from, to| "#{from} to #{to}°" },
+                machine["load_radius_m"].map { |radius| "#{radius} m" },
+                cells
+              ]
+            end
+          end
+        else
+          []
+        end
+      end
+
+      def preview(data)
+        of(data).map do |name, rows, columns, cells|
+          {
+            "name" => name,
+            "corner" => "",
+            "columns" => columns,
+            "rows" =>
+              rows
+                .zip(cells)
+                .map do |row, kgs|
+                  {
+                    "row" => row,
+                    "cells" => kgs.map { |kg| { "text" => kg.to_s, "kg" => kg, "mark" => nil, "problem" => nil } }
+                  }
+                end
+          }
+        end
+      end
+    end
+  end
+end

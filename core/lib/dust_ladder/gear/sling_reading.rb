@@ -1,0 +1,75 @@
+module DustLadder
+  module Gear
+    # What the plan format makes of a sling's fields.
+    module SlingReading
+      private
+
+      def sling
+        legs = Integer(fields["legs"].empty? ? "1" : fields["legs"], exception: false)
+        problem("legs", "“#{fields["legs"]}” is not a number of legs", "1, 2, 3 or 4") unless (1..4).cover?(legs)
+        known =
+          Piece::WORDS.fetch(fields["legible"].downcase) do
+            problem(
+              "legible",
+              "“#{fields["legible"]}” is neither yes nor no",
+              "yes where the tag can be read, no where it cannot"
+            )
+          end
+        sizes = Piece::OF_SLING.to_h { |field, (kind, key)| [ key, quantity(field, kind, required: field == "reach") ] }
+        tag = {
+          "legible" => known,
+          **Piece::OF_TAG.to_h { |field, key| [ key, quantity(field, :mass) ] },
+          "multi_leg" => bands
+        }
+        if known && tag.values_at(*Piece::OF_TAG.values).none? && Piece::OF_TAG.keys.all? { |field|
+          fields[field].empty?
+        }
+          problem(
+            "vertical",
+            "the tag can be read but no rating is given",
+            "a rating for at least one hitch, or legible: no"
+          )
+        end
+        made = {
+          "number" => fields["number"],
+          "kind" => fields["kind"],
+          "size" => fields["size"],
+          "legs" => legs,
+          "reach_m" => sizes["reach_m"],
+          "mass_kg" => sizes["mass_kg"],
+          "link_pitch_m" => sizes["link_pitch_m"],
+          "tag" => tag
+        }
+        made["diameter_m"] = sizes["diameter_m"] if sizes["diameter_m"]
+        made["ends"] = fields["ends"] unless fields["ends"].empty?
+        made.merge(makeup)
+      end
+
+      # What it is made of, as far as it is known, and how it stands.
+      def makeup
+        chosen = Piece::CHOICES.keys.to_h { |field| [ field, choice(field) ] }
+        words = Piece::IN_WORDS.to_h { |field| [ field, fields[field].empty? ? nil : fields[field] ] }
+        chosen.merge(words, "stretch_at_wll" => quantity("stretch", :share), **standing).compact
+      end
+
+      def choice(field)
+        text = fields[field].downcase.sub(/\A(?:grade|gr\.?)\s*/, "")
+        return if text.empty? || text == "unknown"
+        return text if Piece::CHOICES.fetch(field).include?(text)
+
+        problem(
+          field,
+          "“#{fields[field]}” is not one of its kinds",
+          "#{Piece::CHOICES.fetch(field).join(", ")}, or empty where it is not known"
+        )
+      end
+
+      # "45°: 5.6 t; 60°: 4 t", degrees from plumb.
+      def bands
+        pairs("bands", :angle, "bands from plumb, such as 45°: 5600 kg; 60°: 4000 kg").map do |deg, kg|
+          { "upto_deg_from_plumb" => deg, "kg" => kg }
+        end
+      end
+    end
+  end
+end

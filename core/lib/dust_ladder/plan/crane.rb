@@ -1,0 +1,23 @@
+module DustLadder
+  module Plan
+    # One of the plan's cranes: its chart, how it is rigged, where it picks and sets.
+    class Crane < Section
+      BLANK = {
+        "chart" => nil,
+        "as_rigged" => {},
+        "boom_length" => nil,
+        "parts_of_line" => nil,
+        "radius_measured_loaded" => false,
+        "turn" => nil,
+        "stations" => %w[pick set].map { |name|
+          { "name" => name, "radius" => nil, "slew" => nil, "support_height" => nil }
+        },
+        "obstacle_height" => nil,
+        "deductions" => []
+      }.freeze
+
+      # index: which of the plan's cranes.
+      def initialize(document, index = 0) = super(document, "cranes", index)
+    end
+  end
+end
