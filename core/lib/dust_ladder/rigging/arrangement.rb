@@ -2,8 +2,8 @@ module DustLadder
   module Rigging
     # How a load hangs from one hook: its legs' lengths, how it hangs nominally, and the worst of what the weight's
     # range, the CG's box and the length tolerance allow, corner by corner (handbook, section 3.5), as the legs were
-    # made and as they stretch: stretch never helps (section 15). Siblings are Bridle, SpaceBridle and UnderBeam; each says
-    # how it hangs nominally (#pose, #as_made) and in every corner (#all).
+    # made and as they stretch: stretch never helps (section 15). Siblings are Bridle, SpaceBridle and UnderBeam; each
+    # says how it hangs nominally (#pose, #as_made) and in every corner (#all).
     class Arrangement
       # How many worst cases are kept; each counts as one.
       KEPT = 8
