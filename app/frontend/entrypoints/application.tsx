@@ -1,16 +1,16 @@
-import '../theme/fonts.css'
+import '../ui/theme/fonts.css'
 import CssBaseline from '@mui/material/CssBaseline'
 import { ThemeProvider } from '@mui/material/styles'
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { StrictMode, useMemo } from 'react'
 import { createRoot } from 'react-dom/client'
 import { BrowserRouter, Route, Routes } from 'react-router'
-import { Board } from '../board/Board'
-import { CraneRoom } from '../crane_room/CraneRoom'
-import { PreferencesProvider, usePreferences } from '../display/preferences'
-import { themeOf } from '../theme/theme'
-import { StoreRoom } from '../store/StoreRoom'
-import { PlanScreen } from '../workbench/PlanScreen'
+import { Board } from '../rooms/board/Board'
+import { CraneRoom } from '../rooms/charts/CraneRoom'
+import { PreferencesProvider, usePreferences } from '../ui/preferences'
+import { themeOf } from '../ui/theme/theme'
+import { StoreRoom } from '../rooms/store/StoreRoom'
+import { PlanScreen } from '../rooms/plan/PlanScreen'
 
 const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } })
 

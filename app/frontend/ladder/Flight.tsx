@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react'
 import { legsOf } from './layout'
-import type { LadderProps } from './Ladder'
+import type { LadderProps } from './props'
 import { Step } from './Step'
 
 // The rungs of the open flight. Where they are more than the room holds, this flight alone scrolls.

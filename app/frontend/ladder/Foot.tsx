@@ -1,5 +1,5 @@
 import { WORD, type Verdict } from './verdict'
-import type { LadderProps } from './Ladder'
+import type { LadderProps } from './props'
 
 const COUNTED: Verdict[] = ['stop', 'not_known', 'tight', 'holds']
 

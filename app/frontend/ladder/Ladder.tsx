@@ -1,27 +1,13 @@
 import './ladder.css'
 import { memo } from 'react'
-import type { Ladder as Whole, Rung, RungId } from '../api/ladder.generated'
-import { GROUND_FROM_BOTTOM, LADDER_WIDTH, STILES } from '../theme/tokens'
+import { GROUND_FROM_BOTTOM, LADDER_WIDTH, STILES } from '../ui/theme/tokens'
 import { Landing } from './Landing'
-import { type LadderLayout } from './layout'
 import { Flight } from './Flight'
 import { Foot } from './Foot'
+import type { LadderProps } from './props'
 import { Pennant } from './Pennant'
 
 const PENNANT_ON_LANDING = 5
-
-export interface LadderProps {
-  flights: Whole['flights']
-  rungs: Rung[]
-  working: boolean
-  governs: RungId[]
-  selected: RungId
-  onSelect: (id: RungId) => void
-  layout: LadderLayout
-  height: number
-  scope: Whole['scope']
-  onNear: () => void
-}
 
 // The load path as a ladder, foot first in the list, standing on the drawing's ground line: flights with landings, one
 // of them open.

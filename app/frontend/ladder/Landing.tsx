@@ -1,6 +1,6 @@
 import type { MouseEvent } from 'react'
 import type { Ladder, Rung, RungId } from '../api/ladder.generated'
-import { useShown } from '../display/preferences'
+import { useShown } from '../ui/preferences'
 import { LANDING } from './layout'
 import { COLOUR, WORD, type Verdict } from './verdict'
 

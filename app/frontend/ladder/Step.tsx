@@ -1,6 +1,6 @@
 import type { Rung, RungId } from '../api/ladder.generated'
-import { useShown } from '../display/preferences'
-import { LADDER_WIDTH, STILES } from '../theme/tokens'
+import { useShown } from '../ui/preferences'
+import { LADDER_WIDTH, STILES } from '../ui/theme/tokens'
 import { RungBar } from './RungBar'
 import { COLOUR, WORD, type Verdict } from './verdict'
 import { Pennant } from './Pennant'

@@ -1,0 +1,12 @@
+// What looks at the whole plan and offers a change of it.
+export type RiggingDialog = 'proposals' | 'store' | 'store_above' | 'level' | 'schools' | 'cranes' | 'rules'
+
+export const DIALOG_TITLES: Record<RiggingDialog, string> = {
+  proposals: 'Ways to hold it',
+  store: 'Pick from the store: legs',
+  store_above: 'Pick from the store: above the beam',
+  level: 'Make it hang level',
+  schools: 'Rule sets side by side',
+  cranes: 'Cranes side by side',
+  rules: 'Newer rules',
+}

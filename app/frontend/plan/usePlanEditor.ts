@@ -1,0 +1,261 @@
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import { api, Refused, type Fault, type Whole } from '../api/client'
+import type { Plan } from '../api/plan.generated'
+import { merge, same, withValues, type Clash } from './pointers'
+import type { Base } from './base'
+import { keepDraft, readDraft } from './drafts'
+import type { RungId } from '../api/ladder.generated'
+import type { Look } from './asking'
+import { useChecker } from './useChecker'
+
+export type SaveState = 'saved' | 'changed' | 'saving' | 'offline' | 'refused' | 'clash'
+interface Step {
+  document: Plan
+  note: string
+}
+export type Moving = 'drag' | 'typing'
+interface Edit {
+  document: Plan
+  past: Step[]
+  future: Step[]
+  anchor: Plan | null
+  moving: Moving | null
+}
+export interface Conflict {
+  clashes: Clash[]
+  taken: string[]
+  merged: Plan
+  theirs: Whole
+}
+
+// Note of the step that brought back what an earlier page had not saved.
+export const BEFORE = 'what was typed before'
+
+const AUTOSAVE_MS = 400
+const TYPING_MS = 1500
+const RETRY_MS = 3000
+
+const baseOf = (whole: Whole): Base => ({
+  document: whole.document,
+  lock_version: whole.lock_version,
+  revision: whole.revision,
+})
+
+// A clash, or the merged document when both sides can stand together.
+const against = (base: Base, mine: Plan, theirs: Whole): { conflict: Conflict | null; merged: Plan } => {
+  const { merged, clashes, taken } = merge(base.document, mine, theirs.document)
+  return { merged, conflict: clashes.length + taken.length > 0 ? { clashes, taken, merged, theirs } : null }
+}
+
+// The plan that is being edited: its document, undo and redo, the live ladder, autosave and its state.
+export function usePlanEditor(whole: Whole) {
+  const id = whole.id
+  const [start] = useState(() => {
+    const draft = readDraft(id)
+    if (!draft || same(draft.document, whole.document))
+      return { base: baseOf(whole), document: whole.document, conflict: null, restored: false }
+    if (draft.base.lock_version === whole.lock_version || same(draft.sent, whole.document))
+      return { base: baseOf(whole), document: draft.document, conflict: null, restored: true }
+    return {
+      base: draft.base,
+      document: draft.document,
+      conflict: against(draft.base, draft.document, whole).conflict,
+      restored: true,
+    }
+  })
+  const [edit, setEdit] = useState<Edit>({
+    document: start.document,
+    past: start.restored ? [{ document: start.base.document, note: BEFORE }] : [],
+    future: [],
+    anchor: null,
+    moving: null,
+  })
+  const [base, setBase] = useState<Base>(start.base)
+  const [failed, setFailed] = useState<{ kind: 'offline' | 'refused'; of: Plan } | null>(null)
+  const [faults, setFaults] = useState<Fault[]>([])
+  const [saving, setSaving] = useState(false)
+  const [conflict, setConflict] = useState<Conflict | null>(start.conflict)
+  const noteRef = useRef('')
+  const sentRef = useRef<Plan | null>(null)
+  const [look, setLook] = useState<Look | null>(null)
+  const [open, setOpen] = useState<RungId | null>(null)
+  const checked = useChecker(edit.document, look, open, { ladder: whole.ladder, of: whole.document })
+
+  // One change. While it is still moving (a drag, a field being typed in) it is not yet a step of undo.
+  const change = useCallback(
+    (changes: Record<string, unknown>, note: string, moving: Moving | null = null) => {
+      noteRef.current = note
+      setEdit((now) => {
+        const document = withValues(now.document, changes)
+        if (same(document, now.document) && (moving || !now.anchor)) return now
+        if (moving) return { ...now, document, anchor: now.anchor ?? now.document, moving }
+        const from = now.anchor ?? now.document
+        if (same(document, from)) return { ...now, document: from, anchor: null, moving: null }
+        return {
+          document,
+          past: [...now.past, { document: from, note }],
+          future: [],
+          anchor: null,
+          moving: null,
+        }
+      })
+    },
+    [],
+  )
+
+  // Ends a change that was moving, as one step.
+  const settle = useCallback((note: string) => change({}, note), [change])
+
+  // Takes back what was being typed when its field was taken away: half a value is never a value. Redo brings it again.
+  const abandon = useCallback(
+    () =>
+      setEdit((now) =>
+        now.anchor && now.moving === 'typing'
+          ? {
+              document: now.anchor,
+              past: now.past,
+              future: [{ document: now.document, note: noteRef.current }],
+              anchor: null,
+              moving: null,
+            }
+          : now,
+      ),
+    [],
+  )
+
+  const undo = useCallback(
+    () =>
+      setEdit((now) => {
+        if (now.anchor)
+          return {
+            document: now.anchor,
+            past: now.past,
+            future: [{ document: now.document, note: noteRef.current }],
+            anchor: null,
+            moving: null,
+          }
+        const step = now.past.at(-1)
+        if (!step) return now
+        noteRef.current = `undo: ${step.note}`
+        return {
+          document: step.document,
+          past: now.past.slice(0, -1),
+          future: [{ document: now.document, note: step.note }, ...now.future],
+          anchor: null,
+          moving: null,
+        }
+      }),
+    [],
+  )
+  const redo = useCallback(
+    () =>
+      setEdit((now) => {
+        const [step, ...rest] = now.future
+        if (!step) return now
+        noteRef.current = step.note
+        return {
+          document: step.document,
+          past: [...now.past, { document: now.document, note: step.note }],
+          future: rest,
+          anchor: null,
+          moving: null,
+        }
+      }),
+    [],
+  )
+
+  // What a hand needs: the same from one render to the next.
+  const hand = useMemo(() => ({ change, settle, undo, redo }), [change, settle, undo, redo])
+
+  const dirty = useMemo(() => !same(edit.document, base.document), [edit.document, base.document])
+
+  useEffect(() => {
+    if (edit.moving === 'drag') return
+    return keepDraft(id, dirty ? { base, document: edit.document, sent: sentRef.current } : null)
+  }, [id, dirty, base, edit.document, edit.moving])
+
+  // After a refusal the same document is not tried again; the next change is.
+  const failure = failed && (failed.kind === 'offline' || failed.of === edit.document) ? failed.kind : null
+
+  const save = useCallback(async () => {
+    const document = edit.document
+    sentRef.current = document
+    keepDraft(id, { base, document, sent: document })
+    setSaving(true)
+    try {
+      const saved = await api.save(id, document, base.lock_version, noteRef.current)
+      setBase({ document, lock_version: saved.lock_version, revision: saved.revision })
+      setFailed(null)
+      setFaults([])
+    } catch (error) {
+      const refused = error instanceof Refused ? error : new Refused(0, [])
+      setFaults(refused.status === 0 ? [] : refused.faults)
+      if (refused.status === 409 && refused.current) {
+        const { conflict: found, merged } = against(base, document, refused.current)
+        setBase(found ? base : baseOf(refused.current))
+        if (found) setConflict(found)
+        else setEdit((now) => (now.document === document ? { ...now, document: merged } : now))
+      } else setFailed({ kind: refused.status === 0 ? 'offline' : 'refused', of: document })
+    } finally {
+      setSaving(false)
+    }
+  }, [id, base, edit.document])
+
+  useEffect(() => {
+    if (!dirty || saving || conflict || edit.moving === 'drag' || failure === 'refused') return
+    const timer = setTimeout(
+      () => void save(),
+      failure === 'offline' ? RETRY_MS : edit.moving ? TYPING_MS : AUTOSAVE_MS,
+    )
+    return () => clearTimeout(timer)
+  }, [dirty, saving, conflict, edit.moving, failure, save])
+
+  // keep: pointers at which mine is kept over theirs.
+  const resolve = useCallback((found: Conflict, keep: string[]) => {
+    const kept = Object.fromEntries(
+      found.clashes
+        .filter((clash) => keep.includes(clash.pointer))
+        .map((clash) => [clash.pointer, clash.mine]),
+    )
+    const document = withValues(found.merged, kept)
+    noteRef.current = 'two changes put together'
+    setBase(baseOf(found.theirs))
+    setEdit((now) => ({
+      document,
+      past: [...now.past, { document: now.document, note: noteRef.current }],
+      future: [],
+      anchor: null,
+      moving: null,
+    }))
+    setConflict(null)
+    setFailed(null)
+  }, [])
+
+  const state: SaveState = conflict ? 'clash' : saving ? 'saving' : dirty ? (failure ?? 'changed') : 'saved'
+  return {
+    id,
+    hand,
+    document: edit.document,
+    dragging: edit.moving === 'drag' ? edit.anchor : null,
+    moving: edit.moving !== null,
+    revision: base.revision,
+    state,
+    faults,
+    conflict,
+    resolve,
+    change,
+    settle,
+    abandon,
+    restored: start.restored,
+    undo,
+    redo,
+    checked,
+    setLook,
+    setOpen,
+    undoNote: edit.anchor ? 'the change under way' : (edit.past.at(-1)?.note ?? null),
+    redoNote: edit.future[0]?.note ?? null,
+  }
+}
+
+export type Hand = Editor['hand']
+export type Editor = ReturnType<typeof usePlanEditor>

@@ -1,0 +1,206 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useEffect, useRef, useState } from 'react'
+import { Link, useParams } from 'react-router'
+import { api, type ChartLine } from '../../api/client'
+import { useShown } from '../../ui/preferences'
+import { Reading } from '../../ui/Reading'
+import { BAR_HEIGHT } from '../../ui/theme/tokens'
+import { ChartRoom } from './ChartRoom'
+import { ImportDialog } from './ImportDialog'
+import { RoomBar } from '../../shell/RoomBar'
+import { FAMILY } from './words'
+import '../../ui/tables.css'
+import '../../ui/store.css'
+import '../../ui/charts.css'
+
+// The machines and their charts; with an id in the address, one chart.
+export function CraneRoom() {
+  const { id } = useParams()
+  return id && /^\d+$/.test(id) ? <ChartRoom key={id} id={Number(id)} /> : <Library />
+}
+
+// Charts of one machine stand together.
+const machines = (charts: ChartLine[]) => {
+  const found = new Map<string, ChartLine[]>()
+  charts.forEach((chart) => {
+    const name =
+      [chart.identity.model, chart.identity.serial].filter(Boolean).join(', serial ') || 'machine not named'
+    found.set(name, [...(found.get(name) ?? []), chart])
+  })
+  return [...found.entries()]
+}
+
+function Library() {
+  const shown = useShown()
+  const queries = useQueryClient()
+  const charts = useQuery({ queryKey: ['charts'], queryFn: api.charts, refetchOnMount: 'always' })
+  const [wanted, setWanted] = useState('')
+  const [doubtful, setDoubtful] = useState(false)
+  const [files, setFiles] = useState<File[]>([])
+  const chooser = useRef<HTMLInputElement>(null)
+  useEffect(() => {
+    document.title = 'Cranes and charts · Dust Ladder'
+  }, [])
+  const words = wanted.toLowerCase().split(/\s+/).filter(Boolean)
+  const listed = (charts.data ?? []).filter((chart) => {
+    const text = [
+      chart.title,
+      chart.identifier,
+      FAMILY[chart.family],
+      chart.record?.source,
+      ...Object.values(chart.identity),
+    ]
+      .join(' ')
+      .toLowerCase()
+    return words.every((word) => text.includes(word)) && (!doubtful || chart.doubt)
+  })
+  const waiting = (charts.data ?? []).filter((chart) => chart.doubt).length
+  const choose = (list: FileList | null) => setFiles([...(list ?? [])])
+  return (
+    <Box
+      onDragOver={(event) => event.preventDefault()}
+      onDrop={(event) => {
+        event.preventDefault()
+        choose(event.dataTransfer.files)
+      }}
+    >
+      <RoomBar
+        title="Cranes and charts"
+        aside={charts.data && `${charts.data.length} charts, ${waiting} not yet checked`}
+      >
+        <input
+          ref={chooser}
+          type="file"
+          multiple
+          accept=".json,.csv,application/json,text/csv,text/plain"
+          hidden
+          aria-label="Chart files"
+          onChange={(event) => {
+            choose(event.target.files)
+            event.target.value = ''
+          }}
+        />
+        <Button component={Link} to="/store" sx={{ color: 'inherit', height: '100%' }}>
+          Gear store
+        </Button>
+        <Button variant="contained" sx={{ height: '100%', px: 3 }} onClick={() => chooser.current?.click()}>
+          Read chart files
+        </Button>
+      </RoomBar>
+      <Box
+        component="main"
+        sx={{
+          bgcolor: 'var(--bone)',
+          minHeight: `calc(100dvh - ${BAR_HEIGHT}px)`,
+          p: { xs: '12px', md: '18px 24px' },
+        }}
+      >
+        <div className="store-find">
+          <input
+            type="search"
+            aria-label="Find a chart"
+            placeholder="machine, serial, configuration or page"
+            value={wanted}
+            onChange={(event) => setWanted(event.target.value)}
+          />
+          <select
+            aria-label="Which"
+            value={doubtful ? 'doubt' : ''}
+            onChange={(event) => setDoubtful(event.target.value !== '')}
+          >
+            <option value="">every chart</option>
+            <option value="doubt">not yet checked</option>
+          </select>
+        </div>
+        <Reading query={charts} what="library" pad={{ py: 3 }} />
+        {charts.data?.length === 0 && (
+          <Box sx={{ py: 3, fontSize: 20 }}>
+            No chart is here yet. Read a chart file, or type one from the binder as a CSV grid:
+            docs/chart-format.md shows how.
+          </Box>
+        )}
+        {(charts.data?.length ?? 0) > 0 && listed.length === 0 && (
+          <Box sx={{ py: 3, fontSize: 18 }}>
+            No chart is like that.{' '}
+            <Button
+              variant="outlined"
+              onClick={() => {
+                setWanted('')
+                setDoubtful(false)
+              }}
+            >
+              Show all
+            </Button>
+          </Box>
+        )}
+        {machines(listed).map(([machine, own]) => (
+          <section key={machine} className="machine" aria-label={machine}>
+            <h2>
+              {machine}
+              <span>{FAMILY[own[0]!.family]}</span>
+            </h2>
+            <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={`Charts of ${machine}`}>
+              <table className="grid store">
+                <thead>
+                  <tr>
+                    {[
+                      'chart',
+                      'what the machine must be',
+                      'most',
+                      'source',
+                      'version',
+                      'checked against the paper',
+                    ].map((head) => (
+                      <th key={head} scope="col">
+                        {head}
+                      </th>
+                    ))}
+                  </tr>
+                </thead>
+                <tbody>
+                  {own.map((chart) => (
+                    <tr key={chart.id} data-chart={chart.identifier}>
+                      <th scope="row">
+                        <Link to={`/cranes/${chart.id}`}>{chart.title}</Link>
+                      </th>
+                      <td>
+                        {Object.entries(chart.identity)
+                          .filter(([name]) => name !== 'model' && name !== 'serial')
+                          .map(([name, value]) => `${name.replaceAll('_', ' ')} ${value}`)
+                          .join('; ')}
+                      </td>
+                      <td className="nowrap">{shown(chart.most) || 'nothing'}</td>
+                      <td>{chart.record?.source || 'not given'}</td>
+                      <td>{chart.version}</td>
+                      <td style={chart.doubt ? { color: 'var(--stop)', fontWeight: 600 } : undefined}>
+                        {chart.doubt
+                          ? `not yet: ${chart.doubt}`
+                          : `${chart.record?.checked_by}, ${chart.record?.checked_on}`}
+                      </td>
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+            </Box>
+          </section>
+        ))}
+        <Box sx={{ mt: 2, color: 'var(--ink2)', maxWidth: 900 }}>
+          The chart in the cab governs. What is here was typed from it by one person and read against it by
+          another; until then no plan that uses it holds.
+        </Box>
+      </Box>
+      {files.length > 0 && (
+        <ImportDialog
+          files={files}
+          onClose={() => setFiles([])}
+          onDone={() => {
+            setFiles([])
+            void queries.invalidateQueries({ queryKey: ['charts'] })
+          }}
+        />
+      )}
+    </Box>
+  )
+}

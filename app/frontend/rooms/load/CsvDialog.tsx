@@ -1,0 +1,259 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import Dialog from '@mui/material/Dialog'
+import DialogActions from '@mui/material/DialogActions'
+import DialogContent from '@mui/material/DialogContent'
+import DialogTitle from '@mui/material/DialogTitle'
+import { useVirtualizer } from '@tanstack/react-virtual'
+import { useEffect, useRef, useState } from 'react'
+import { api, Refused, type CsvPart, type CsvRow } from '../../api/client'
+import type { Group, Part, TakeOff } from '../../api/plan.generated'
+import { useShown } from '../../ui/preferences'
+
+const ROW_HEIGHT = 30
+interface Reading {
+  head: CsvPart['head'] | null
+  rows: CsvRow[]
+  read: number
+  share: number
+  done: CsvPart['done'] | null
+  error: string | null
+}
+const NOTHING: Reading = { head: null, rows: [], read: 0, share: 0, done: null, error: null }
+
+interface Props {
+  file: File
+  takeOff: TakeOff
+  onTake: (takeOff: TakeOff, note: string) => void
+  onClose: () => void
+}
+
+// Rows with a group's title go into that group, the others into the list.
+const taken = (rows: CsvRow[], into: TakeOff, instead: boolean): TakeOff => {
+  const groups = new Map<string, Part[]>()
+  const parts: Part[] = []
+  rows.forEach(({ cells: { group, ...row } }) =>
+    group.trim() ? groups.set(group.trim(), [...(groups.get(group.trim()) ?? []), row]) : parts.push(row),
+  )
+  const made: Group[] = [...groups].map(([title, own]) => ({ title, parts: own }))
+  const titles = made.map(({ title }) => title.toLowerCase())
+  return {
+    ...into,
+    parts: instead ? parts : [...into.parts, ...parts],
+    groups: [
+      ...(instead ? [] : into.groups.filter(({ title }) => !titles.includes(title.toLowerCase()))),
+      ...made,
+    ],
+  }
+}
+
+// What a file says, row by row, before anything of it is taken.
+export function CsvDialog({ file, takeOff, onTake, onClose }: Props) {
+  const [comma, setComma] = useState<boolean | null>(null)
+  const [reading, setReading] = useState<Reading>(NOTHING)
+  const [onlyFaulty, setOnlyFaulty] = useState(false)
+  const scroller = useRef<HTMLDivElement>(null)
+  const shown = useShown()
+  useEffect(() => {
+    const stop = new AbortController()
+    const groups = takeOff.groups.map(({ title }) => title)
+    api
+      .readCsv(
+        file,
+        { decimalComma: comma === true, groups },
+        (part) =>
+          setReading((now) => ({
+            ...now,
+            head: part.head ?? now.head,
+            rows: part.rows ? [...now.rows, ...part.rows] : now.rows,
+            read: part.read ?? now.read,
+            share: part.share ?? now.share,
+            done: part.done ?? now.done,
+          })),
+        stop.signal,
+      )
+      .catch((error: unknown) => {
+        if (!stop.signal.aborted)
+          setReading((now) => ({
+            ...now,
+            error:
+              error instanceof Refused
+                ? error.faults.map((fault) => `${fault.message}; expected ${fault.expected}`).join('; ')
+                : 'the file could not be read to its end',
+          }))
+      })
+    return () => stop.abort()
+  }, [file, comma, takeOff.groups])
+  const { head, done, read, share, error } = reading
+  const rows = onlyFaulty ? reading.rows.filter(({ problems }) => problems.length > 0) : reading.rows
+  // eslint-disable-next-line react-hooks/incompatible-library -- it is made for being called at every render
+  const virtual = useVirtualizer({
+    count: rows.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => ROW_HEIGHT,
+    overscan: 10,
+  })
+  const ignored =
+    head?.columns.filter(({ field, text }) => !field && text !== '').map(({ text }) => text) ?? []
+  const asksComma = (done?.commas ?? 0) > 0 && !head?.notices.some((notice) => notice.includes('commas'))
+  const ready = done && !done.fault && !error && (!asksComma || comma !== null)
+  const again = (value: boolean) => {
+    setReading(NOTHING)
+    setComma(value)
+  }
+  const take = (instead: boolean) =>
+    onTake(taken(reading.rows, takeOff, instead), `${done!.rows} rows taken from ${file.name}`)
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="lg">
+      <DialogTitle sx={{ overflowWrap: 'anywhere' }}>{file.name}</DialogTitle>
+      <DialogContent sx={{ display: 'flex', flexDirection: 'column', gap: '8px', height: 560 }}>
+        <Box role="status" data-csv-state>
+          {error ??
+            done?.fault ??
+            (done
+              ? `${done.rows} rows read${done.faulty ? `, ${done.faulty} of them with something to mend` : ', all of them understood'}`
+              : `${read} rows read, ${Math.round(share * 100)} %`)}
+        </Box>
+        {!done && !error && (
+          <Box
+            role="progressbar"
+            aria-label="Reading"
+            aria-valuenow={Math.round(share * 100)}
+            aria-valuemin={0}
+            aria-valuemax={100}
+            sx={{
+              height: 12,
+              flex: 'none',
+              border: '1.5px solid var(--ink)',
+              '& i': { display: 'block', height: '100%', background: 'var(--mark)' },
+            }}
+          >
+            <i style={{ width: `${share * 100}%` }} />
+          </Box>
+        )}
+        {head && (
+          <Box sx={{ fontSize: 15, '&::first-letter': { textTransform: 'uppercase' } }}>
+            {head.notices.join('; ')}.{ignored.length > 0 && <> Not taken: {ignored.join(', ')}.</>}
+          </Box>
+        )}
+        {asksComma && (
+          <Box
+            sx={{
+              border: '1.5px dashed var(--ink)',
+              p: '6px 10px',
+              display: 'flex',
+              flexWrap: 'wrap',
+              gap: 1,
+              alignItems: 'center',
+            }}
+          >
+            <Box sx={{ flex: '1 1 300px' }}>
+              {done!.commas} cells have a comma between digits. What does 1,500 mean in this file?
+            </Box>
+            <Button
+              variant={comma === true ? 'contained' : 'outlined'}
+              aria-pressed={comma === true}
+              onClick={() => again(true)}
+            >
+              one and a half
+            </Button>
+            <Button
+              variant={comma === false ? 'contained' : 'outlined'}
+              aria-pressed={comma === false}
+              onClick={() => setComma(false)}
+            >
+              fifteen hundred
+            </Button>
+          </Box>
+        )}
+        {(done?.faulty ?? 0) > 0 && (
+          <label>
+            <input
+              type="checkbox"
+              checked={onlyFaulty}
+              onChange={(event) => setOnlyFaulty(event.target.checked)}
+            />{' '}
+            only the rows with something to mend
+          </label>
+        )}
+        <Box
+          ref={scroller}
+          tabIndex={0}
+          role="region"
+          aria-label="Rows of the file"
+          sx={{
+            flex: 1,
+            overflow: 'auto',
+            border: '1.5px solid var(--ink)',
+            fontFamily: 'var(--figures)',
+            fontSize: 16,
+            minHeight: 120,
+          }}
+        >
+          <div style={{ height: virtual.getTotalSize(), position: 'relative' }}>
+            {virtual.getVirtualItems().map(({ index, start }) => {
+              const { line, cells, mass, problems } = rows[index]!
+              return (
+                <Box
+                  key={index}
+                  data-csv-row={line}
+                  sx={{
+                    position: 'absolute',
+                    top: 0,
+                    left: 0,
+                    right: 0,
+                    height: ROW_HEIGHT,
+                    display: 'grid',
+                    gridTemplateColumns: '54px 120px 98px 200px 90px 28px 190px 76px minmax(220px, 1fr)',
+                    gap: '8px',
+                    alignItems: 'center',
+                    px: '8px',
+                    borderBottom: '1px solid var(--line)',
+                    '& > *': { overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' },
+                  }}
+                  style={{ transform: `translateY(${start}px)` }}
+                >
+                  <span>line {line}</span>
+                  <span>{cells.name}</span>
+                  <span>{cells.shape}</span>
+                  <span>{cells.size}</span>
+                  <span>{cells.material}</span>
+                  <span>{cells.quantity}</span>
+                  <span>{[cells.x, cells.y, cells.z].filter(Boolean).join(', ')}</span>
+                  <strong style={{ textAlign: 'right' }}>{mass ? shown(mass) : ''}</strong>
+                  <Box
+                    sx={{ color: 'var(--stop)', fontWeight: 600 }}
+                    title={problems.map(({ message }) => message).join('; ')}
+                  >
+                    {problems.map(({ message }) => message).join('; ')}
+                  </Box>
+                </Box>
+              )
+            })}
+          </div>
+        </Box>
+        {ready && done.faulty > 0 && (
+          <Box>
+            Rows that cannot be read are taken as they are written, marked, and leave the weight not known
+            until they are mended.
+          </Box>
+        )}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Leave</Button>
+        {takeOff.parts.length > 0 && (
+          <Button variant="outlined" disabled={!ready} onClick={() => take(true)}>
+            Take in place of the {takeOff.parts.length} rows
+          </Button>
+        )}
+        <Button
+          variant="contained"
+          disabled={!ready || (done?.rows ?? 0) + takeOff.parts.length > 10000}
+          onClick={() => take(false)}
+        >
+          {takeOff.parts.length > 0 ? 'Add to the rows' : 'Take the rows'}
+        </Button>
+      </DialogActions>
+    </Dialog>
+  )
+}

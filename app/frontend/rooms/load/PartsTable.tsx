@@ -1,0 +1,371 @@
+import './parts_table.css'
+import { useVirtualizer } from '@tanstack/react-virtual'
+import Papa from 'papaparse'
+import {
+  memo,
+  useCallback,
+  useEffect,
+  useRef,
+  useState,
+  type ClipboardEvent,
+  type KeyboardEvent,
+} from 'react'
+import type { TakeOff, TakeOffRow } from '../../api/ladder.generated'
+import type { Part } from '../../api/plan.generated'
+import { useShown } from '../../ui/preferences'
+import type { Editor } from '../../plan/usePlanEditor'
+import {
+  cellId,
+  COLUMNS,
+  doubled,
+  filled,
+  moved,
+  pointerOf,
+  under,
+  without,
+  withRows,
+  type Column,
+  type Field,
+} from './rows'
+
+const ROW_HEIGHT = 34
+const SPARE = 14
+const TO_SIGNS: Record<string, [string, string]> = {
+  '': ['◎', 'centre'],
+  centre: ['◎', 'centre'],
+  corner: ['◺', 'corner'],
+  origin: ['0', 'origin'],
+}
+
+interface Props {
+  editor: Editor
+  of: number | null
+  rows: Part[]
+  sheet: TakeOff | null
+  row: number
+  onRow: (row: number) => void
+  chosen: Set<number>
+  onChosen: (rows: Set<number>) => void
+  onPastedTable: (text: string) => void
+  wanted: { row: number; field: Field; select?: string } | null
+}
+
+// The take-off sheet: type, Tab, next row. One blank row always stands at the end; only what is seen is drawn.
+export function PartsTable({
+  editor,
+  of,
+  rows,
+  sheet,
+  row: selected,
+  onRow,
+  chosen,
+  onChosen,
+  onPastedTable,
+  wanted,
+}: Props) {
+  const scroller = useRef<HTMLDivElement>(null)
+  // eslint-disable-next-line react-hooks/incompatible-library -- it is made for being called at every render
+  const virtual = useVirtualizer({
+    count: rows.length + 1,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => ROW_HEIGHT,
+    overscan: SPARE,
+  })
+  const { change, settle, document: plan } = editor
+
+  const focus = useCallback(
+    (row: number, field: string, select?: string) => {
+      virtual.scrollToIndex(row)
+      const reach = (tries: number) =>
+        requestAnimationFrame(() => {
+          const cell = document.getElementById(cellId(row, field)) as HTMLInputElement | null
+          if (!cell) return tries > 0 ? reach(tries - 1) : undefined
+          cell.focus()
+          const at = select ? cell.value.indexOf(select) : -1
+          if (at >= 0) cell.setSelectionRange(at, at + select!.length)
+          else cell.select()
+        })
+      reach(12)
+    },
+    [virtual],
+  )
+  useEffect(() => {
+    if (wanted) focus(wanted.row, wanted.field, wanted.select)
+  }, [wanted, focus])
+
+  const type = useCallback(
+    (row: number, field: Field, text: string) => {
+      const note = `row ${row + 1}, ${field}`
+      if (row < rows.length) change({ [`${pointerOf(of)}/${row}/${field}`]: text }, note, 'typing')
+      else if (text !== '')
+        change(withRows(plan, of, [...rows, under(rows.at(-1), { [field]: text })]), note, 'typing')
+    },
+    [change, of, plan, rows],
+  )
+  // What was being typed is a step of its own.
+  const put = (next: Part[], note: string) => {
+    settle(`row ${selected + 1} typed`)
+    change(withRows(plan, of, next), note)
+  }
+
+  const onKeyDown = (event: KeyboardEvent<HTMLDivElement>) => {
+    const cell = event.target as HTMLInputElement
+    const [row, field] = [Number(cell.dataset.row), cell.dataset.field]
+    if (!field || Number.isNaN(row)) return
+    const here = row < rows.length
+    const command = event.ctrlKey || event.metaKey
+    const to = (next: number, act?: () => void) => {
+      event.preventDefault()
+      act?.()
+      focus(Math.max(0, next), field)
+    }
+    if (event.key === 'Enter')
+      return to(Math.min(rows.length, row + (event.shiftKey ? -1 : 1)), () => settle(`row ${row + 1}`))
+    if (event.altKey && here && event.key === 'ArrowUp' && row > 0)
+      return to(row - 1, () => put(moved(rows, row, row - 1), `row ${row + 1} moved up`))
+    if (event.altKey && here && event.key === 'ArrowDown' && row < rows.length - 1)
+      return to(row + 1, () => put(moved(rows, row, row + 1), `row ${row + 1} moved down`))
+    if (event.altKey || event.shiftKey) return
+    if (!command && event.key === 'ArrowDown') return to(Math.min(rows.length, row + 1))
+    if (!command && event.key === 'ArrowUp') return to(row - 1)
+    if (command && here && event.key.toLowerCase() === 'd')
+      return to(row + 1, () => put(doubled(rows, row), `row ${row + 1} doubled`))
+    if (command && here && (event.key === 'Delete' || event.key === 'Backspace'))
+      return to(row, () => put(without(rows, row), `row ${row + 1} taken out`))
+  }
+
+  // A block from a spreadsheet goes in from this cell on; one with a line of headings is looked at first.
+  const onPaste = (event: ClipboardEvent<HTMLDivElement>) => {
+    const cell = event.target as HTMLInputElement
+    const column = COLUMNS.findIndex(({ field }) => field === cell.dataset.field)
+    const text = event.clipboardData.getData('text/plain')
+    if (column < 0 || !/[\t\n]/.test(text.trimEnd())) return
+    event.preventDefault()
+    const cells = Papa.parse<string[]>(text.replace(/\r?\n$/, ''), { delimiter: '\t' }).data
+    const known = (cells[0] ?? []).filter((head) =>
+      /^(part|name|shape|size|material|quantity|qty|length|width|thickness|mass|weight|x|y|z)\b/i.test(
+        head.trim(),
+      ),
+    )
+    if (known.length > 2) return onPastedTable(text)
+    put(filled(rows, { row: Number(cell.dataset.row), column }, cells), `${cells.length} rows pasted`)
+  }
+
+  const choose = (row: number, on: boolean) => {
+    const next = new Set(chosen)
+    if (on) next.add(row)
+    else next.delete(row)
+    onChosen(next)
+  }
+  const nextTo = (row: number) => {
+    const now = rows[row]!.to
+    change(
+      { [`${pointerOf(of)}/${row}/to`]: now === 'corner' ? 'centre' : 'corner' },
+      `row ${row + 1}, measured to`,
+    )
+  }
+
+  return (
+    <div
+      className="parts-table"
+      role="table"
+      aria-label="Take-off"
+      aria-rowcount={rows.length + 2}
+      onKeyDown={onKeyDown}
+      onPaste={onPaste}
+    >
+      <div className="part-row part-heads" role="row" aria-rowindex={1}>
+        <span role="columnheader" className="center">
+          #
+        </span>
+        {COLUMNS.slice(0, 6).map(({ field, head }) => (
+          <span role="columnheader" key={field}>
+            {head}
+          </span>
+        ))}
+        <span role="columnheader" className="center" aria-label="measured to">
+          to
+        </span>
+        {COLUMNS.slice(6).map(({ field, head }) => (
+          <span role="columnheader" key={field}>
+            {head}
+          </span>
+        ))}
+        <span role="columnheader" className="right">
+          Mass
+        </span>
+      </div>
+      <div
+        ref={scroller}
+        className="parts-body"
+        role="rowgroup"
+        onFocus={(event) => {
+          const row = Number((event.target as HTMLElement).dataset.row)
+          if (!Number.isNaN(row)) onRow(row)
+        }}
+      >
+        <div style={{ height: virtual.getTotalSize(), position: 'relative' }} role="presentation">
+          {virtual.getVirtualItems().map(({ index, start }) => (
+            <PartRow
+              key={index}
+              index={index}
+              top={start}
+              row={rows[index] ?? null}
+              read={sheet?.rows[index] ?? null}
+              selected={index === selected}
+              chosen={chosen.has(index)}
+              type={type}
+              settle={settle}
+              choose={choose}
+              nextTo={nextTo}
+            />
+          ))}
+        </div>
+      </div>
+    </div>
+  )
+}
+
+interface RowProps {
+  index: number
+  top: number
+  row: Part | null
+  read: TakeOffRow | null
+  selected: boolean
+  chosen: boolean
+  type: (row: number, field: Field, text: string) => void
+  settle: (note: string) => void
+  choose: (row: number, on: boolean) => void
+  nextTo: (row: number) => void
+}
+
+const PartRow = memo(function PartRow({
+  index,
+  top,
+  row,
+  read,
+  selected,
+  chosen,
+  type,
+  settle,
+  choose,
+  nextTo,
+}: RowProps) {
+  const shown = useShown()
+  const problem = (field: string) =>
+    read?.problems.find(
+      (one) =>
+        one.field === field &&
+        (field === 'x' || field === 'y' || field === 'z' || row?.[field as Field] !== undefined),
+    )
+  const [sign, words] = TO_SIGNS[row?.to.toLowerCase() ?? ''] ?? ['?', row?.to ?? '']
+  const mass = read?.mass
+  return (
+    <div
+      className="part-row"
+      role="row"
+      aria-rowindex={index + 2}
+      data-part-row={index}
+      data-selected={selected || undefined}
+      style={{ transform: `translateY(${top}px)` }}
+    >
+      <span role="cell" className="center">
+        {row ? (
+          <button
+            type="button"
+            tabIndex={-1}
+            className="row-head"
+            aria-pressed={chosen}
+            aria-label={`choose row ${index + 1}`}
+            onClick={() => choose(index, !chosen)}
+          >
+            {index + 1}
+          </button>
+        ) : (
+          '+'
+        )}
+      </span>
+      {COLUMNS.slice(0, 6).map((column) => (
+        <Cell
+          key={column.field}
+          column={column}
+          index={index}
+          text={row?.[column.field] ?? ''}
+          wrong={problem(column.field)?.message}
+          type={type}
+          settle={settle}
+        />
+      ))}
+      <span role="cell" className="center">
+        {row && (
+          <button
+            type="button"
+            tabIndex={-1}
+            className="row-head"
+            title={`x, y, z are measured to its ${read?.group && row.to === '' ? 'origin' : words}`}
+            aria-label={`row ${index + 1} is measured to its ${words}`}
+            onClick={() => nextTo(index)}
+          >
+            {read?.group && row.to === '' ? '0' : sign}
+          </button>
+        )}
+      </span>
+      {COLUMNS.slice(6).map((column) => (
+        <Cell
+          key={column.field}
+          column={column}
+          index={index}
+          text={row?.[column.field] ?? ''}
+          wrong={problem(column.field)?.message}
+          type={type}
+          settle={settle}
+        />
+      ))}
+      <span role="cell" className="right mass" data-mass={index}>
+        {row && read ? (mass ? shown(mass) : 'not known') : ''}
+      </span>
+    </div>
+  )
+})
+
+const Cell = memo(function Cell({
+  column,
+  index,
+  text,
+  wrong,
+  type,
+  settle,
+}: {
+  column: Column
+  index: number
+  text: string
+  wrong?: string
+  type: RowProps['type']
+  settle: RowProps['settle']
+}) {
+  const [listed, setListed] = useState(false)
+  return (
+    <span role="cell">
+      <input
+        id={cellId(index, column.field)}
+        className="cell"
+        data-row={index}
+        data-field={column.field}
+        aria-label={`${column.name}, row ${index + 1}`}
+        aria-invalid={!!wrong}
+        title={wrong}
+        value={text}
+        maxLength={200}
+        autoComplete="off"
+        spellCheck={false}
+        list={listed ? column.list : undefined}
+        onFocus={() => setListed(true)}
+        onChange={(event) => type(index, column.field, event.target.value)}
+        onBlur={() => {
+          setListed(false)
+          settle(`row ${index + 1}, ${column.name}`)
+        }}
+      />
+    </span>
+  )
+})

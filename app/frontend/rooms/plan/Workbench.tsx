@@ -1,0 +1,296 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import useMediaQuery from '@mui/material/useMediaQuery'
+import { useTheme } from '@mui/material/styles'
+import { useCallback, useEffect, useMemo, useState, type FocusEvent } from 'react'
+import { useNavigate } from 'react-router'
+import { usePreferences } from '../../ui/preferences'
+import { useSize } from '../../ui/useSize'
+import type { RungId } from '../../api/ladder.generated'
+import { Ladder } from '../../ladder/Ladder'
+import { LANDING, layoutLadder, openFlight, PITCH, roomOf } from '../../ladder/layout'
+import { GROUND_FROM_BOTTOM, LADDER_WIDTH, PANEL_WIDTH } from '../../ui/theme/tokens'
+import { fieldId, panelOf } from '../../rungs/shared/places'
+import { PlanBar } from '../../shell/PlanBar'
+import { CalmPanel } from './CalmPanel'
+import { FIT } from '../../drawing/scale/scale'
+import type { Entry } from '../../drawing/grips/ElevationGrips'
+import { RiggingDialogs } from '../rigging/RiggingDialogs'
+import type { RiggingDialog } from '../../plan/dialogs'
+import { EntryFields } from './EntryFields'
+import { Sheet } from './Sheet'
+import { sheetLayout, type Frozen, type Looking } from './sheetLayout'
+import { FIELDS, useKeys } from './useKeys'
+import type { Editor } from '../../plan/usePlanEditor'
+
+const PHONE_SHEET = 640
+
+// How high the flights stand with all room they want, as on a phone.
+const stackOf = (ladder: NonNullable<Editor['checked']['ladder']>, selected: RungId) =>
+  ladder.rungs
+    .filter((rung) => rung.flight === openFlight(ladder, selected))
+    .reduce(
+      (sum, rung) => sum + PITCH.most + roomOf(rung, ladder.governs, selected),
+      (ladder.flights.length - 1) * LANDING.closed + LANDING.open,
+    )
+
+// Ladder, drawing and panel of one plan. Wide: side by side, nothing scrolls but the panel. Tablet: the panel
+// is a sheet over the drawing. Phone: the ladder is the screen, and a rung opens under it.
+export function Workbench({ editor }: { editor: Editor }) {
+  const theme = useTheme()
+  const wide = useMediaQuery(theme.breakpoints.up('md'))
+  const phone = useMediaQuery(theme.breakpoints.down('sm'))
+  const { preferences } = usePreferences()
+  const { ladder, working } = editor.checked
+  const [chosen, setChosen] = useState<RungId | null>(null)
+  const [open, setOpen] = useState(false)
+  const [leg, setLeg] = useState(0)
+  const [lit, setLit] = useState<string | null>(null)
+  const [ref, size] = useSize({ width: 664, height: 748 })
+  const selected: RungId = chosen ?? ladder?.governs[0] ?? 'load'
+  const rung = ladder?.rungs.find((one) => one.id === selected) ?? null
+
+  // Only the working of the rung that is looked at is asked for; other rooms want all of it.
+  const { setOpen: ask } = editor
+  useEffect(() => {
+    ask(selected)
+    return () => ask(null)
+  }, [ask, selected])
+
+  // Once a field of the panel has the keyboard the panel stays: it is never swapped under the typing hand.
+  const pin = useCallback(
+    (event: FocusEvent) => {
+      if (event.target instanceof Element && event.target.matches(FIELDS)) setChosen((now) => now ?? selected)
+    },
+    [selected],
+  )
+  // With a hand over the ladder no flight opens or closes by itself.
+  const stay = useCallback(() => setChosen((now) => now ?? selected), [selected])
+  const select = useCallback((id: RungId) => {
+    setChosen(id)
+    setOpen(true)
+  }, [])
+  const governing = ladder?.governs[0]
+  const toGoverning = useCallback(() => governing && select(governing), [governing, select])
+  const navigate = useNavigate()
+  const [dialog, setDialog] = useState<RiggingDialog | null>(null)
+  const go = useCallback(
+    (pointer: string) => {
+      if (pointer.startsWith('/load/take_off'))
+        return void navigate(`/plans/${editor.id}/load`, { state: { go: pointer } })
+      if (pointer === '/rules') return setDialog('rules')
+      const panel = panelOf(pointer)
+      if (panel) select(panel)
+      setTimeout(() => document.getElementById(fieldId(pointer))?.focus(), 60)
+    },
+    [select, navigate, editor.id],
+  )
+  useEffect(() => {
+    document.title = `${editor.document.title} · Dust Ladder`
+  }, [editor.document.title])
+
+  const [looking, setLooking] = useState<Looking>({ view: 'side', zoom: FIT, exaggerate: 1 })
+  const look = useCallback((change: Partial<Looking>) => setLooking((now) => ({ ...now, ...change })), [])
+  const [entry, setEntry] = useState<Entry | null>(null)
+  useKeys({
+    editor,
+    ladder,
+    selected,
+    select,
+    setLeg,
+    enabled: preferences.keys,
+    close: () => setOpen(false),
+    look,
+  })
+  const fresh = useMemo(
+    () => sheetLayout({ ladder, selected, frozen: null, ...size, ...looking }),
+    [ladder, selected, size, looking],
+  )
+  const [frozen, setFrozen] = useState<Frozen>({
+    of: null,
+    scale: null,
+    drawing: null,
+    strip: null,
+    plan: null,
+    crane: null,
+  })
+  if (frozen.of !== editor.dragging)
+    setFrozen({
+      of: editor.dragging,
+      scale: fresh.scale,
+      drawing: fresh.drawing,
+      strip: fresh.strip,
+      plan: fresh.plan,
+      crane: fresh.crane,
+    })
+  const held = editor.dragging && frozen.of === editor.dragging
+  const layout = useMemo(
+    () => (held ? sheetLayout({ ladder, selected, frozen, ...size, ...looking }) : fresh),
+    [held, ladder, selected, frozen, size, fresh, looking],
+  )
+  // On a phone the ladder takes the height it wants, above the drawing.
+  const ladderHeight = phone && ladder ? stackOf(ladder, selected) + GROUND_FROM_BOTTOM + 8 : layout.height
+  const flights = phone
+    ? layoutLadder(ladder, selected, 6, ladderHeight - GROUND_FROM_BOTTOM - 2)
+    : layout.ladder
+  const panel = (
+    <div onFocus={pin} style={{ display: 'contents' }}>
+      <CalmPanel
+        moving={editor.dragging !== null}
+        editor={editor}
+        ladder={ladder}
+        rung={rung}
+        id={selected}
+        working={working}
+        go={go}
+        light={setLit}
+        open={setDialog}
+        onClose={wide ? undefined : () => setOpen(false)}
+      />
+    </div>
+  )
+  return (
+    <Box
+      sx={{
+        height: { xs: 'auto', sm: '100dvh' },
+        minHeight: '100dvh',
+        display: 'flex',
+        flexDirection: 'column',
+        overflow: { sm: 'hidden' },
+      }}
+    >
+      <PlanBar editor={editor} room="ladder" onVerdict={toGoverning} onRigging={setDialog} />
+      <Box
+        component="main"
+        sx={{
+          flex: 1,
+          minHeight: 0,
+          position: 'relative',
+          display: 'flex',
+          flexDirection: { xs: 'column', sm: 'row' },
+        }}
+      >
+        <Box component="h1" className="hush">
+          {editor.document.title}
+        </Box>
+        {ladder ? (
+          <Ladder
+            flights={ladder.flights}
+            rungs={ladder.rungs}
+            working={working}
+            governs={ladder.governs}
+            selected={selected}
+            onSelect={select}
+            layout={flights}
+            height={ladderHeight}
+            scope={ladder.scope}
+            onNear={stay}
+          />
+        ) : (
+          <Box
+            role="alert"
+            sx={{
+              width: { xs: 'auto', sm: LADDER_WIDTH },
+              flex: 'none',
+              p: 2,
+              overflow: 'auto',
+              overflowWrap: 'anywhere',
+            }}
+          >
+            <strong>No ladder.</strong>{' '}
+            {editor.checked.silentSince
+              ? `No answer from the server since ${editor.checked.silentSince.toLocaleTimeString()}. What you typed is kept here.`
+              : editor.checked.faults
+                  .map((fault) => `${fault.pointer} ${fault.message}; expected ${fault.expected}`)
+                  .join(' ')}
+          </Box>
+        )}
+        {phone && open && (
+          <Box sx={{ bgcolor: 'var(--chalk)', borderTop: '2.5px solid var(--ink)' }}>{panel}</Box>
+        )}
+        <Box
+          ref={ref}
+          sx={{
+            flex: 1,
+            minWidth: 0,
+            height: { xs: PHONE_SHEET, sm: 'auto' },
+            minHeight: { xs: PHONE_SHEET, sm: 0 },
+            bgcolor: 'var(--bone)',
+            position: 'relative',
+            overflow: { xs: 'hidden', sm: 'visible' },
+          }}
+        >
+          <Sheet
+            editor={editor.hand}
+            plan={editor.checked.of ?? editor.document}
+            undoNote={editor.undoNote}
+            redoNote={editor.redoNote}
+            ladder={ladder}
+            layout={layout}
+            leaders={!phone}
+            selected={selected}
+            leg={leg}
+            setLeg={setLeg}
+            select={select}
+            working={working}
+            lit={lit}
+            looking={looking}
+            look={look}
+            onEntry={setEntry}
+            title={editor.document.title}
+          />
+          {entry && (
+            <EntryFields
+              key={entry.title}
+              entry={entry}
+              editor={editor}
+              ladder={ladder}
+              width={size.width}
+              height={size.height}
+              onClose={() => setEntry(null)}
+            />
+          )}
+        </Box>
+        {wide && (
+          <Box
+            sx={{
+              width: PANEL_WIDTH,
+              flex: 'none',
+              minHeight: 0,
+              borderLeft: '2.5px solid var(--ink)',
+              bgcolor: 'var(--chalk)',
+            }}
+          >
+            {panel}
+          </Box>
+        )}
+        {!wide && !phone && open && (
+          <Box
+            sx={{
+              position: 'absolute',
+              right: 0,
+              top: 0,
+              bottom: 0,
+              width: PANEL_WIDTH,
+              borderLeft: '2.5px solid var(--ink)',
+              bgcolor: 'var(--chalk)',
+              zIndex: 5,
+            }}
+          >
+            {panel}
+          </Box>
+        )}
+        {!wide && !phone && !open && (
+          <Button
+            variant="contained"
+            onClick={() => setOpen(true)}
+            sx={{ position: 'absolute', right: 12, bottom: 52, zIndex: 4 }}
+          >
+            {rung?.label ?? 'Rung'}: inputs and working
+          </Button>
+        )}
+      </Box>
+      {dialog && <RiggingDialogs dialog={dialog} editor={editor} onClose={() => setDialog(null)} />}
+    </Box>
+  )
+}

@@ -1,0 +1,252 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useEffect, useRef, useState } from 'react'
+import { api, type Piece } from '../../api/client'
+import { usePreferences, useShown } from '../../ui/preferences'
+import { Reading } from '../../ui/Reading'
+import { lengthWords } from '../../units/units'
+import { BAR_HEIGHT, figures } from '../../ui/theme/tokens'
+import { Brand } from '../../shell/TopBar'
+import { PieceDialog } from './PieceDialog'
+import { StoreCsvDialog } from './StoreCsvDialog'
+import { KINDS, plain, STATES } from './words'
+import '../../ui/tables.css'
+import '../../ui/store.css'
+
+// Every piece of gear by number: what it is, what it may carry, where it hangs, and whether it may be used.
+export function StoreRoom() {
+  const shown = useShown()
+  const queries = useQueryClient()
+  const { preferences, prefer } = usePreferences()
+  const store = useQuery({ queryKey: ['pieces'], queryFn: api.pieces, refetchOnMount: 'always' })
+  const [wanted, setWanted] = useState('')
+  const [kind, setKind] = useState('')
+  const [state, setState] = useState('')
+  const [open, setOpen] = useState<Piece | 'new' | null>(null)
+  const [file, setFile] = useState<File | null>(null)
+  const chooser = useRef<HTMLInputElement>(null)
+  useEffect(() => {
+    document.title = 'Gear store · Dust Ladder'
+  }, [])
+  const words = wanted.toLowerCase().split(/\s+/).filter(Boolean)
+  const listed = (store.data ?? []).filter((piece) => {
+    const text = [
+      piece.fields.number,
+      plain(piece.fields.kind ?? ''),
+      piece.fields.size,
+      piece.fields.place,
+      piece.fields.note,
+      piece.fields.ends,
+    ]
+      .join(' ')
+      .toLowerCase()
+    return (
+      words.every((word) => text.includes(word)) &&
+      (!kind || piece.fields.kind === kind) &&
+      (!state || (state === 'overdue' ? piece.overdue : piece.fields.state === state))
+    )
+  })
+  const done = (close: () => void) => {
+    void queries.invalidateQueries({ queryKey: ['pieces'] })
+    close()
+  }
+  return (
+    <>
+      <Box
+        component="header"
+        className="on-bar"
+        sx={{
+          minHeight: BAR_HEIGHT,
+          display: 'flex',
+          flexWrap: 'wrap',
+          alignItems: 'center',
+          bgcolor: 'var(--bar)',
+          color: 'var(--onBar)',
+          position: 'sticky',
+          top: 0,
+          zIndex: 10,
+        }}
+      >
+        <Brand />
+        <Box component="h1" sx={{ m: 0, fontSize: 20, fontWeight: 600, pl: { xs: 0, md: 4 } }}>
+          Gear store
+        </Box>
+        {store.data && (
+          <Box
+            role="status"
+            sx={{ pl: 2, fontFamily: figures, fontSize: 18 }}
+          >{`${listed.length} of ${store.data.length} pieces, ${store.data.filter((piece) => piece.fields.state === 'ready').length} ready`}</Box>
+        )}
+        <Box sx={{ ml: 'auto', display: 'flex', height: BAR_HEIGHT, flexWrap: 'wrap' }}>
+          <input
+            ref={chooser}
+            type="file"
+            accept=".csv,text/csv,text/plain"
+            hidden
+            aria-label="CSV file of the store"
+            onChange={(event) => {
+              setFile(event.target.files?.[0] ?? null)
+              event.target.value = ''
+            }}
+          />
+          <Button sx={{ color: 'inherit', height: '100%' }} onClick={() => chooser.current?.click()}>
+            Read a CSV file
+          </Button>
+          <Button component="a" href={api.storeAddress} sx={{ color: 'inherit', height: '100%' }}>
+            Save as CSV
+          </Button>
+          <Button
+            onClick={() => prefer({ night: !preferences.night })}
+            sx={{ color: 'inherit', height: '100%' }}
+          >
+            {preferences.night ? 'Day' : 'Night'}
+          </Button>
+          <Button variant="contained" sx={{ height: '100%', px: 3 }} onClick={() => setOpen('new')}>
+            Add a piece
+          </Button>
+        </Box>
+      </Box>
+      <Box
+        component="main"
+        sx={{
+          bgcolor: 'var(--bone)',
+          minHeight: `calc(100dvh - ${BAR_HEIGHT}px)`,
+          p: { xs: '12px', md: '18px 24px' },
+        }}
+      >
+        <div className="store-find">
+          <input
+            type="search"
+            aria-label="Find a piece"
+            placeholder="number, kind, size, rack or note"
+            value={wanted}
+            onChange={(event) => setWanted(event.target.value)}
+          />
+          <select aria-label="Kind" value={kind} onChange={(event) => setKind(event.target.value)}>
+            <option value="">every kind</option>
+            {KINDS.map((one) => (
+              <option key={one} value={one}>
+                {plain(one)}
+              </option>
+            ))}
+          </select>
+          <select aria-label="State" value={state} onChange={(event) => setState(event.target.value)}>
+            <option value="">every state</option>
+            {STATES.map((one) => (
+              <option key={one} value={one}>
+                {one}
+              </option>
+            ))}
+            <option value="overdue">examination overdue</option>
+          </select>
+        </div>
+        <Reading query={store} what="store" pad={{ py: 3 }} />
+        {store.data?.length === 0 && (
+          <Box sx={{ py: 3, fontSize: 20 }}>
+            The store is empty. Add a piece, or read a CSV file with a line of headings: number, kind, size,
+            legs, reach, mass, vertical.
+          </Box>
+        )}
+        {(store.data?.length ?? 0) > 0 && listed.length === 0 && (
+          <Box sx={{ py: 3, fontSize: 18 }}>
+            No piece is like that.{' '}
+            <Button
+              variant="outlined"
+              onClick={() => {
+                setWanted('')
+                setKind('')
+                setState('')
+              }}
+            >
+              Show all
+            </Button>
+          </Box>
+        )}
+        {listed.length > 0 && (
+          <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Pieces">
+            <table className="grid store">
+              <thead>
+                <tr>
+                  {[
+                    'number',
+                    'kind',
+                    'size',
+                    'legs',
+                    'reach',
+                    'rating',
+                    'mass',
+                    'state',
+                    'examined',
+                    'due',
+                    'place',
+                    'note',
+                  ].map((head) => (
+                    <th key={head} scope="col">
+                      {head}
+                    </th>
+                  ))}
+                </tr>
+              </thead>
+              <tbody>
+                {listed.map((piece) => (
+                  <tr key={piece.id} data-piece={piece.fields.number}>
+                    <th scope="row">
+                      <button type="button" onClick={() => setOpen(piece)}>
+                        {piece.fields.number}
+                      </button>
+                    </th>
+                    <td>{plain(piece.fields.kind ?? '')}</td>
+                    <td>{piece.fields.size}</td>
+                    <td>{piece.sort === 'sling' ? piece.data.legs : ''}</td>
+                    <td className="nowrap">
+                      {piece.sort === 'sling'
+                        ? shown(piece.reach)
+                        : piece.data.spans
+                            .map(({ span_m }) => lengthWords(span_m, preferences.system))
+                            .join(', ')}
+                    </td>
+                    <td className="nowrap">{shown(piece.rating) || 'not legible'}</td>
+                    <td className="nowrap">{shown(piece.mass) || 'not known'}</td>
+                    <td
+                      style={
+                        piece.fields.state === 'ready' ? undefined : { color: 'var(--stop)', fontWeight: 600 }
+                      }
+                    >
+                      {piece.fields.state}
+                    </td>
+                    <td className="nowrap">{piece.fields.examined || 'not known'}</td>
+                    <td
+                      className="nowrap"
+                      style={
+                        piece.overdue || !piece.due ? { color: 'var(--stop)', fontWeight: 600 } : undefined
+                      }
+                    >
+                      {piece.due ? `${piece.due}${piece.overdue ? ', overdue' : ''}` : 'not known'}
+                    </td>
+                    <td>{piece.fields.place}</td>
+                    <td>{piece.fields.note}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </Box>
+        )}
+        <Box sx={{ mt: 2, color: 'var(--ink2)' }}>
+          The tag on the piece governs: what is written here is what was read from it. A piece without a
+          legible rating, out of date, out or quarantined is not offered to any plan.
+        </Box>
+      </Box>
+      {open && (
+        <PieceDialog
+          piece={open === 'new' ? null : open}
+          onClose={() => setOpen(null)}
+          onDone={() => done(() => setOpen(null))}
+        />
+      )}
+      {file && (
+        <StoreCsvDialog file={file} onClose={() => setFile(null)} onDone={() => done(() => setFile(null))} />
+      )}
+    </>
+  )
+}

@@ -1,0 +1,133 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link } from 'react-router'
+import { api } from '../../api/client'
+import { escaped } from '../../plan/pointers'
+import { ChoiceField } from '../../ui/ChoiceField'
+import { Heading } from '../../ui/Row'
+import { WordsField } from '../shared/fields'
+import type { PanelProps } from '../shared/panel'
+import { fieldId } from '../shared/places'
+import '../../ui/charts.css'
+import { craneOf } from '../../plan/crane'
+
+// Which chart, and each of its identity fields ticked against the machine as it stands.
+export function ChartPanel({ editor, open }: PanelProps) {
+  const { snapshots } = editor.document
+  const crane = craneOf(editor.document)
+  const charts = useQuery({ queryKey: ['charts'], queryFn: api.charts })
+  const [error, setError] = useState<string | null>(null)
+  const own = snapshots.charts[crane.chart ?? '']?.data
+  const line = charts.data?.find((chart) => chart.identifier === own?.id)
+  const take = async (id: string) => {
+    setError(null)
+    if (id === '')
+      return editor.change({ '/cranes/0/chart': null, '/snapshots/charts': {} }, 'chart taken away')
+    const chosen = charts.data?.find((chart) => chart.identifier === id)
+    if (!chosen) return
+    try {
+      const { digest, data } = await api.chart(chosen.id)
+      editor.change(
+        { '/cranes/0/chart': id, '/snapshots/charts': { [id]: { digest, data } } },
+        'chart chosen',
+      )
+    } catch {
+      setError('The chart could not be read from the library.')
+    }
+  }
+  const newer = own && line && line.version > (own.record?.version ?? 1)
+  const stale =
+    own &&
+    line &&
+    line.version === own.record?.version &&
+    !!own.record &&
+    !own.record.checked_by &&
+    !line.doubt
+  const choices: [string, string][] = [
+    ['', 'none chosen'],
+    ...(own && !line ? [[own.id, `${own.title}, kept in the plan`] as [string, string]] : []),
+    ...(charts.data ?? []).map((chart): [string, string] => [
+      chart.identifier,
+      `${chart.title}${chart.doubt ? ', not checked' : ''}`,
+    ]),
+  ]
+  const machine = (name: string) => `/cranes/0/as_rigged/${escaped(name)}`
+  return (
+    <>
+      <ChoiceField
+        id={fieldId('/cranes/0/chart')}
+        label="Chart"
+        value={crane.chart ?? ''}
+        choices={choices}
+        onChoose={(id) => void take(id)}
+      />
+      {error && (
+        <Box role="alert" sx={{ color: 'var(--stop)' }}>
+          {error}
+        </Box>
+      )}
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: '6px', mt: '6px' }}>
+        <Button variant="outlined" onClick={() => open('cranes')}>
+          Cranes side by side
+        </Button>
+        {line && (
+          <Button variant="outlined" component={Link} to={`/cranes/${line.id}`}>
+            See the chart
+          </Button>
+        )}
+        {(newer || stale) && (
+          <Button variant="contained" onClick={() => void take(own.id)}>
+            {newer ? `Take version ${line.version}` : 'It is checked now: take it'}
+          </Button>
+        )}
+      </Box>
+      {own && (
+        <>
+          <Heading aside="as it stands today, field by field">The machine</Heading>
+          {Object.keys(own.identity)
+            .sort()
+            .map((name) => (
+              <div key={name} className="tick">
+                <WordsField
+                  editor={editor}
+                  pointer={machine(name)}
+                  label={`${name.replaceAll('_', ' ')}; the chart says ${own.identity[name]}`}
+                  note={`${name.replaceAll('_', ' ')} of the machine`}
+                />
+                {crane.as_rigged[name] === own.identity[name] ? (
+                  <Box
+                    aria-hidden
+                    sx={{
+                      width: 64,
+                      textAlign: 'center',
+                      lineHeight: '46px',
+                      fontWeight: 600,
+                      color: 'var(--mark)',
+                    }}
+                  >
+                    same
+                  </Box>
+                ) : (
+                  <Button
+                    variant="outlined"
+                    sx={{ minHeight: 48, minWidth: 64, px: '6px' }}
+                    aria-label={`${name.replaceAll('_', ' ')} of the machine is ${own.identity[name]}, seen on it`}
+                    onClick={() =>
+                      editor.change(
+                        { [machine(name)]: own.identity[name] },
+                        `${name.replaceAll('_', ' ')} ticked`,
+                      )
+                    }
+                  >
+                    Seen
+                  </Button>
+                )}
+              </div>
+            ))}
+        </>
+      )}
+    </>
+  )
+}

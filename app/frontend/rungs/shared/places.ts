@@ -1,0 +1,49 @@
+import type { RungId } from '../../api/ladder.generated'
+
+// Which panel has the field of a place in the plan.
+const PLACES: [RegExp, RungId][] = [
+  [/^\/lift_at/, 'gear'],
+  [/^\/load\/(rated_points|points\/\d+\/wll)/, 'points'],
+  [/^\/by_word\/ground/, 'ground'],
+  [/^\/by_word\/power_lines/, 'power_lines'],
+  [/^\/by_word\/obstacles/, 'obstacles'],
+  [/^\/by_word\/crew/, 'crew'],
+  [/^\/load\/thrust/, 'load'],
+  [/^\/cranes\/\d+\/hook/, 'hook'],
+  [/^\/rigging\/reeved\/blocks/, 'blocks'],
+  [/^\/load/, 'load'],
+  [/^\/rigging\/(beam|legs\/\d+\/hole)/, 'beam'],
+  [/^\/rigging\/reeved/, 'sharing'],
+  [/^\/rigging\/legs\/\d+\/(fittings|load_end)/, 'fittings'],
+  [/^\/rigging\/surroundings/, 'surroundings'],
+  [/^\/rigging\/(hook_height|set_by|legs\/\d+\/(length|angle))/, 'level'],
+  [/^\/rigging/, 'slings'],
+  [/^\/cranes\/\d+\/(chart|as_rigged)/, 'chart'],
+  [/^\/cranes\/\d+\/(parts_of_line|deductions|idle_line)/, 'hoist'],
+  [/^\/cranes\/\d+\/level/, 'stand'],
+  [/^\/cranes\/\d+\/side_pull/, 'side_pull'],
+  [/^\/cranes\/\d+\/wind/, 'wind'],
+  [/^\/cranes\/\d+\/zones/, 'zones'],
+  [/^\/cranes\/\d+\/platform\/aboard/, 'platform'],
+  [/^\/cranes\/\d+\/(obstacle_height|stations\/\d+\/support_height)/, 'height'],
+  [/^\/cranes/, 'crane'],
+]
+export const panelOf = (pointer: string): RungId | undefined =>
+  PLACES.find(([place]) => place.test(pointer))?.[1]
+export const fieldId = (pointer: string) => `field${pointer.replaceAll('/', '-')}`
+
+const WORDS: Record<string, string> = {
+  bare: 'weight',
+  cg: 'centre of gravity',
+  as_rigged: 'as rigged',
+  '0': 'first',
+  '1': 'second',
+}
+// A place of the plan in plain words, for a list of differences.
+export const wordsOf = (pointer: string) =>
+  pointer
+    .replace('/cranes/0', '/crane')
+    .split('/')
+    .slice(1)
+    .map((part) => WORDS[part] ?? part.replaceAll('_', ' '))
+    .join(', ')

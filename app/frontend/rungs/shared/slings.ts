@@ -1,0 +1,76 @@
+import { useQuery } from '@tanstack/react-query'
+import { api, type StoredBeam, type StoredSling } from '../../api/client'
+import type { Figure } from '../../api/ladder.generated'
+import type { Plan } from '../../api/plan.generated'
+
+// The store's slings and beams, for lists to choose from.
+export function useStore() {
+  const store = useQuery({ queryKey: ['pieces'], queryFn: api.pieces })
+  const slings = (store.data ?? []).filter((piece): piece is StoredSling => piece.sort === 'sling')
+  const beams = (store.data ?? []).filter((piece): piece is StoredBeam => piece.sort === 'beam')
+  return { slings, beams, failed: store.isError }
+}
+
+// The plan keeps a snapshot of what it uses and of nothing else: a sling taken anew comes from the store.
+export const keptSlings = (
+  plan: Plan,
+  used: (string | null)[],
+  taken: string | null,
+  store: StoredSling[],
+) => {
+  const stored = Object.fromEntries(store.map(({ digest, data }) => [data.number, { digest, data }]))
+  const numbers = [...new Set(used.filter((one): one is string => one !== null))]
+  return Object.fromEntries(
+    numbers.map((one) => [
+      one,
+      one === taken
+        ? (stored[one] ?? plan.snapshots.slings[one])
+        : (plan.snapshots.slings[one] ?? stored[one]),
+    ]),
+  )
+}
+
+export const usedSlings = (plan: Plan) => [
+  ...plan.rigging.legs.map((leg) => leg.sling),
+  ...(plan.rigging.beam?.legs ?? []).map((leg) => leg.sling),
+]
+
+// What a list offers: the plan's own that the store has not, then what is ready, with rating and due day, then the rest
+// with what keeps it back.
+export const slingChoices = (
+  plan: Plan,
+  store: StoredSling[],
+  shown: (figure: Figure) => string,
+): [string, string][] => {
+  const own = Object.keys(plan.snapshots.slings).filter(
+    (number) => !store.some((piece) => piece.data.number === number),
+  )
+  const overdue = (piece: StoredSling) =>
+    !!piece.due && !!plan.lift_at && piece.due < plan.lift_at.slice(0, 10)
+  const kept = (piece: StoredSling) => piece.fields.state !== 'ready' || overdue(piece)
+  const used = usedSlings(plan)
+  const words = ({ data, reach, rating, due, fields }: StoredSling) =>
+    [
+      data.number,
+      data.size,
+      reach && shown(reach),
+      rating && shown(rating),
+      due ? `due ${due}` : 'never examined',
+      fields.state !== 'ready' && fields.state,
+    ]
+      .filter(Boolean)
+      .join(', ')
+  return [
+    ['', 'none chosen'],
+    ...own.map((number): [string, string] => [number, `${number}, kept in the plan`]),
+    ...store
+      .filter((piece) => !kept(piece))
+      .map((piece): [string, string] => [piece.data.number, words(piece)]),
+    ...store
+      .filter((piece) => kept(piece) && used.includes(piece.data.number))
+      .map((piece): [string, string] => [
+        piece.data.number,
+        overdue(piece) ? `${words(piece)}, overdue on the day` : words(piece),
+      ]),
+  ]
+}

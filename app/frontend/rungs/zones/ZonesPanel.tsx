@@ -1,0 +1,91 @@
+import Button from '@mui/material/Button'
+import { Heading, Row } from '../../ui/Row'
+import { QuantityField, WordsField } from '../shared/fields'
+import type { PanelProps } from '../shared/panel'
+import { craneOf } from '../../plan/crane'
+
+// Where the load must not go: sectors of slew and bands of radius.
+export function ZoneFields({ editor, ladder }: PanelProps) {
+  const zones = craneOf(editor.document).zones ?? []
+  const field = { editor, ladder }
+  return (
+    <>
+      <Heading aside="road, neighbour, power line">Zones closed to the load</Heading>
+      {zones.map((zone, index) => (
+        <section key={index} aria-label={zone.name}>
+          <Row columns="1fr auto">
+            <WordsField
+              editor={editor}
+              pointer={`/cranes/0/zones/${index}/name`}
+              label="Zone"
+              note={`name of zone ${index + 1}`}
+            />
+            <Button
+              variant="outlined"
+              aria-label={`take away zone ${zone.name}`}
+              onClick={() =>
+                editor.change(
+                  { '/cranes/0/zones': zones.filter((_, place) => place !== index) },
+                  'zone taken away',
+                )
+              }
+            >
+              −
+            </Button>
+          </Row>
+          <Row columns="1fr 1fr">
+            <QuantityField
+              {...field}
+              pointer={`/cranes/0/zones/${index}/slew_from`}
+              label="Slew from, clockwise"
+              note={`slew from of ${zone.name}`}
+            />
+            <QuantityField
+              {...field}
+              pointer={`/cranes/0/zones/${index}/slew_to`}
+              label="Slew to"
+              note={`slew to of ${zone.name}`}
+            />
+          </Row>
+          <Row columns="1fr 1fr">
+            <QuantityField
+              {...field}
+              pointer={`/cranes/0/zones/${index}/radius_from`}
+              label="Radius from"
+              note={`radius from of ${zone.name}`}
+            />
+            <QuantityField
+              {...field}
+              pointer={`/cranes/0/zones/${index}/radius_to`}
+              label="Radius to"
+              note={`radius to of ${zone.name}`}
+              empty="without end"
+            />
+          </Row>
+        </section>
+      ))}
+      <Button
+        variant="outlined"
+        onClick={() =>
+          editor.change(
+            {
+              '/cranes/0/zones': [
+                ...zones,
+                {
+                  name: `zone ${zones.length + 1}`,
+                  slew_from: null,
+                  slew_to: null,
+                  radius_from: null,
+                  radius_to: null,
+                },
+              ],
+            },
+            'zone added',
+          )
+        }
+      >
+        Add a zone
+      </Button>
+    </>
+  )
+}

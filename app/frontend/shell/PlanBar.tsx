@@ -1,0 +1,90 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import { useCallback, useState } from 'react'
+import { ConflictDialog } from './ConflictDialog'
+import { Details } from './Details'
+import { KeysDialog } from './KeysDialog'
+import { RevisionsDialog } from './RevisionsDialog'
+import { TopBar, type DialogName } from './TopBar'
+import type { RiggingDialog } from '../plan/dialogs'
+import { BEFORE, type Editor } from '../plan/usePlanEditor'
+
+// What was typed in this browser and never saved is back, and says so until somebody has seen it.
+function Restored({ undoNote, undo }: { undoNote: string | null; undo: () => void }) {
+  const [seen, setSeen] = useState(false)
+  if (seen) return null
+  const takeBack = () => {
+    undo()
+    setSeen(true)
+  }
+  return (
+    <Box
+      role="status"
+      sx={{
+        display: 'flex',
+        alignItems: 'center',
+        flexWrap: 'wrap',
+        gap: 1,
+        px: 2,
+        py: 0.5,
+        bgcolor: 'var(--bone)',
+        borderBottom: '2px dashed var(--ink)',
+      }}
+    >
+      <Box sx={{ flex: 1, minWidth: 220 }}>
+        What was typed here before the page was closed is back. It had not been saved.
+      </Box>
+      {undoNote === BEFORE && (
+        <Button size="small" variant="outlined" onClick={takeBack}>
+          Take it back
+        </Button>
+      )}
+      <Button size="small" variant="outlined" onClick={() => setSeen(true)}>
+        Keep it
+      </Button>
+    </Box>
+  )
+}
+
+// The bar over every room of a plan, with the dialogs that it opens.
+export function PlanBar({
+  editor,
+  room,
+  onVerdict,
+  onRigging,
+}: {
+  editor: Editor
+  room: 'ladder' | 'load' | 'cab'
+  onVerdict?: () => void
+  onRigging?: (dialog: RiggingDialog) => void
+}) {
+  const [dialog, setDialog] = useState<DialogName | null>(null)
+  const { ladder, working, silentSince } = editor.checked
+  const close = useCallback(() => setDialog(null), [])
+  return (
+    <>
+      <TopBar
+        id={editor.id}
+        title={editor.document.title}
+        site={editor.document.site}
+        rules={editor.document.rules}
+        revision={editor.revision}
+        state={editor.state}
+        faults={editor.faults}
+        room={room}
+        ladder={ladder}
+        working={working}
+        silentSince={silentSince}
+        change={editor.change}
+        onVerdict={onVerdict}
+        onDialog={setDialog}
+        onRigging={onRigging}
+      />
+      {editor.restored && <Restored undoNote={editor.undoNote} undo={editor.undo} />}
+      {dialog === 'keys' && <KeysDialog onClose={close} />}
+      {dialog === 'details' && <Details editor={editor} onClose={close} />}
+      {dialog === 'revisions' && <RevisionsDialog editor={editor} onClose={close} />}
+      {editor.conflict && <ConflictDialog conflict={editor.conflict} resolve={editor.resolve} />}
+    </>
+  )
+}
