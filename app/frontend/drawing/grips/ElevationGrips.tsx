@@ -8,6 +8,7 @@ import { Grip, type Move } from './Grip'
 import { hookHeight, type At, type ElevationScale, type Place } from '../scale/scale'
 import { pointPlaces, snapTo, written } from '../scale/snaps'
 import { writeLength } from '../scale/write'
+import { BeamGrips } from './BeamGrips'
 
 // Fields that are typed in place, beside the grip.
 export interface Entry {
@@ -16,6 +17,7 @@ export interface Entry {
   title: string
   fields: { pointer: string; label: string }[]
 }
+
 interface Props {
   drawing: Drawing
   scale: ElevationScale
@@ -226,59 +228,24 @@ export function ElevationGrips({ drawing, scale, plan, editor, selected, onLeg, 
               />
             ),
         )}
-      {drawing.beam && last && axis === 0 && marked?.kind === 'spreader' && (
-        <Grip
-          id="span"
-          x={last.x + 22}
-          y={last.y}
-          name="Span of the beam"
-          value={beam?.span ?? 'not given'}
-          perMetre={scale.perMetre}
-          axis="x"
-          onMove={moveSpan}
-          onEnd={end('span of the beam changed')}
-          onSelect={() => onRung('beam')}
-          onEntry={opens('Beam', last, [{ pointer: '/rigging/beam/span', label: 'span of the beam' }])}
-        />
-      )}
-      {drawing.beam &&
-        marked?.kind === 'lifting' &&
-        axis === 0 &&
-        drawing.legs.map(
-          (leg, index) =>
-            index === selected && (
-              <Grip
-                key={index}
-                id={`hole-${index}`}
-                x={at(leg.top).x}
-                y={at(leg.top).y + 20}
-                name={`Hole of the ${leg.name} leg`}
-                value={`hole ${(rigging.legs[index]?.hole ?? 0) + 1}`}
-                perMetre={scale.perMetre}
-                axis="x"
-                onMove={moveHole(index)}
-                onEnd={end(`hole of the ${leg.name} leg changed`)}
-                onSelect={() => onRung('beam')}
-              />
-            ),
-        )}
-      {drawing.beam && !byLengths && drawing.uppers.length > 0 && (
-        <Grip
-          id="beam"
-          x={at(drawing.beam.eyes[0]!).x - 24}
-          y={at(drawing.beam.eyes[0]!).y}
-          name="Height of the beam"
-          value={beam?.headroom ?? 'not given'}
-          perMetre={scale.perMetre}
-          axis="z"
-          onMove={moveBeam}
-          onEnd={end('height of the beam changed')}
-          onSelect={() => onRung('beam')}
-          onEntry={opens('Beam', at(drawing.beam.eyes[0]!), [
-            { pointer: '/rigging/beam/headroom', label: 'hook above the beam' },
-          ])}
-        />
-      )}
+      <BeamGrips
+        drawing={drawing}
+        last={last}
+        axis={axis}
+        marked={marked}
+        beam={beam}
+        scale={scale}
+        moveSpan={moveSpan}
+        end={end}
+        onRung={onRung}
+        opens={opens}
+        selected={selected}
+        at={at}
+        rigging={rigging}
+        moveHole={moveHole}
+        byLengths={byLengths}
+        moveBeam={moveBeam}
+      />
       <Grip
         id="hook"
         x={hook.x + 30}

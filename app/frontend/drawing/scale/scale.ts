@@ -7,18 +7,19 @@ const dot = (one: number[], other: number[]) =>
   one.reduce((sum, part, index) => sum + part * (other[index] ?? 0), 0)
 
 export const LIFTED_M = 0.3
-export const PAD_M = 0.35
+const PAD_M = 0.35
 
 // The hook's place in the load's axes; where the geometry does not close, a place well above the load.
-export const hookOf = (drawing: Drawing) =>
+const hookOf = (drawing: Drawing) =>
   (drawing.hook ?? [drawing.cg[0], drawing.cg[1], (drawing.size[2] ?? 0) * 1.5 + 1]) as Place
 
 // Which way an elevation looks: along the load's y (0, x to the right) or along its x (1, y to the right).
-export type Axis = 0 | 1
+type Axis = 0 | 1
 export interface At {
   x: number
   y: number
 }
+
 // x and y: a place of the load's axes as it truly hangs; load: the same place on the load, its tilt drawn larger where
 // that was asked for.
 export interface ElevationScale {
@@ -30,7 +31,8 @@ export interface ElevationScale {
   hook: At
   ground: number
 }
-export interface Room {
+
+interface Room {
   top: number
   left: number
   right: number
@@ -89,6 +91,7 @@ export interface Zoom {
   x: number
   y: number
 }
+
 export const FIT: Zoom = { times: 1, x: 0, y: 0 }
 export const zoomed = (scale: ElevationScale, { times, x: dx, y: dy }: Zoom, about: At): ElevationScale => {
   if (times === 1 && dx === 0 && dy === 0) return scale
@@ -148,3 +151,5 @@ export const scaleBar = (perMetre: number) =>
 
 // The hook's height as it is now, m above the base.
 export const hookHeight = (drawing: Drawing) => drawing.hook_height?.value ?? hookOf(drawing)[2]
+
+export type ReachScale = ReturnType<typeof reachScale>

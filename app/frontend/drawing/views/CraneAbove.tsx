@@ -1,14 +1,16 @@
 import type { CraneView } from '../../api/ladder.generated'
-import { Props, useStation, capital } from './craneParts'
+import { Props, useStation } from './craneParts'
 import { writeLength } from '../scale/write'
 import { fromAbove } from '../scale/craneScale'
-import { type Move, Grip } from '../grips/Grip'
+import { type Move } from '../grips/Grip'
 import { Label } from '../figures/figures'
 import { FEET } from '../../units/units'
 import { useShown, usePreferences } from '../../ui/preferences'
+import { AboveStations } from './AboveStations'
+import { AboveGround } from './AboveGround'
 
 // Where a sector's name stands farthest from every station.
-const freePlace = (
+export const freePlace = (
   sector: CraneView['sectors'][number],
   at: (radius: number, slew: number) => { x: number; y: number },
   edge: number,
@@ -75,92 +77,7 @@ export function Above({ view, scale: { plan: scale }, editor, working, onSelect,
   ]
   return (
     <g>
-      <circle
-        cx={scale.x}
-        cy={scale.y}
-        r={edge * scale.perMetre}
-        fill="var(--chalk)"
-        stroke="var(--line)"
-        strokeWidth={1.4}
-      />
-      {[0.25, 0.5, 0.75].map((share) => (
-        <circle
-          key={share}
-          cx={scale.x}
-          cy={scale.y}
-          r={edge * share * scale.perMetre}
-          fill="none"
-          stroke="var(--line)"
-          strokeDasharray="2 4"
-        />
-      ))}
-      {view.zones.map((zone) => (
-        <g key={zone.name}>
-          <path
-            d={wedge(
-              zone.slew_from,
-              zone.slew_to,
-              Math.min(zone.radius_from, edge),
-              Math.min(zone.radius_to ?? edge, edge),
-            )}
-            fill="url(#zone)"
-            stroke="var(--stop)"
-            strokeWidth={1.6}
-            opacity={0.75}
-          />
-        </g>
-      ))}
-      {borders.map((angle) => {
-        const [a, b] = [at(1.2, angle), at(edge, angle)]
-        return (
-          <path
-            key={angle}
-            d={`M${a.x} ${a.y}L${b.x} ${b.y}`}
-            stroke="var(--ink)"
-            strokeWidth={1.2}
-            strokeDasharray="7 4"
-          />
-        )
-      })}
-      {view.sectors.length > 1 &&
-        view.sectors.map((sector) => {
-          const place = freePlace(sector, at, edge, view.stations)
-          return (
-            <Label
-              key={sector.name}
-              x={place.x}
-              y={place.y + 5}
-              anchor="middle"
-              size={15}
-              weight={500}
-              fill="var(--ink2)"
-              halo
-            >
-              {sector.name}
-            </Label>
-          )
-        })}
-      {view.zones.map((zone) => {
-        const place = at(
-          Math.min((zone.radius_from + Math.min(zone.radius_to ?? edge, edge)) / 2, edge * 0.9),
-          zone.slew_from + ((((zone.slew_to - zone.slew_from) % 360) + 360) % 360) / 2,
-        )
-        return (
-          <Label
-            key={zone.name}
-            x={place.x}
-            y={place.y + 5}
-            anchor="middle"
-            size={15}
-            fill="var(--stop)"
-            halo
-          >
-            {zone.name}
-          </Label>
-        )
-      })}
-      <rect x={scale.x - 7} y={scale.y - 12} width={14} height={24} fill="var(--ink)" />
-      <path d={`M${scale.x} ${scale.y - 18}l5 7h-10z`} fill="var(--ink)" />
+      <AboveGround scale={scale} edge={edge} view={view} wedge={wedge} borders={borders} at={at} />
       {!working && view.way.length > 1 && (
         <path
           d={view.way
@@ -192,48 +109,15 @@ export function Above({ view, scale: { plan: scale }, editor, working, onSelect,
         />
       )}
       {live && <Boom at={at(live.radius, live.slew ?? 0)} from={scale} />}
-      {view.stations.map((station) => {
-        const place = at(station.radius_m, station.slew_deg ?? 0)
-        const left = place.x > scale.x
-        return (
-          <g key={station.index}>
-            <Label
-              x={place.x + (left ? 16 : -16)}
-              y={place.y - 10}
-              anchor={left ? 'start' : 'end'}
-              size={15}
-              fill="var(--mark)"
-              halo
-            >
-              {capital(station.name)}
-            </Label>
-            {editor ? (
-              <Grip
-                id={`above-${station.index}`}
-                x={place.x}
-                y={place.y}
-                name={`${station.name}, from above`}
-                value={`${station.radius_m.toFixed(2)} m at ${station.slew_deg ?? 'no slew'} degrees`}
-                perMetre={scale.perMetre}
-                axis="both"
-                onMove={move(station)}
-                onEnd={end(`${station.name} moved`)}
-                onSelect={onSelect}
-              />
-            ) : (
-              <rect
-                x={place.x - 5}
-                y={place.y - 5}
-                width={10}
-                height={10}
-                fill="var(--chalk)"
-                stroke="var(--mark)"
-                strokeWidth={2}
-              />
-            )}
-          </g>
-        )
-      })}
+      <AboveStations
+        view={view}
+        at={at}
+        scale={scale}
+        editor={editor}
+        move={move}
+        end={end}
+        onSelect={onSelect}
+      />
       <Label
         x={scale.x}
         y={scale.y + edge * scale.perMetre + 16}

@@ -4,23 +4,15 @@ import type { Plan } from '../../api/plan.generated'
 import { usePreferences, useShown } from '../../ui/preferences'
 import { COLOUR } from '../../ladder/verdict'
 import type { Hand } from '../../plan/usePlanEditor'
-import { changed } from '../scale/changes'
-import { Dimensions } from '../figures/Dimensions'
 import { ElevationGrips, type Entry } from '../grips/ElevationGrips'
-import {
-  AngleArcs,
-  BeamFigure,
-  CgMark,
-  Flag,
-  flagWidth,
-  HookBlock,
-  Label,
-  LegLine,
-  SlackLine,
-} from '../figures/figures'
+import { CgMark, flagWidth } from '../figures/figures'
 import { scaleBar, type ElevationScale, type Place } from '../scale/scale'
 import { shadow } from '../scale/solids'
-import { writeLength } from '../scale/write'
+import { ChangedValues } from './ChangedValues'
+import { ElevationWords } from './ElevationWords'
+import { ElevationFlags } from './ElevationFlags'
+import { HungLines } from './HungLines'
+import { LoadOutline } from './LoadOutline'
 
 interface Props {
   drawing: Drawing
@@ -45,10 +37,11 @@ interface Props {
 // The leg card stands at the right of a sheet this wide.
 const CARD_FROM = 640
 const CARD_ROOM = 318
-const kindOf = (plan: Plan, sling: string | null | undefined) => plan.snapshots.slings[sling ?? '']?.data.kind
+export const kindOf = (plan: Plan, sling: string | null | undefined) =>
+  plan.snapshots.slings[sling ?? '']?.data.kind
 
 // Is a leg seen nearly square, so that its angles look as they are?
-const inPlane = (top: { x: number; y: number }, foot: { x: number; y: number }, deg: number) =>
+export const inPlane = (top: { x: number; y: number }, foot: { x: number; y: number }, deg: number) =>
   Math.abs((Math.atan2(foot.y - top.y, Math.abs(foot.x - top.x)) * 180) / Math.PI - deg) < 8
 
 // The load under the hook, to scale, as it will hang; with its grips. Seen along the load's y, or along its x.
@@ -177,137 +170,38 @@ export function Elevation({
           ))}
         </g>
       )}
-      <g onClick={() => onRung('load')} style={{ cursor: 'pointer' }}>
-        <path
-          d={`M${corners.map(({ x, y }) => `${x} ${y}`).join('L')}Z`}
-          fill="var(--chalk)"
-          stroke={lit === 'load' ? 'var(--mark)' : 'var(--ink)'}
-          strokeWidth={lit === 'load' ? 4 : 2.5}
-        />
-        {parts}
-        {drawing.solids.length === 0 && tall > 60 && (
-          <path
-            d={[corner(0, size[2] * 0.93), corner(size[axis], size[2] * 0.93)]
-              .map(scale.load)
-              .map(({ x, y }, index) => `${index ? 'L' : 'M'}${x} ${y}`)
-              .join('')}
-            stroke="var(--ink)"
-            strokeWidth={1}
-          />
-        )}
-        {wide > 130 && (
-          <Label
-            x={nameAt}
-            y={(corners[0]!.y + corners[3]!.y) / 2 + (tall > 70 ? 24 : 6)}
-            anchor="middle"
-            size={17}
-            halo={drawing.solids.length > 0}
-          >
-            {plan.load.name}
-          </Label>
-        )}
-      </g>
-      {drawing.rated.map((point, index) => {
-        const { x, y } = scale.load(point.at as Place)
-        return (
-          <circle
-            key={index}
-            cx={x}
-            cy={y}
-            r={13}
-            fill="none"
-            stroke="var(--ink2)"
-            strokeWidth={1.4}
-            strokeDasharray="3 2"
-            pointerEvents="none"
-          >
-            <title>{`rated point ${point.name}`}</title>
-          </circle>
-        )
-      })}
-      {drawing.uppers.map((one, index) => (
-        <g key={index} onClick={() => onRung('upper')} style={{ cursor: 'pointer' }} data-upper={index}>
-          {one.slack && !working ? (
-            <SlackLine
-              from={at(one.top)}
-              to={at(one.bottom)}
-              colour={colour(one.verdict, `upper:${index}`)}
-            />
-          ) : (
-            <LegLine
-              from={at(one.top)}
-              to={at(one.bottom)}
-              kind={kindOf(plan, plan.rigging.beam?.legs[index]?.sling)}
-              colour={colour(one.verdict, `upper:${index}`)}
-            />
-          )}
-        </g>
-      ))}
-      {drawing.beam && drawing.uppers.length === 0 && (
-        <path
-          d={`M${hook.x} ${hook.y}L${at(drawing.beam.eyes[0]!).x} ${at(drawing.beam.eyes[0]!).y}`}
-          stroke="var(--ink)"
-          strokeWidth={5}
-        />
-      )}
-      {drawing.hook &&
-        drawing.legs.map((one, index) => (
-          <g
-            key={index}
-            onClick={() => {
-              onLeg(index)
-              onRung('slings')
-            }}
-            style={{ cursor: 'pointer' }}
-            data-leg={one.name}
-          >
-            <path
-              d={`M${tops[index]!.x} ${tops[index]!.y}L${points[index]!.x} ${points[index]!.y}`}
-              stroke="transparent"
-              strokeWidth={22}
-            />
-            {one.slack && !working ? (
-              <SlackLine
-                from={tops[index]!}
-                to={points[index]!}
-                colour={colour(one.verdict, `leg:${index}`)}
-              />
-            ) : (
-              <LegLine
-                from={tops[index]!}
-                to={points[index]!}
-                kind={kindOf(plan, plan.rigging.legs[index]?.sling)}
-                colour={colour(one.verdict, `leg:${index}`)}
-              />
-            )}
-          </g>
-        ))}
-      {drawing.beam && (
-        <BeamFigure
-          holes={drawing.beam.holes.map(at)}
-          eyes={drawing.beam.eyes.map(at)}
-          used={drawing.beam.used}
-          colour={lit === 'beam' ? 'var(--mark)' : 'var(--ink)'}
-          number={drawing.beam.number}
-        />
-      )}
-      {drawing.hook &&
-        drawing.legs.map(
-          (one, index) =>
-            one.run.value > 1e-6 &&
-            index === selected &&
-            !one.slack &&
-            inPlane(tops[index]!, points[index]!, one.from_horizontal.value) && (
-              <AngleArcs
-                key={index}
-                hook={tops[index]!}
-                point={points[index]!}
-                h={shown(one.from_horizontal)}
-                b={points.length > 2 ? null : shown(one.from_plumb)}
-              />
-            ),
-        )}
-      {drawing.hook && <HookBlock x={hook.x} y={hook.y} top={moved ? hook.y - 200 : top} />}
+      <LoadOutline
+        onRung={onRung}
+        corners={corners}
+        lit={lit}
+        parts={parts}
+        drawing={drawing}
+        tall={tall}
+        corner={corner}
+        size={size}
+        axis={axis}
+        scale={scale}
+        wide={wide}
+        nameAt={nameAt}
+        plan={plan}
+      />
+      <HungLines
+        drawing={drawing}
+        onRung={onRung}
+        working={working}
+        at={at}
+        colour={colour}
+        plan={plan}
+        hook={hook}
+        onLeg={onLeg}
+        tops={tops}
+        points={points}
+        lit={lit}
+        selected={selected}
+        shown={shown}
+        moved={moved}
+        top={top}
+      />
       <rect
         x={cg.x - half[axis] * scale.perMetre}
         y={cg.y - half[2] * scale.perMetre}
@@ -320,107 +214,39 @@ export function Elevation({
         pointerEvents="none"
       />
       <CgMark x={cg.x} y={cg.y} r={8} />
-      {drawing.uppers.map(
-        (one, index) =>
-          !narrow && (
-            <Flag
-              key={index}
-              x={
-                at(one.bottom).x < hook.x
-                  ? (at(one.top).x + at(one.bottom).x) / 2 - 13
-                  : Math.min(
-                      (at(one.top).x + at(one.bottom).x) / 2 + 13,
-                      right -
-                        16 -
-                        flagWidth(one.name.replace('upper sling', 'upper'), shown(one.worst) || 'not known'),
-                    )
-              }
-              y={(at(one.top).y + at(one.bottom).y) / 2 - (axis === 1 ? 28 * index : 0)}
-              left={at(one.bottom).x < hook.x}
-              name={one.name.replace('upper sling', 'upper')}
-              value={working ? 'working' : shown(one.worst) || 'not known'}
-              verdict={working ? 'not_known' : one.verdict}
-              selected={false}
-            />
-          ),
-      )}
-      {drawing.hook &&
-        flags.map(({ one, x, y, left }, index) => (
-          <Flag
-            key={index}
-            x={points.length > 1 ? x + (left ? -1 : 1) * 13 : x + 13}
-            y={
-              y -
-              (one.from_horizontal.value < 40 ? 34 : 8) -
-              (points.length > 2 || axis === 1 ? stacked(index) * 28 : 0)
-            }
-            left={left}
-            name={one.name}
-            value={working ? 'working' : one.slack ? 'slack' : shown(one.worst) || 'not known'}
-            verdict={working ? 'not_known' : one.verdict}
-            selected={index === selected}
-          />
-        ))}
-      <Dimensions
+      <ElevationFlags
+        drawing={drawing}
+        narrow={narrow}
+        at={at}
+        hook={hook}
+        right={right}
+        shown={shown}
+        axis={axis}
+        working={working}
+        flags={flags}
+        points={points}
+        stacked={stacked}
+        selected={selected}
+      />
+      <ElevationWords
         narrow={narrow}
         drawing={drawing}
         scale={scale}
         points={points}
         lowest={lowest}
         right={right}
+        width={width}
+        metres={metres}
+        system={system}
+        axis={axis}
+        working={working}
+        corners={corners}
+        wide={wide}
+        shown={shown}
+        exaggerate={exaggerate}
+        top={top}
       />
-      <g
-        transform={`translate(${width - 132} ${scale.ground + (narrow ? 35 : 30)})`}
-        stroke="var(--ink)"
-        strokeWidth={1.6}
-      >
-        <path d={`M${116 - metres * scale.perMetre} 0H116M${116 - metres * scale.perMetre} -5V5M116 -5V5`} />
-        <g stroke="none">
-          <Label
-            x={108 - metres * scale.perMetre}
-            y={5}
-            anchor="end"
-            size={14}
-            weight={500}
-            fill="var(--ink2)"
-          >{`0 to ${system === 'us' ? writeLength(metres, 'us') : `${metres} m`}${narrow ? '' : `, to scale, seen along ${axis === 0 ? 'y' : 'x'}`}`}</Label>
-        </g>
-      </g>
-      {drawing.tilt && drawing.tilt.deg.value > 0.05 && !working && (
-        <Label x={corners[0]!.x + 12} y={corners[0]!.y - 12} size={15} fill="var(--mark)" halo>
-          {wide > 230
-            ? `tilt ${shown(drawing.tilt.deg)}, ${shown(drawing.tilt.end_to_end)} end to end`
-            : `tilt ${shown(drawing.tilt.deg)}`}
-        </Label>
-      )}
-      {exaggerate > 1 && (
-        <Label
-          x={16}
-          y={top + 26}
-          size={16}
-          fill="var(--mark)"
-          halo
-        >{`tilt drawn ${exaggerate} times as large`}</Label>
-      )}
-      {before &&
-        changed(before, plan).map(({ was, is, thing }) => {
-          const place =
-            thing === 'hook'
-              ? { x: hook.x + 52, y: hook.y - 8 }
-              : thing === 'cg'
-                ? { x: cg.x + 18, y: cg.y + 44 }
-                : { x: points[thing]!.x + 28, y: points[thing]!.y - 12 }
-          return (
-            <Label
-              key={`${was} ${is}`}
-              x={place.x}
-              y={place.y}
-              size={17}
-              fill="var(--mark)"
-              halo
-            >{`${was} → ${is}`}</Label>
-          )
-        })}
+      <ChangedValues before={before} plan={plan} hook={hook} cg={cg} points={points} />
       <ElevationGrips
         drawing={drawing}
         scale={scale}

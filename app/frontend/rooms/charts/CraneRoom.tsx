@@ -3,7 +3,7 @@ import Button from '@mui/material/Button'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import { Link, useParams } from 'react-router'
-import { api, type ChartLine } from '../../api/client'
+import { api } from '../../api/client'
 import { useShown } from '../../ui/preferences'
 import { Reading } from '../../ui/Reading'
 import { BAR_HEIGHT } from '../../ui/theme/tokens'
@@ -15,21 +15,12 @@ import '../../ui/tables.css'
 import '../../ui/store.css'
 import '../../ui/charts.css'
 
+import { Machines } from './Machines'
+
 // The machines and their charts; with an id in the address, one chart.
 export function CraneRoom() {
   const { id } = useParams()
   return id && /^\d+$/.test(id) ? <ChartRoom key={id} id={Number(id)} /> : <Library />
-}
-
-// Charts of one machine stand together.
-const machines = (charts: ChartLine[]) => {
-  const found = new Map<string, ChartLine[]>()
-  charts.forEach((chart) => {
-    const name =
-      [chart.identity.model, chart.identity.serial].filter(Boolean).join(', serial ') || 'machine not named'
-    found.set(name, [...(found.get(name) ?? []), chart])
-  })
-  return [...found.entries()]
 }
 
 function Library() {
@@ -135,57 +126,7 @@ function Library() {
             </Button>
           </Box>
         )}
-        {machines(listed).map(([machine, own]) => (
-          <section key={machine} className="machine" aria-label={machine}>
-            <h2>
-              {machine}
-              <span>{FAMILY[own[0]!.family]}</span>
-            </h2>
-            <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={`Charts of ${machine}`}>
-              <table className="grid store">
-                <thead>
-                  <tr>
-                    {[
-                      'chart',
-                      'what the machine must be',
-                      'most',
-                      'source',
-                      'version',
-                      'checked against the paper',
-                    ].map((head) => (
-                      <th key={head} scope="col">
-                        {head}
-                      </th>
-                    ))}
-                  </tr>
-                </thead>
-                <tbody>
-                  {own.map((chart) => (
-                    <tr key={chart.id} data-chart={chart.identifier}>
-                      <th scope="row">
-                        <Link to={`/cranes/${chart.id}`}>{chart.title}</Link>
-                      </th>
-                      <td>
-                        {Object.entries(chart.identity)
-                          .filter(([name]) => name !== 'model' && name !== 'serial')
-                          .map(([name, value]) => `${name.replaceAll('_', ' ')} ${value}`)
-                          .join('; ')}
-                      </td>
-                      <td className="nowrap">{shown(chart.most) || 'nothing'}</td>
-                      <td>{chart.record?.source || 'not given'}</td>
-                      <td>{chart.version}</td>
-                      <td style={chart.doubt ? { color: 'var(--stop)', fontWeight: 600 } : undefined}>
-                        {chart.doubt
-                          ? `not yet: ${chart.doubt}`
-                          : `${chart.record?.checked_by}, ${chart.record?.checked_on}`}
-                      </td>
-                    </tr>
-                  ))}
-                </tbody>
-              </table>
-            </Box>
-          </section>
-        ))}
+        <Machines listed={listed} shown={shown} />
         <Box sx={{ mt: 2, color: 'var(--ink2)', maxWidth: 900 }}>
           The chart in the cab governs. What is here was typed from it by one person and read against it by
           another; until then no plan that uses it holds.

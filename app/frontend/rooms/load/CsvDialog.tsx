@@ -10,7 +10,9 @@ import { api, Refused, type CsvPart, type CsvRow } from '../../api/client'
 import type { Group, Part, TakeOff } from '../../api/plan.generated'
 import { useShown } from '../../ui/preferences'
 
-const ROW_HEIGHT = 30
+import { CsvRows, ROW_HEIGHT } from './CsvRows'
+import { CsvState } from './CsvState'
+
 interface Reading {
   head: CsvPart['head'] | null
   rows: CsvRow[]
@@ -107,131 +109,21 @@ export function CsvDialog({ file, takeOff, onTake, onClose }: Props) {
     <Dialog open onClose={onClose} fullWidth maxWidth="lg">
       <DialogTitle sx={{ overflowWrap: 'anywhere' }}>{file.name}</DialogTitle>
       <DialogContent sx={{ display: 'flex', flexDirection: 'column', gap: '8px', height: 560 }}>
-        <Box role="status" data-csv-state>
-          {error ??
-            done?.fault ??
-            (done
-              ? `${done.rows} rows read${done.faulty ? `, ${done.faulty} of them with something to mend` : ', all of them understood'}`
-              : `${read} rows read, ${Math.round(share * 100)} %`)}
-        </Box>
-        {!done && !error && (
-          <Box
-            role="progressbar"
-            aria-label="Reading"
-            aria-valuenow={Math.round(share * 100)}
-            aria-valuemin={0}
-            aria-valuemax={100}
-            sx={{
-              height: 12,
-              flex: 'none',
-              border: '1.5px solid var(--ink)',
-              '& i': { display: 'block', height: '100%', background: 'var(--mark)' },
-            }}
-          >
-            <i style={{ width: `${share * 100}%` }} />
-          </Box>
-        )}
-        {head && (
-          <Box sx={{ fontSize: 15, '&::first-letter': { textTransform: 'uppercase' } }}>
-            {head.notices.join('; ')}.{ignored.length > 0 && <> Not taken: {ignored.join(', ')}.</>}
-          </Box>
-        )}
-        {asksComma && (
-          <Box
-            sx={{
-              border: '1.5px dashed var(--ink)',
-              p: '6px 10px',
-              display: 'flex',
-              flexWrap: 'wrap',
-              gap: 1,
-              alignItems: 'center',
-            }}
-          >
-            <Box sx={{ flex: '1 1 300px' }}>
-              {done!.commas} cells have a comma between digits. What does 1,500 mean in this file?
-            </Box>
-            <Button
-              variant={comma === true ? 'contained' : 'outlined'}
-              aria-pressed={comma === true}
-              onClick={() => again(true)}
-            >
-              one and a half
-            </Button>
-            <Button
-              variant={comma === false ? 'contained' : 'outlined'}
-              aria-pressed={comma === false}
-              onClick={() => setComma(false)}
-            >
-              fifteen hundred
-            </Button>
-          </Box>
-        )}
-        {(done?.faulty ?? 0) > 0 && (
-          <label>
-            <input
-              type="checkbox"
-              checked={onlyFaulty}
-              onChange={(event) => setOnlyFaulty(event.target.checked)}
-            />{' '}
-            only the rows with something to mend
-          </label>
-        )}
-        <Box
-          ref={scroller}
-          tabIndex={0}
-          role="region"
-          aria-label="Rows of the file"
-          sx={{
-            flex: 1,
-            overflow: 'auto',
-            border: '1.5px solid var(--ink)',
-            fontFamily: 'var(--figures)',
-            fontSize: 16,
-            minHeight: 120,
-          }}
-        >
-          <div style={{ height: virtual.getTotalSize(), position: 'relative' }}>
-            {virtual.getVirtualItems().map(({ index, start }) => {
-              const { line, cells, mass, problems } = rows[index]!
-              return (
-                <Box
-                  key={index}
-                  data-csv-row={line}
-                  sx={{
-                    position: 'absolute',
-                    top: 0,
-                    left: 0,
-                    right: 0,
-                    height: ROW_HEIGHT,
-                    display: 'grid',
-                    gridTemplateColumns: '54px 120px 98px 200px 90px 28px 190px 76px minmax(220px, 1fr)',
-                    gap: '8px',
-                    alignItems: 'center',
-                    px: '8px',
-                    borderBottom: '1px solid var(--line)',
-                    '& > *': { overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' },
-                  }}
-                  style={{ transform: `translateY(${start}px)` }}
-                >
-                  <span>line {line}</span>
-                  <span>{cells.name}</span>
-                  <span>{cells.shape}</span>
-                  <span>{cells.size}</span>
-                  <span>{cells.material}</span>
-                  <span>{cells.quantity}</span>
-                  <span>{[cells.x, cells.y, cells.z].filter(Boolean).join(', ')}</span>
-                  <strong style={{ textAlign: 'right' }}>{mass ? shown(mass) : ''}</strong>
-                  <Box
-                    sx={{ color: 'var(--stop)', fontWeight: 600 }}
-                    title={problems.map(({ message }) => message).join('; ')}
-                  >
-                    {problems.map(({ message }) => message).join('; ')}
-                  </Box>
-                </Box>
-              )
-            })}
-          </div>
-        </Box>
+        <CsvState
+          error={error}
+          done={done}
+          read={read}
+          share={share}
+          head={head}
+          ignored={ignored}
+          asksComma={asksComma}
+          comma={comma}
+          again={again}
+          setComma={setComma}
+          onlyFaulty={onlyFaulty}
+          setOnlyFaulty={setOnlyFaulty}
+        />
+        <CsvRows scroller={scroller} virtual={virtual} rows={rows} shown={shown} />
         {ready && done.faulty > 0 && (
           <Box>
             Rows that cannot be read are taken as they are written, marked, and leave the weight not known

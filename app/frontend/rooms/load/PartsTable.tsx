@@ -27,6 +27,7 @@ import {
   type Column,
   type Field,
 } from './rows'
+import { PartsGrid } from './PartsGrid'
 
 const ROW_HEIGHT = 34
 const SPARE = 14
@@ -174,54 +175,19 @@ export function PartsTable({
       onKeyDown={onKeyDown}
       onPaste={onPaste}
     >
-      <div className="part-row part-heads" role="row" aria-rowindex={1}>
-        <span role="columnheader" className="center">
-          #
-        </span>
-        {COLUMNS.slice(0, 6).map(({ field, head }) => (
-          <span role="columnheader" key={field}>
-            {head}
-          </span>
-        ))}
-        <span role="columnheader" className="center" aria-label="measured to">
-          to
-        </span>
-        {COLUMNS.slice(6).map(({ field, head }) => (
-          <span role="columnheader" key={field}>
-            {head}
-          </span>
-        ))}
-        <span role="columnheader" className="right">
-          Mass
-        </span>
-      </div>
-      <div
-        ref={scroller}
-        className="parts-body"
-        role="rowgroup"
-        onFocus={(event) => {
-          const row = Number((event.target as HTMLElement).dataset.row)
-          if (!Number.isNaN(row)) onRow(row)
-        }}
-      >
-        <div style={{ height: virtual.getTotalSize(), position: 'relative' }} role="presentation">
-          {virtual.getVirtualItems().map(({ index, start }) => (
-            <PartRow
-              key={index}
-              index={index}
-              top={start}
-              row={rows[index] ?? null}
-              read={sheet?.rows[index] ?? null}
-              selected={index === selected}
-              chosen={chosen.has(index)}
-              type={type}
-              settle={settle}
-              choose={choose}
-              nextTo={nextTo}
-            />
-          ))}
-        </div>
-      </div>
+      <PartsGrid
+        scroller={scroller}
+        onRow={onRow}
+        virtual={virtual}
+        rows={rows}
+        sheet={sheet}
+        selected={selected}
+        chosen={chosen}
+        type={type}
+        settle={settle}
+        choose={choose}
+        nextTo={nextTo}
+      />
     </div>
   )
 }
@@ -239,7 +205,7 @@ interface RowProps {
   nextTo: (row: number) => void
 }
 
-const PartRow = memo(function PartRow({
+export const PartRow = memo(function PartRow({
   index,
   top,
   row,

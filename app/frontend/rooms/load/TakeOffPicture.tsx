@@ -1,15 +1,17 @@
 import { polygonArea, polygonContains } from 'd3-polygon'
 import { memo, useMemo, type MouseEvent } from 'react'
 import type { Solid, TakeOff } from '../../api/ladder.generated'
-import { CgLens, CgMark, Label } from '../../drawing/figures/figures'
+import { Label } from '../../drawing/figures/figures'
 import { scaleBar } from '../../drawing/scale/scale'
 import { ELEVATION, filled, PLAN, silhouette, type Point, type View } from '../../drawing/scale/solids'
+import { ViewAxes } from './ViewAxes'
 
-interface Drawn {
+export interface Drawn {
   row: number
   solid: Solid
   polygon: Point[]
 }
+
 interface Props {
   sheet: TakeOff | null
   row: number
@@ -18,7 +20,7 @@ interface Props {
   height: number
 }
 const MARGIN = { left: 34, right: 20, top: 26, bottom: 26 }
-const DETAIL_UNDER = 24
+export const DETAIL_UNDER = 24
 
 // Every part to scale, from the side and from above, with the centre of gravity and the box that it may be in.
 export const TakeOffPicture = memo(function TakeOffPicture({ sheet, row, onRow, width, height }: Props) {
@@ -161,57 +163,21 @@ function ViewOf({
         strokeWidth={1.2}
         strokeDasharray="5 4"
       />
-      <path
-        d={paths(own)}
-        fill="var(--wash)"
-        fillOpacity={0.8}
-        stroke="var(--mark)"
-        strokeWidth={3}
-        strokeDasharray={own.some(({ solid }) => solid.cut) ? '6 4' : undefined}
-        data-lit
+      <ViewAxes
+        paths={paths}
+        own={own}
+        x={x}
+        y={y}
+        up={up}
+        cg={cg}
+        box={box}
+        width={width}
+        top={top}
+        height={height}
+        title={title}
+        bar={bar}
+        perMetre={perMetre}
       />
-      <g stroke="var(--ink2)" strokeWidth={1.4} fill="none">
-        <path d={`M${x(0) - 14} ${y(0)}H${x(0) + 30}M${x(0)} ${y(0) + 14}V${y(0) - 30}`} />
-      </g>
-      <Label x={x(0) + 34} y={y(0) + 15} size={14} fill="var(--ink2)">
-        x
-      </Label>
-      <Label x={x(0) - 12} y={y(0) - 26} size={14} anchor="end" fill="var(--ink2)">
-        {up}
-      </Label>
-      {cg && box && (
-        <rect
-          x={cg.x - box.w}
-          y={cg.y - box.h}
-          width={2 * box.w}
-          height={2 * box.h}
-          fill="none"
-          stroke="var(--mark)"
-          strokeWidth={1.6}
-          strokeDasharray="4 3"
-          data-cg-box
-        />
-      )}
-      {cg && <CgMark x={cg.x} y={cg.y} r={8} />}
-      {cg && box && 2 * Math.max(box.w, box.h) < DETAIL_UNDER && Math.max(box.w, box.h) > 0.2 && (
-        <CgLens x={width - 40} y={top + height - 40} of={cg} box={box} />
-      )}
-      <Label x={10} y={top + 19} size={15}>
-        {title}
-      </Label>
-      <g stroke="var(--ink)" strokeWidth={1.5}>
-        <path
-          d={`M${width - 14 - bar * perMetre} ${top + 16}H${width - 14}M${width - 14} ${top + 12}v8M${width - 14 - bar * perMetre} ${top + 12}v8`}
-        />
-      </g>
-      <Label
-        x={width - 20 - bar * perMetre}
-        y={top + 21}
-        size={14}
-        anchor="end"
-        weight={500}
-        fill="var(--ink2)"
-      >{`${bar} m`}</Label>
     </g>
   )
 }

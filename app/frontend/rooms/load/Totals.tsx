@@ -5,12 +5,7 @@ import type { Plan } from '../../api/plan.generated'
 import { useShown } from '../../ui/preferences'
 import { Heading } from '../../ui/Row'
 import type { Editor } from '../../plan/usePlanEditor'
-
-const SOURCES: [part: 'weight' | 'cg' | 'size', words: string][] = [
-  ['weight', 'Weight'],
-  ['cg', 'CG'],
-  ['size', 'Size'],
-]
+import { TotalsTrouble } from './TotalsTrouble'
 
 // Bare, planned, where the centre of gravity is; what the plan takes from here, and the rows with the most to say.
 export const Totals = memo(function Totals({
@@ -82,67 +77,15 @@ export const Totals = memo(function Totals({
           ))
         )}
       </Box>
-      {!none && trouble && sheet.rows.length > 0 && (
-        <Box
-          role="status"
-          sx={{ mt: '6px', border: '1.5px dashed var(--ink)', p: '4px 8px', lineHeight: 1.25 }}
-        >
-          Not known: {trouble.what}.{' '}
-          {trouble.pointer && (
-            <Box
-              component="button"
-              type="button"
-              onClick={() => go(trouble.pointer!)}
-              sx={{
-                font: 'inherit',
-                color: 'var(--mark)',
-                background: 'none',
-                border: 0,
-                p: 0,
-                textDecoration: 'underline',
-                cursor: 'pointer',
-              }}
-            >
-              Go to it
-            </Box>
-          )}
-        </Box>
-      )}
-      {of === null && (
-        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr 1fr', gap: '8px', mt: '6px' }}>
-          {SOURCES.map(([part, words]) => (
-            <Box component="label" key={part} sx={{ fontSize: 14, color: 'var(--ink2)' }}>
-              {words}
-              <Box
-                component="select"
-                value={load[part].by ?? 'typed'}
-                aria-label={`${words} comes from`}
-                onChange={(event) =>
-                  change(
-                    { [`/load/${part}/by`]: (event.target as HTMLSelectElement).value },
-                    `${words} comes from`,
-                  )
-                }
-                sx={{
-                  display: 'block',
-                  width: '100%',
-                  minHeight: 34,
-                  font: 'inherit',
-                  fontSize: 15,
-                  fontWeight: 600,
-                  color: 'var(--ink)',
-                  bgcolor: 'var(--chalk)',
-                  border: '1.5px solid var(--ink)',
-                  borderRadius: 0,
-                }}
-              >
-                <option value="take_off">the take-off</option>
-                <option value="typed">as given</option>
-              </Box>
-            </Box>
-          ))}
-        </Box>
-      )}
+      <TotalsTrouble
+        none={none}
+        trouble={trouble}
+        sheet={sheet}
+        go={go}
+        of={of}
+        load={load}
+        change={change}
+      />
       {!none && sheet.largest.length > 0 && (
         <>
           <Heading aside="of the bare weight">Largest</Heading>

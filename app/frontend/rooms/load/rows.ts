@@ -103,3 +103,6 @@ export const doubled = (rows: Part[], at: number): Part[] => [
 export const without = (rows: Part[], at: number): Part[] => rows.filter((_, index) => index !== at)
 
 export const cellId = (row: number, field: string) => `cell-${row}-${field}`
+
+// What the room may have open over itself.
+export type LoadDialog = 'search' | 'group' | 'sketches' | 'indicated' | 'materials'

@@ -4,26 +4,22 @@ import type { Ladder } from '../../api/ladder.generated'
 import type { Plan } from '../../api/plan.generated'
 import { useShown } from '../../ui/preferences'
 import { Label } from '../../drawing/figures/figures'
-import { Elevation } from '../../drawing/views/Elevation'
 import type { Entry } from '../../drawing/grips/ElevationGrips'
-import { PlanSheet } from '../../drawing/views/PlanSheet'
 import { PlanView } from '../../drawing/views/PlanView'
 import { ReachStrip } from '../../drawing/views/ReachStrip'
-import { CraneSheet } from '../../drawing/views/CraneSheet'
-import { PlatformSheet } from '../../drawing/views/PlatformSheet'
-import { Outline } from '../../drawing/figures/Outline'
 import type { RungId } from '../../api/ladder.generated'
 import { barOf } from '../../ladder/layout'
 import { GROUND_FROM_BOTTOM, STRIP_HEIGHT, LADDER_WIDTH } from '../../ui/theme/tokens'
-import { History } from '../../shell/History'
-import { Tools, Views } from './Tools'
+
 import { useSheetZoom } from './useSheetZoom'
 import type { Hand } from '../../plan/usePlanEditor'
 import { machineOf } from '../../plan/crane'
 import { DrawnValues } from './DrawnValues'
 import { Leader } from './Leader'
-import { LegCard } from './LegCard'
+
 import { CARD_WIDTH, type Layout, type Looking } from './sheetLayout'
+import { SheetView } from './SheetView'
+import { SheetTools } from './SheetTools'
 
 interface Props {
   editor: Hand
@@ -150,110 +146,43 @@ export const Sheet = memo(function Sheet({
                   : 'Crane: no chart that can be read here yet.'}
           </Label>
         )}
-        {view === 'crane' ? (
-          layout.crane && ladder?.crane ? (
-            <CraneSheet
-              view={ladder.crane}
-              plan={plan}
-              scale={layout.crane}
-              editor={editor}
-              working={working}
-              onSelect={() => select('crane')}
-            />
-          ) : ladder && machineOf(ladder).reads === 'angles' && !working ? (
-            <PlatformSheet plan={plan} ladder={ladder} width={width} ground={ground} />
-          ) : (
-            <Label x={36} y={STRIP_HEIGHT + 120} size={17}>
-              {working ? 'working' : 'The crane is drawn once its chart matches it.'}
-            </Label>
-          )
-        ) : drawing && scale && layout.plan ? (
-          <g clipPath={moved ? 'url(#sheet)' : undefined}>
-            {view === 'plan' ? (
-              <PlanSheet
-                drawing={drawing}
-                before={frozen?.of ?? null}
-                frozen={frozen?.plan ?? null}
-                scale={layout.plan}
-                plan={plan}
-                editor={editor}
-                working={working}
-                leg={Math.min(leg, drawing.points.length - 1)}
-                onLeg={setLeg}
-                onRung={select}
-                onEntry={onEntry}
-                width={width}
-                lit={lit}
-              />
-            ) : (
-              <Elevation
-                drawing={drawing}
-                before={frozen?.of ?? null}
-                ghost={frozen?.drawing ?? null}
-                ghostScale={frozen?.scale ?? null}
-                scale={scale}
-                plan={plan}
-                editor={editor}
-                working={working}
-                leg={Math.min(leg, drawing.points.length - 1)}
-                onLeg={setLeg}
-                onRung={select}
-                onEntry={onEntry}
-                top={STRIP_HEIGHT}
-                width={width}
-                lit={lit}
-                exaggerate={exaggerate}
-                moved={moved}
-              />
-            )}
-          </g>
-        ) : ladder?.first.outline && !working ? (
-          <Outline
-            outline={ladder.first.outline}
-            name={plan.load.name}
-            width={width}
-            ground={ground}
-            top={STRIP_HEIGHT}
-          />
-        ) : (
-          <Label x={36} y={ground - 40} size={17}>
-            {working
-              ? 'working'
-              : 'Nothing to draw yet: size, centre of gravity and points of the load are needed.'}
-          </Label>
-        )}
+        <SheetView
+          view={view}
+          layout={layout}
+          ladder={ladder}
+          plan={plan}
+          editor={editor}
+          working={working}
+          select={select}
+          width={width}
+          ground={ground}
+          drawing={drawing}
+          scale={scale}
+          moved={moved}
+          frozen={frozen}
+          leg={leg}
+          setLeg={setLeg}
+          onEntry={onEntry}
+          lit={lit}
+          exaggerate={exaggerate}
+        />
       </Box>
       {drawing && !working && <DrawnValues drawing={drawing} />}
-      <Box
-        sx={{
-          position: 'absolute',
-          top: STRIP_HEIGHT + 12,
-          right: 12,
-          width: card && view !== 'crane' ? CARD_WIDTH : 'auto',
-          pointerEvents: 'none',
-          '& > *': { pointerEvents: 'auto' },
-        }}
-      >
-        <Box sx={{ display: 'flex', justifyContent: 'flex-end', flexWrap: 'wrap', gap: '5px', mb: '6px' }}>
-          <Views looking={looking} look={look} />
-          <History editor={editor} undoNote={undoNote} redoNote={redoNote} />
-          <Tools
-            looking={looking}
-            look={look}
-            svg={svg}
-            title={`${title}, ${view === 'crane' ? 'crane' : view === 'plan' ? 'plan' : view === 'end' ? 'seen along x' : 'seen along y'}`}
-            tilted={(drawing?.tilt?.deg.value ?? 0) > 0.05}
-          />
-        </Box>
-        {card && view !== 'plan' && view !== 'crane' && drawing?.hook && (
-          <LegCard
-            drawing={drawing}
-            leg={Math.min(leg, drawing.legs.length - 1)}
-            working={working}
-            pair={drawing.legs.length === 2 && !plan.rigging.beam && !plan.rigging.reeved}
-          />
-        )}
-      </Box>
+      <SheetTools
+        card={card}
+        view={view}
+        looking={looking}
+        look={look}
+        editor={editor}
+        undoNote={undoNote}
+        redoNote={redoNote}
+        svg={svg}
+        title={title}
+        drawing={drawing}
+        leg={leg}
+        working={working}
+        plan={plan}
+      />
       {card && drawing && view !== 'plan' && view !== 'crane' && height > 700 && (
         <Box sx={{ position: 'absolute', right: 12, bottom: GROUND_FROM_BOTTOM + 10, width: CARD_WIDTH }}>
           <PlanView

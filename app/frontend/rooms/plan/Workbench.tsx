@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box'
-import Button from '@mui/material/Button'
+
 import useMediaQuery from '@mui/material/useMediaQuery'
 import { useTheme } from '@mui/material/styles'
 import { useCallback, useEffect, useMemo, useState, type FocusEvent } from 'react'
@@ -7,9 +7,8 @@ import { useNavigate } from 'react-router'
 import { usePreferences } from '../../ui/preferences'
 import { useSize } from '../../ui/useSize'
 import type { RungId } from '../../api/ladder.generated'
-import { Ladder } from '../../ladder/Ladder'
 import { LANDING, layoutLadder, openFlight, PITCH, roomOf } from '../../ladder/layout'
-import { GROUND_FROM_BOTTOM, LADDER_WIDTH, PANEL_WIDTH } from '../../ui/theme/tokens'
+import { GROUND_FROM_BOTTOM } from '../../ui/theme/tokens'
 import { fieldId, panelOf } from '../../rungs/shared/places'
 import { PlanBar } from '../../shell/PlanBar'
 import { CalmPanel } from './CalmPanel'
@@ -17,13 +16,13 @@ import { FIT } from '../../drawing/scale/scale'
 import type { Entry } from '../../drawing/grips/ElevationGrips'
 import { RiggingDialogs } from '../rigging/RiggingDialogs'
 import type { RiggingDialog } from '../../plan/dialogs'
-import { EntryFields } from './EntryFields'
-import { Sheet } from './Sheet'
+
 import { sheetLayout, type Frozen, type Looking } from './sheetLayout'
 import { FIELDS, useKeys } from './useKeys'
 import type { Editor } from '../../plan/usePlanEditor'
-
-const PHONE_SHEET = 640
+import { PanelPlace } from './PanelPlace'
+import { SheetPlace } from './SheetPlace'
+import { LadderPlace } from './LadderPlace'
 
 // How high the flights stand with all room they want, as on a phone.
 const stackOf = (ladder: NonNullable<Editor['checked']['ladder']>, selected: RungId) =>
@@ -173,122 +172,38 @@ export function Workbench({ editor }: { editor: Editor }) {
         <Box component="h1" className="hush">
           {editor.document.title}
         </Box>
-        {ladder ? (
-          <Ladder
-            flights={ladder.flights}
-            rungs={ladder.rungs}
-            working={working}
-            governs={ladder.governs}
-            selected={selected}
-            onSelect={select}
-            layout={flights}
-            height={ladderHeight}
-            scope={ladder.scope}
-            onNear={stay}
-          />
-        ) : (
-          <Box
-            role="alert"
-            sx={{
-              width: { xs: 'auto', sm: LADDER_WIDTH },
-              flex: 'none',
-              p: 2,
-              overflow: 'auto',
-              overflowWrap: 'anywhere',
-            }}
-          >
-            <strong>No ladder.</strong>{' '}
-            {editor.checked.silentSince
-              ? `No answer from the server since ${editor.checked.silentSince.toLocaleTimeString()}. What you typed is kept here.`
-              : editor.checked.faults
-                  .map((fault) => `${fault.pointer} ${fault.message}; expected ${fault.expected}`)
-                  .join(' ')}
-          </Box>
-        )}
+        <LadderPlace
+          ladder={ladder}
+          working={working}
+          selected={selected}
+          select={select}
+          flights={flights}
+          ladderHeight={ladderHeight}
+          stay={stay}
+          editor={editor}
+        />
         {phone && open && (
           <Box sx={{ bgcolor: 'var(--chalk)', borderTop: '2.5px solid var(--ink)' }}>{panel}</Box>
         )}
-        <Box
+        <SheetPlace
           ref={ref}
-          sx={{
-            flex: 1,
-            minWidth: 0,
-            height: { xs: PHONE_SHEET, sm: 'auto' },
-            minHeight: { xs: PHONE_SHEET, sm: 0 },
-            bgcolor: 'var(--bone)',
-            position: 'relative',
-            overflow: { xs: 'hidden', sm: 'visible' },
-          }}
-        >
-          <Sheet
-            editor={editor.hand}
-            plan={editor.checked.of ?? editor.document}
-            undoNote={editor.undoNote}
-            redoNote={editor.redoNote}
-            ladder={ladder}
-            layout={layout}
-            leaders={!phone}
-            selected={selected}
-            leg={leg}
-            setLeg={setLeg}
-            select={select}
-            working={working}
-            lit={lit}
-            looking={looking}
-            look={look}
-            onEntry={setEntry}
-            title={editor.document.title}
-          />
-          {entry && (
-            <EntryFields
-              key={entry.title}
-              entry={entry}
-              editor={editor}
-              ladder={ladder}
-              width={size.width}
-              height={size.height}
-              onClose={() => setEntry(null)}
-            />
-          )}
-        </Box>
-        {wide && (
-          <Box
-            sx={{
-              width: PANEL_WIDTH,
-              flex: 'none',
-              minHeight: 0,
-              borderLeft: '2.5px solid var(--ink)',
-              bgcolor: 'var(--chalk)',
-            }}
-          >
-            {panel}
-          </Box>
-        )}
-        {!wide && !phone && open && (
-          <Box
-            sx={{
-              position: 'absolute',
-              right: 0,
-              top: 0,
-              bottom: 0,
-              width: PANEL_WIDTH,
-              borderLeft: '2.5px solid var(--ink)',
-              bgcolor: 'var(--chalk)',
-              zIndex: 5,
-            }}
-          >
-            {panel}
-          </Box>
-        )}
-        {!wide && !phone && !open && (
-          <Button
-            variant="contained"
-            onClick={() => setOpen(true)}
-            sx={{ position: 'absolute', right: 12, bottom: 52, zIndex: 4 }}
-          >
-            {rung?.label ?? 'Rung'}: inputs and working
-          </Button>
-        )}
+          editor={editor}
+          ladder={ladder}
+          layout={layout}
+          phone={phone}
+          selected={selected}
+          leg={leg}
+          setLeg={setLeg}
+          select={select}
+          working={working}
+          lit={lit}
+          looking={looking}
+          look={look}
+          setEntry={setEntry}
+          entry={entry}
+          size={size}
+        />
+        <PanelPlace wide={wide} panel={panel} phone={phone} open={open} setOpen={setOpen} rung={rung} />
       </Box>
       {dialog && <RiggingDialogs dialog={dialog} editor={editor} onClose={() => setDialog(null)} />}
     </Box>

@@ -5,7 +5,7 @@ import { useEffect, useRef, useState } from 'react'
 import { api, type Piece } from '../../api/client'
 import { usePreferences, useShown } from '../../ui/preferences'
 import { Reading } from '../../ui/Reading'
-import { lengthWords } from '../../units/units'
+
 import { BAR_HEIGHT, figures } from '../../ui/theme/tokens'
 import { Brand } from '../../shell/TopBar'
 import { PieceDialog } from './PieceDialog'
@@ -13,6 +13,9 @@ import { StoreCsvDialog } from './StoreCsvDialog'
 import { KINDS, plain, STATES } from './words'
 import '../../ui/tables.css'
 import '../../ui/store.css'
+
+import { StoreTable } from './StoreTable'
+import { StoreActs } from './StoreActs'
 
 // Every piece of gear by number: what it is, what it may carry, where it hangs, and whether it may be used.
 export function StoreRoom() {
@@ -78,34 +81,13 @@ export function StoreRoom() {
             sx={{ pl: 2, fontFamily: figures, fontSize: 18 }}
           >{`${listed.length} of ${store.data.length} pieces, ${store.data.filter((piece) => piece.fields.state === 'ready').length} ready`}</Box>
         )}
-        <Box sx={{ ml: 'auto', display: 'flex', height: BAR_HEIGHT, flexWrap: 'wrap' }}>
-          <input
-            ref={chooser}
-            type="file"
-            accept=".csv,text/csv,text/plain"
-            hidden
-            aria-label="CSV file of the store"
-            onChange={(event) => {
-              setFile(event.target.files?.[0] ?? null)
-              event.target.value = ''
-            }}
-          />
-          <Button sx={{ color: 'inherit', height: '100%' }} onClick={() => chooser.current?.click()}>
-            Read a CSV file
-          </Button>
-          <Button component="a" href={api.storeAddress} sx={{ color: 'inherit', height: '100%' }}>
-            Save as CSV
-          </Button>
-          <Button
-            onClick={() => prefer({ night: !preferences.night })}
-            sx={{ color: 'inherit', height: '100%' }}
-          >
-            {preferences.night ? 'Day' : 'Night'}
-          </Button>
-          <Button variant="contained" sx={{ height: '100%', px: 3 }} onClick={() => setOpen('new')}>
-            Add a piece
-          </Button>
-        </Box>
+        <StoreActs
+          chooser={chooser}
+          setFile={setFile}
+          prefer={prefer}
+          preferences={preferences}
+          setOpen={setOpen}
+        />
       </Box>
       <Box
         component="main"
@@ -163,75 +145,7 @@ export function StoreRoom() {
             </Button>
           </Box>
         )}
-        {listed.length > 0 && (
-          <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Pieces">
-            <table className="grid store">
-              <thead>
-                <tr>
-                  {[
-                    'number',
-                    'kind',
-                    'size',
-                    'legs',
-                    'reach',
-                    'rating',
-                    'mass',
-                    'state',
-                    'examined',
-                    'due',
-                    'place',
-                    'note',
-                  ].map((head) => (
-                    <th key={head} scope="col">
-                      {head}
-                    </th>
-                  ))}
-                </tr>
-              </thead>
-              <tbody>
-                {listed.map((piece) => (
-                  <tr key={piece.id} data-piece={piece.fields.number}>
-                    <th scope="row">
-                      <button type="button" onClick={() => setOpen(piece)}>
-                        {piece.fields.number}
-                      </button>
-                    </th>
-                    <td>{plain(piece.fields.kind ?? '')}</td>
-                    <td>{piece.fields.size}</td>
-                    <td>{piece.sort === 'sling' ? piece.data.legs : ''}</td>
-                    <td className="nowrap">
-                      {piece.sort === 'sling'
-                        ? shown(piece.reach)
-                        : piece.data.spans
-                            .map(({ span_m }) => lengthWords(span_m, preferences.system))
-                            .join(', ')}
-                    </td>
-                    <td className="nowrap">{shown(piece.rating) || 'not legible'}</td>
-                    <td className="nowrap">{shown(piece.mass) || 'not known'}</td>
-                    <td
-                      style={
-                        piece.fields.state === 'ready' ? undefined : { color: 'var(--stop)', fontWeight: 600 }
-                      }
-                    >
-                      {piece.fields.state}
-                    </td>
-                    <td className="nowrap">{piece.fields.examined || 'not known'}</td>
-                    <td
-                      className="nowrap"
-                      style={
-                        piece.overdue || !piece.due ? { color: 'var(--stop)', fontWeight: 600 } : undefined
-                      }
-                    >
-                      {piece.due ? `${piece.due}${piece.overdue ? ', overdue' : ''}` : 'not known'}
-                    </td>
-                    <td>{piece.fields.place}</td>
-                    <td>{piece.fields.note}</td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-          </Box>
-        )}
+        <StoreTable listed={listed} setOpen={setOpen} shown={shown} preferences={preferences} />
         <Box sx={{ mt: 2, color: 'var(--ink2)' }}>
           The tag on the piece governs: what is written here is what was read from it. A piece without a
           legible rating, out of date, out or quarantined is not offered to any plan.

@@ -1,11 +1,12 @@
-import Button from '@mui/material/Button'
 import { useShown } from '../../ui/preferences'
 import { ChoiceField } from '../../ui/ChoiceField'
-import { Heading, Row } from '../../ui/Row'
+import { Row } from '../../ui/Row'
 import { QuantityField } from '../shared/fields'
 import type { PanelProps } from '../shared/panel'
 import { fieldId } from '../shared/places'
-import { keptSlings, slingChoices, usedSlings, useStore } from '../shared/slings'
+import { keptSlings, usedSlings, useStore } from '../shared/slings'
+
+import { BeamLegs } from './BeamLegs'
 
 // The beam, how it is set, the slings above it, and the hole of every leg.
 export function BeamPanel({ editor, ladder, open }: PanelProps) {
@@ -143,59 +144,20 @@ export function BeamPanel({ editor, ladder, open }: PanelProps) {
           }
         />
       )}
-      {beam.legs.length > 0 && <Heading>Above it</Heading>}
-      {beam.legs.map((leg, index) => (
-        <Row key={index} columns={rigging.set_by === 'leg_lengths' ? '1fr 112px' : '1fr'}>
-          <ChoiceField
-            id={fieldId(`/rigging/beam/legs/${index}/sling`)}
-            label={`Upper sling ${index + 1}`}
-            note={`upper sling ${index + 1}`}
-            value={leg.sling ?? ''}
-            choices={slingChoices(document, slings, shown)}
-            onChoose={(number) => takeSling(index, number)}
-          />
-          {rigging.set_by === 'leg_lengths' && (
-            <QuantityField
-              {...field}
-              pointer={`/rigging/beam/legs/${index}/length`}
-              label="Length"
-              note={`length of upper sling ${index + 1}`}
-            />
-          )}
-        </Row>
-      ))}
-      {beam.legs.length > 0 && (
-        <Button variant="outlined" fullWidth sx={{ minHeight: 44 }} onClick={() => open('store_above')}>
-          Pick from the store, above the beam
-        </Button>
-      )}
-      <Heading>Below it</Heading>
-      {rigging.legs.map((leg, index) => (
-        <ChoiceField
-          key={index}
-          id={fieldId(`/rigging/legs/${index}/hole`)}
-          label={`${load.points[index]?.name ?? ''} leg hangs from`}
-          note={`hole of the ${load.points[index]?.name ?? ''} leg`}
-          value={String(leg.hole ?? '')}
-          onChoose={(hole) =>
-            editor.change(
-              { [`/rigging/legs/${index}/hole`]: hole === '' ? null : Number(hole) },
-              `hole of the ${load.points[index]?.name} leg`,
-            )
-          }
-          choices={[
-            ['', 'not given'],
-            ...holes.map((at, hole): [string, string] => [
-              String(hole),
-              data?.kind === 'lifting'
-                ? `hole ${hole + 1}, ${at} m from the middle`
-                : hole === 0
-                  ? 'the end at low x'
-                  : 'the end at high x',
-            ]),
-          ]}
-        />
-      ))}
+      <BeamLegs
+        beam={beam}
+        rigging={rigging}
+        document={document}
+        slings={slings}
+        shown={shown}
+        takeSling={takeSling}
+        field={field}
+        open={open}
+        load={load}
+        editor={editor}
+        holes={holes}
+        data={data}
+      />
     </>
   )
 }

@@ -10,6 +10,8 @@ import { LiftDayField } from '../gear/GearPanel'
 import { PointsPanel } from '../points/PointsPanel'
 import { ThrustFields } from '../thrust/ThrustPanel'
 
+import { PointFields } from './PointFields'
+
 const BASES: [string, string][] = [
   ['weighed', 'weighed'],
   ['certified', 'certified or marked'],
@@ -30,7 +32,6 @@ const MADE_OF: [string, string][] = [
   ['bundle', 'loose pieces, a stack or bundle'],
 ]
 const NAMES = ['West', 'East', 'North', 'South']
-const MOST_POINTS = 4
 
 export function LoadPanel({ editor, ladder, rung }: PanelProps) {
   const shown = useShown()
@@ -156,54 +157,7 @@ export function LoadPanel({ editor, ladder, rung }: PanelProps) {
           />
         ))}
       </Row>
-      <Heading aside="x along, y across, z up">Points</Heading>
-      {load.points.map((point, index) => (
-        <Row key={index} columns="74px 1fr 1fr 1fr">
-          <WordsField
-            editor={editor}
-            pointer={`/load/points/${index}/name`}
-            label="Name"
-            note={`name of point ${index + 1}`}
-          />
-          {(['x', 'y', 'z'] as const).map((axis) => (
-            <QuantityField
-              key={axis}
-              {...field}
-              pointer={`/load/points/${index}/${axis}`}
-              label={axis}
-              note={`${point.name} point ${axis}`}
-            />
-          ))}
-        </Row>
-      ))}
-      <Row columns="1fr 1fr">
-        {load.points.length < MOST_POINTS ? (
-          <Button variant="outlined" onClick={more}>
-            Add a point
-          </Button>
-        ) : (
-          <span />
-        )}
-        {load.points.length > 1 ? (
-          <Button variant="outlined" onClick={fewer}>
-            One point fewer
-          </Button>
-        ) : (
-          <span />
-        )}
-      </Row>
-      {load.points.map(
-        (point, index) =>
-          (point.on || rung?.missing.some((one) => one.pointer === `/load/points/${index}/on`)) && (
-            <WordsField
-              key={index}
-              editor={editor}
-              pointer={`/load/points/${index}/on`}
-              label={`${point.name} point, off the load, is on`}
-              note={`what the ${point.name} point is on`}
-            />
-          ),
-      )}
+      <PointFields load={load} editor={editor} field={field} more={more} fewer={fewer} rung={rung} />
       <PointsPanel editor={editor} ladder={ladder} />
       <Heading aside="where what legs press can harm it">Thin, long or flexible</Heading>
       <ThrustFields editor={editor} ladder={ladder} />

@@ -1,0 +1,271 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+
+import { Link } from 'react-router'
+import { type Indication, type Reading } from '../../api/client'
+
+import { Heading } from '../../ui/Row'
+
+import { CraneView, Figure, Sentence } from '../../api/ladder.generated'
+import { usePreferences } from '../../ui/preferences'
+import { FEET } from '../../units/units'
+import { POUNDS } from '../../units/units'
+import type { Editor } from '../../plan/usePlanEditor'
+
+const RATES: [number, string][] = [
+  [1, 'as fast as a crane'],
+  [5, '5 times as fast'],
+  [20, '20 times as fast'],
+]
+
+const TROUBLES: [string, string][] = [
+  ['', 'it works'],
+  ['silent', 'it is silent'],
+  ['mad', 'it sends nonsense'],
+]
+
+const OFFSETS: [number, string][] = [
+  [0, 'it reads true'],
+  [-0.1, 'it reads 10 % too little'],
+  [-0.2, 'it reads 20 % too little'],
+  [0.1, 'it reads 10 % too much'],
+]
+
+const Choice = ({
+  label,
+  value,
+  choices,
+  onChoose,
+}: {
+  label: string
+  value: string | number
+  choices: [string | number, string][]
+  onChoose: (value: string) => void
+}) => (
+  <label className="cab-choice">
+    {label}
+    <select
+      className="pick"
+      aria-label={label}
+      value={value}
+      onChange={(event) => onChoose(event.target.value)}
+    >
+      {choices.map(([one, words]) => (
+        <option key={one} value={one}>
+          {words}
+        </option>
+      ))}
+    </select>
+  </label>
+)
+
+// What the operator sees. Without a fresh and sound reading there are no figures at all.
+function Face({ said, mine }: { said: Indication; mine: boolean }) {
+  const us = usePreferences().preferences.system === 'us'
+  const { reading } = said
+  if (!reading)
+    return (
+      <div className="no-reading" role="status" data-indicator="none">
+        No reading
+        <small>
+          {said.no_reading}. The last figures are not shown: they are not live. Stop until it speaks again.
+        </small>
+      </div>
+    )
+  if (!mine)
+    return (
+      <div className="no-reading" role="status" data-indicator="other">
+        Not this plan
+        <small>
+          {reading.plan ? `It follows ${reading.plan}.` : 'It follows no plan yet.'} Play this plan, or begin
+          from the start.
+        </small>
+      </div>
+    )
+  const mass = (kg: number, up: boolean) =>
+    us
+      ? `${(up ? Math.ceil(kg / POUNDS) : Math.floor(kg / POUNDS)).toLocaleString('en-US')} lb`
+      : `${Math.round(kg).toLocaleString('en-US').replaceAll(',', '\u202f')} kg`
+  const long = (metres: number) => (us ? `${(metres / FEET).toFixed(1)} ft` : `${metres.toFixed(2)} m`)
+  const cut = reading.state === 'cut_out'
+  return (
+    <div data-indicator={reading.state}>
+      <Box
+        role="status"
+        sx={{
+          bgcolor: cut ? 'var(--stopGround)' : 'var(--wash)',
+          color: cut ? 'var(--onStop)' : 'var(--ink)',
+          p: '8px 12px',
+          fontSize: 29,
+          fontWeight: 600,
+          lineHeight: 1.1,
+          minHeight: 82,
+          boxSizing: 'border-box',
+        }}
+      >
+        {WORDS[reading.state]}
+        <Box sx={{ fontSize: 18, fontWeight: 500 }}>
+          {cut
+            ? `${reading.why ?? 'nothing is rated here'}${reading.ahead_kg ? `, ${mass(reading.ahead_kg, false)} allowed ahead` : ''}: motion that makes it worse is stopped`
+            : reading.state === 'warning'
+              ? 'above 90 % of what it allows here'
+              : reading.playing
+                ? 'moving'
+                : 'standing'}
+        </Box>
+      </Box>
+      <dl className="cab-figures">
+        <div className="large">
+          <dt>load on the hook, gross</dt>
+          <dd data-read="load">{mass(reading.load_kg, true)}</dd>
+        </div>
+        <div>
+          <dt>allowed here</dt>
+          <dd>{reading.rated_kg === null ? 'nothing' : mass(reading.rated_kg, false)}</dd>
+        </div>
+        <div>
+          <dt>of it</dt>
+          <dd>{reading.rated_kg ? `${Math.ceil((100 * reading.load_kg) / reading.rated_kg)} %` : '–'}</dd>
+        </div>
+        <div>
+          <dt>radius</dt>
+          <dd data-read="radius">{long(reading.radius_m)}</dd>
+        </div>
+        <div>
+          <dt>slew</dt>
+          <dd data-read="slew">{reading.slew_deg === null ? '–' : `${reading.slew_deg.toFixed(1)}°`}</dd>
+        </div>
+        <div>
+          <dt>boom</dt>
+          <dd>{long(reading.boom_m)}</dd>
+        </div>
+        <div>
+          <dt>hook height</dt>
+          <dd>{long(reading.hook_m)}</dd>
+        </div>
+      </dl>
+    </div>
+  )
+}
+
+const WORDS: Record<Reading['state'], string> = {
+  normal: 'within its limit',
+  warning: 'near its limit',
+  cut_out: 'CUT OUT',
+}
+
+// The face of the indicator, and what plays it.
+export function CabFace({
+  said,
+  mine,
+  reading,
+  play,
+  tell,
+  follow,
+  error,
+  view,
+  shown,
+  rate,
+  setRate,
+  trouble,
+  setTrouble,
+  offset,
+  setOffset,
+  editor,
+}: {
+  said: Indication
+  mine: boolean | undefined
+  reading: Reading | undefined
+  play: () => Promise<boolean>
+  tell: (words: Record<string, unknown>) => Promise<boolean>
+  follow: () => Promise<boolean>
+  error: string | null
+  view: CraneView | null
+  shown: (figure: Figure | Sentence | null | undefined) => string
+  rate: number
+  setRate: (rate: number) => void
+  trouble: string
+  setTrouble: (trouble: string) => void
+  offset: number
+  setOffset: (offset: number) => void
+  editor: Editor
+}) {
+  return (
+    <>
+      <section className="cab-face" aria-label="Load indicator">
+        <Heading aside="a stand-in: no device">Load indicator</Heading>
+        <Face said={said} mine={!!mine} />
+        <Box sx={{ display: 'flex', gap: '8px', flexWrap: 'wrap' }}>
+          <Button
+            variant="contained"
+            sx={{ minHeight: 56, fontSize: 20, flex: 1 }}
+            disabled={reading?.playing}
+            onClick={() => void play()}
+          >
+            Play the plan
+          </Button>
+          <Button
+            variant="outlined"
+            sx={{ minHeight: 56, fontSize: 18 }}
+            disabled={!reading?.playing}
+            onClick={() => void tell({ do: 'pause' })}
+          >
+            Pause
+          </Button>
+          <Button variant="outlined" sx={{ minHeight: 56, fontSize: 18 }} onClick={() => void follow()}>
+            From the start
+          </Button>
+        </Box>
+        {error && (
+          <Box role="alert" sx={{ color: 'var(--stop)', fontWeight: 600 }}>
+            {error}
+          </Box>
+        )}
+        <Box data-core-says sx={{ fontSize: 18, lineHeight: 1.25 }}>
+          {!view
+            ? 'Not known: the ladder has no way to follow.'
+            : view.trip
+              ? `By the plan’s own figures the limiter stops it at ${shown(view.trip.radius)}${view.trip.slew ? ` and ${shown(view.trip.slew)} of slew` : ''}: ${view.trip.why}.`
+              : 'By the plan’s own figures the limiter does not stop it anywhere on the way.'}
+        </Box>
+        <Heading aside="what a real one may do">The device</Heading>
+        <Box sx={{ display: 'grid', gap: '6px' }}>
+          <Choice
+            label="Speed"
+            value={rate}
+            choices={RATES}
+            onChoose={(value) => {
+              setRate(Number(value))
+              void tell({ do: 'set', rate: Number(value) })
+            }}
+          />
+          <Choice
+            label="Its state"
+            value={trouble}
+            choices={TROUBLES}
+            onChoose={(value) => {
+              setTrouble(value)
+              void tell({ do: 'set', trouble: value || null })
+            }}
+          />
+          <Choice
+            label="Its load cell"
+            value={offset}
+            choices={OFFSETS}
+            onChoose={(value) => {
+              setOffset(Number(value))
+              void tell({ do: 'set', offset: Number(value) })
+            }}
+          />
+        </Box>
+        <Box sx={{ color: 'var(--ink2)', lineHeight: 1.3 }}>
+          A limiter is a last help. Its limit is no reserve to plan with, and it knows nothing of slings,
+          ground or wind.{' '}
+          <Link to={`/plans/${editor.id}`} style={{ color: 'var(--mark)' }}>
+            Back to the ladder
+          </Link>
+        </Box>
+      </section>
+    </>
+  )
+}

@@ -1,0 +1,85 @@
+import Box from '@mui/material/Box'
+
+import type { Drawing } from '../../api/ladder.generated'
+import type { Plan } from '../../api/plan.generated'
+
+import { STRIP_HEIGHT } from '../../ui/theme/tokens'
+import { History } from '../../shell/History'
+import { Tools, Views } from './Tools'
+
+import type { Moving } from '../../plan/usePlanEditor'
+
+import { LegCard } from './LegCard'
+import { CARD_WIDTH, type Looking } from './sheetLayout'
+import type { RefObject } from 'react'
+
+// What the drawing is looked at with.
+export function SheetTools({
+  card,
+  view,
+  looking,
+  look,
+  editor,
+  undoNote,
+  redoNote,
+  svg,
+  title,
+  drawing,
+  leg,
+  working,
+  plan,
+}: {
+  card: boolean
+  view: string
+  looking: Looking
+  look: (change: Partial<Looking>) => void
+  editor: {
+    change: (changes: Record<string, unknown>, note: string, moving?: Moving | null) => void
+    settle: (note: string) => void
+    undo: () => void
+    redo: () => void
+  }
+  undoNote: string | null
+  redoNote: string | null
+  svg: RefObject<SVGSVGElement | null>
+  title: string
+  drawing: Drawing | null
+  leg: number
+  working: boolean
+  plan: Plan
+}) {
+  return (
+    <>
+      <Box
+        sx={{
+          position: 'absolute',
+          top: STRIP_HEIGHT + 12,
+          right: 12,
+          width: card && view !== 'crane' ? CARD_WIDTH : 'auto',
+          pointerEvents: 'none',
+          '& > *': { pointerEvents: 'auto' },
+        }}
+      >
+        <Box sx={{ display: 'flex', justifyContent: 'flex-end', flexWrap: 'wrap', gap: '5px', mb: '6px' }}>
+          <Views looking={looking} look={look} />
+          <History editor={editor} undoNote={undoNote} redoNote={redoNote} />
+          <Tools
+            looking={looking}
+            look={look}
+            svg={svg}
+            title={`${title}, ${view === 'crane' ? 'crane' : view === 'plan' ? 'plan' : view === 'end' ? 'seen along x' : 'seen along y'}`}
+            tilted={(drawing?.tilt?.deg.value ?? 0) > 0.05}
+          />
+        </Box>
+        {card && view !== 'plan' && view !== 'crane' && drawing?.hook && (
+          <LegCard
+            drawing={drawing}
+            leg={Math.min(leg, drawing.legs.length - 1)}
+            working={working}
+            pair={drawing.legs.length === 2 && !plan.rigging.beam && !plan.rigging.reeved}
+          />
+        )}
+      </Box>
+    </>
+  )
+}
