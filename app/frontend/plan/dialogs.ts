@@ -10,3 +10,13 @@ export const DIALOG_TITLES: Record<RiggingDialog, string> = {
   cranes: 'Cranes side by side',
   rules: 'Newer rules',
 }
+
+// Those that a plan's menu offers, in its words.
+export const MENU_DIALOGS: [RiggingDialog, string][] = [
+  ['proposals', 'Ways to hold it'],
+  ['store', 'Pick from the store'],
+  ['level', 'Make it hang level'],
+  ['schools', 'Rule sets side by side'],
+  ['cranes', 'Cranes side by side'],
+  ['rules', 'Newer rules'],
+]

@@ -7,20 +7,9 @@ import { keepDraft, readDraft } from './drafts'
 import type { RungId } from '../api/ladder.generated'
 import type { Look } from './asking'
 import { useChecker } from './useChecker'
+import { useSteps } from './useSteps'
 
 export type SaveState = 'saved' | 'changed' | 'saving' | 'offline' | 'refused' | 'clash'
-interface Step {
-  document: Plan
-  note: string
-}
-export type Moving = 'drag' | 'typing'
-interface Edit {
-  document: Plan
-  past: Step[]
-  future: Step[]
-  anchor: Plan | null
-  moving: Moving | null
-}
 export interface Conflict {
   clashes: Clash[]
   taken: string[]
@@ -63,109 +52,20 @@ export function usePlanEditor(whole: Whole) {
       restored: true,
     }
   })
-  const [edit, setEdit] = useState<Edit>({
-    document: start.document,
-    past: start.restored ? [{ document: start.base.document, note: BEFORE }] : [],
-    future: [],
-    anchor: null,
-    moving: null,
-  })
+  const steps = useSteps(
+    start.document,
+    start.restored ? [{ document: start.base.document, note: BEFORE }] : [],
+  )
+  const { edit, setEdit, noteRef, hand, change, settle, abandon, undo, redo } = steps
   const [base, setBase] = useState<Base>(start.base)
   const [failed, setFailed] = useState<{ kind: 'offline' | 'refused'; of: Plan } | null>(null)
   const [faults, setFaults] = useState<Fault[]>([])
   const [saving, setSaving] = useState(false)
   const [conflict, setConflict] = useState<Conflict | null>(start.conflict)
-  const noteRef = useRef('')
   const sentRef = useRef<Plan | null>(null)
   const [look, setLook] = useState<Look | null>(null)
   const [open, setOpen] = useState<RungId | null>(null)
   const checked = useChecker(edit.document, look, open, { ladder: whole.ladder, of: whole.document })
-
-  // One change. While it is still moving (a drag, a field being typed in) it is not yet a step of undo.
-  const change = useCallback(
-    (changes: Record<string, unknown>, note: string, moving: Moving | null = null) => {
-      noteRef.current = note
-      setEdit((now) => {
-        const document = withValues(now.document, changes)
-        if (same(document, now.document) && (moving || !now.anchor)) return now
-        if (moving) return { ...now, document, anchor: now.anchor ?? now.document, moving }
-        const from = now.anchor ?? now.document
-        if (same(document, from)) return { ...now, document: from, anchor: null, moving: null }
-        return {
-          document,
-          past: [...now.past, { document: from, note }],
-          future: [],
-          anchor: null,
-          moving: null,
-        }
-      })
-    },
-    [],
-  )
-
-  // Ends a change that was moving, as one step.
-  const settle = useCallback((note: string) => change({}, note), [change])
-
-  // Takes back what was being typed when its field was taken away: half a value is never a value. Redo brings it again.
-  const abandon = useCallback(
-    () =>
-      setEdit((now) =>
-        now.anchor && now.moving === 'typing'
-          ? {
-              document: now.anchor,
-              past: now.past,
-              future: [{ document: now.document, note: noteRef.current }],
-              anchor: null,
-              moving: null,
-            }
-          : now,
-      ),
-    [],
-  )
-
-  const undo = useCallback(
-    () =>
-      setEdit((now) => {
-        if (now.anchor)
-          return {
-            document: now.anchor,
-            past: now.past,
-            future: [{ document: now.document, note: noteRef.current }],
-            anchor: null,
-            moving: null,
-          }
-        const step = now.past.at(-1)
-        if (!step) return now
-        noteRef.current = `undo: ${step.note}`
-        return {
-          document: step.document,
-          past: now.past.slice(0, -1),
-          future: [{ document: now.document, note: step.note }, ...now.future],
-          anchor: null,
-          moving: null,
-        }
-      }),
-    [],
-  )
-  const redo = useCallback(
-    () =>
-      setEdit((now) => {
-        const [step, ...rest] = now.future
-        if (!step) return now
-        noteRef.current = step.note
-        return {
-          document: step.document,
-          past: [...now.past, { document: now.document, note: step.note }],
-          future: rest,
-          anchor: null,
-          moving: null,
-        }
-      }),
-    [],
-  )
-
-  // What a hand needs: the same from one render to the next.
-  const hand = useMemo(() => ({ change, settle, undo, redo }), [change, settle, undo, redo])
 
   const dirty = useMemo(() => !same(edit.document, base.document), [edit.document, base.document])
 
@@ -199,7 +99,7 @@ export function usePlanEditor(whole: Whole) {
     } finally {
       setSaving(false)
     }
-  }, [id, base, edit.document])
+  }, [id, base, edit.document, noteRef, setEdit])
 
   useEffect(() => {
     if (!dirty || saving || conflict || edit.moving === 'drag' || failure === 'refused') return
@@ -211,25 +111,28 @@ export function usePlanEditor(whole: Whole) {
   }, [dirty, saving, conflict, edit.moving, failure, save])
 
   // keep: pointers at which mine is kept over theirs.
-  const resolve = useCallback((found: Conflict, keep: string[]) => {
-    const kept = Object.fromEntries(
-      found.clashes
-        .filter((clash) => keep.includes(clash.pointer))
-        .map((clash) => [clash.pointer, clash.mine]),
-    )
-    const document = withValues(found.merged, kept)
-    noteRef.current = 'two changes put together'
-    setBase(baseOf(found.theirs))
-    setEdit((now) => ({
-      document,
-      past: [...now.past, { document: now.document, note: noteRef.current }],
-      future: [],
-      anchor: null,
-      moving: null,
-    }))
-    setConflict(null)
-    setFailed(null)
-  }, [])
+  const resolve = useCallback(
+    (found: Conflict, keep: string[]) => {
+      const kept = Object.fromEntries(
+        found.clashes
+          .filter((clash) => keep.includes(clash.pointer))
+          .map((clash) => [clash.pointer, clash.mine]),
+      )
+      const document = withValues(found.merged, kept)
+      noteRef.current = 'two changes put together'
+      setBase(baseOf(found.theirs))
+      setEdit((now) => ({
+        document,
+        past: [...now.past, { document: now.document, note: noteRef.current }],
+        future: [],
+        anchor: null,
+        moving: null,
+      }))
+      setConflict(null)
+      setFailed(null)
+    },
+    [noteRef, setEdit],
+  )
 
   const state: SaveState = conflict ? 'clash' : saving ? 'saving' : dirty ? (failure ?? 'changed') : 'saved'
   return {

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button'
 import type { ReactNode } from 'react'
 import { usePreferences } from '../ui/preferences'
 import { BAR_HEIGHT, figures } from '../ui/theme/tokens'
-import { Brand } from './TopBar'
+import { Brand } from './Brand'
 
 // The bar over the crane room: where one is, and what can be done here.
 export function RoomBar({ title, aside, children }: { title: string; aside?: string; children: ReactNode }) {

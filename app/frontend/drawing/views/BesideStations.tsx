@@ -1,5 +1,5 @@
 import type { CraneView } from '../../api/ladder.generated'
-import { Moving } from '../../plan/usePlanEditor'
+import type { Moving } from '../../plan/useSteps'
 import { Label } from '../figures/figures'
 import { type Move, Grip } from '../grips/Grip'
 import { RangeScale } from '../scale/rangeScale'

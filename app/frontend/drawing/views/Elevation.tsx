@@ -5,14 +5,14 @@ import { usePreferences, useShown } from '../../ui/preferences'
 import { COLOUR } from '../../ladder/verdict'
 import type { Hand } from '../../plan/usePlanEditor'
 import { ElevationGrips, type Entry } from '../grips/ElevationGrips'
-import { CgMark, flagWidth } from '../figures/figures'
-import { scaleBar, type ElevationScale, type Place } from '../scale/scale'
-import { shadow } from '../scale/solids'
+import { CgMark } from '../figures/figures'
+import { type ElevationScale, type Place } from '../scale/scale'
 import { ChangedValues } from './ChangedValues'
 import { ElevationWords } from './ElevationWords'
 import { ElevationFlags } from './ElevationFlags'
 import { HungLines } from './HungLines'
 import { LoadOutline } from './LoadOutline'
+import { elevationLayout } from './elevationLayout'
 
 interface Props {
   drawing: Drawing
@@ -34,9 +34,6 @@ interface Props {
   moved: boolean
 }
 
-// The leg card stands at the right of a sheet this wide.
-const CARD_FROM = 640
-const CARD_ROOM = 318
 export const kindOf = (plan: Plan, sling: string | null | undefined) =>
   plan.snapshots.slings[sling ?? '']?.data.kind
 
@@ -67,88 +64,27 @@ export function Elevation({
   const { system } = usePreferences().preferences
   const shown = useShown()
   const { axis, hook } = scale
-  const size = drawing.size as Place
-  const other = axis === 0 ? 1 : 0
-  const corner = (along: number, z: number): Place =>
-    axis === 0 ? [along, drawing.cg[other]!, z] : [drawing.cg[other]!, along, z]
-  const corners = [corner(0, 0), corner(size[axis], 0), corner(size[axis], size[2]), corner(0, size[2])].map(
-    scale.load,
-  )
-  const at = (place: number[]) => ({ x: scale.x(place as Place), y: scale.y(place as Place) })
-  const points = drawing.points.map((point) => scale.load(point.at as Place))
-  const tops = drawing.legs.map((leg) => at(leg.top))
-  const cg = scale.load(drawing.cg as Place)
-  const half = drawing.cg_half_width as Place
-  const lowest = Math.max(...corners.map(({ y }) => y))
+  const {
+    size,
+    corner,
+    corners,
+    at,
+    points,
+    tops,
+    cg,
+    half,
+    lowest,
+    nameAt,
+    metres,
+    narrow,
+    stacked,
+    flags,
+    right,
+    wide,
+    tall,
+  } = useMemo(() => elevationLayout(drawing, scale, width, shown), [drawing, scale, width, shown])
   const colour = (verdict: Rung['verdict'] | undefined, about: string) =>
     working ? 'var(--ink)' : verdict === 'stop' ? COLOUR.stop : lit === about ? 'var(--mark)' : 'var(--ink)'
-  const parts = useMemo(
-    () =>
-      drawing.solids.map((solid, index) => {
-        const outline = shadow(solid, (place) => {
-          const { x, y } = scale.load(place as Place)
-          return [x, y]
-        })
-        return (
-          outline.length > 2 && (
-            <path
-              key={index}
-              d={`M${outline.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join('L')}Z`}
-              fill="none"
-              stroke="var(--ink2)"
-              strokeWidth={1}
-              strokeDasharray={solid.cut ? '3 3' : undefined}
-            />
-          )
-        )
-      }),
-    [drawing.solids, scale],
-  )
-
-  // The name stands clear of points and CG.
-  const places = [0.76, 0.24, 0.62, 0.38, 0.9].map(
-    (share) => corners[0]!.x + (corners[1]!.x - corners[0]!.x) * share,
-  )
-  const nameAt =
-    places.find((x) => [...points, cg].every((thing) => Math.abs(thing.x - x) > 44)) ?? places[0]!
-  const metres = scaleBar(scale.perMetre)
-  const narrow = width <= 560
-  // Of legs that coincide in this view the flags stand over one another, the one that pulls most at the leg.
-  const stacked = (index: number) =>
-    points
-      .map((_, one) => one)
-      .filter(
-        (one) =>
-          Math.abs(points[one]!.x - points[index]!.x) < 24 &&
-          Math.abs((tops[one]?.x ?? 0) - (tops[index]?.x ?? 0)) < 24,
-      )
-      .sort((one, two) => (drawing.legs[two]?.worst?.value ?? 0) - (drawing.legs[one]?.worst?.value ?? 0))
-      .indexOf(index)
-  // Under a beam the flags of the right side stand inside, clear of the dimensions.
-  const flags = drawing.legs.map((one, index) => ({
-    one,
-    x: (tops[index]!.x + points[index]!.x) / 2,
-    y: (tops[index]!.y + points[index]!.y) / 2,
-    left: points.length > 1 && (points[index]!.x < hook.x || (!!drawing.beam && axis === 0)),
-  }))
-  const right = Math.min(
-    width - (width >= CARD_FROM ? CARD_ROOM : 14),
-    Math.max(
-      Math.max(...corners.map(({ x }) => x)) + 34,
-      ...flags.map(({ one, x, left }) =>
-        left ? 0 : x + 16 + flagWidth(one.name, shown(one.worst) || 'not known') + 14,
-      ),
-      ...drawing.uppers.map((one) =>
-        narrow
-          ? 0
-          : (at(one.top).x + at(one.bottom).x) / 2 +
-            29 +
-            flagWidth(one.name.replace('upper sling', 'upper'), shown(one.worst) || 'not known'),
-      ),
-    ),
-  )
-  const wide = Math.abs(corners[1]!.x - corners[0]!.x)
-  const tall = size[2] * scale.perMetre
 
   return (
     <g>
@@ -174,7 +110,6 @@ export function Elevation({
         onRung={onRung}
         corners={corners}
         lit={lit}
-        parts={parts}
         drawing={drawing}
         tall={tall}
         corner={corner}

@@ -1,6 +1,10 @@
 import type { Drawing, Rung, Figure, Sentence } from '../../api/ladder.generated'
 import type { Plan } from '../../api/plan.generated'
-import { SlackLine, LegLine, BeamFigure, AngleArcs, HookBlock } from '../figures/figures'
+import { HookBlock } from '../figures/lifting'
+import { BeamFigure } from '../figures/lifting'
+import { AngleArcs } from '../figures/legs'
+import { LegLine } from '../figures/legs'
+import { SlackLine } from '../figures/legs'
 import { At } from '../scale/scale'
 import { kindOf, inPlane } from './Elevation'
 

@@ -2,14 +2,36 @@ import type { Rung, Drawing } from '../../api/ladder.generated'
 import type { Plan } from '../../api/plan.generated'
 import { Label } from '../figures/figures'
 import { At, type Place, type ElevationScale } from '../scale/scale'
-import type { ReactNode } from 'react'
+import { memo } from 'react'
+import { shadow } from '../scale/solids'
+
+// The parts of a take-off in their outlines; worked out anew only when they or the scale change.
+const Solids = memo(function Solids({ drawing, scale }: { drawing: Drawing; scale: ElevationScale }) {
+  return drawing.solids.map((solid, index) => {
+    const outline = shadow(solid, (place) => {
+      const { x, y } = scale.load(place as Place)
+      return [x, y]
+    })
+    return (
+      outline.length > 2 && (
+        <path
+          key={index}
+          d={`M${outline.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join('L')}Z`}
+          fill="none"
+          stroke="var(--ink2)"
+          strokeWidth={1}
+          strokeDasharray={solid.cut ? '3 3' : undefined}
+        />
+      )
+    )
+  })
+})
 
 // The load as a box, its parts and its rated points.
 export function LoadOutline({
   onRung,
   corners,
   lit,
-  parts,
   drawing,
   tall,
   corner,
@@ -23,7 +45,6 @@ export function LoadOutline({
   onRung: (id: Rung['id']) => void
   corners: At[]
   lit: string | null
-  parts: ReactNode
   drawing: Drawing
   tall: number
   corner: (along: number, z: number) => Place
@@ -43,7 +64,7 @@ export function LoadOutline({
           stroke={lit === 'load' ? 'var(--mark)' : 'var(--ink)'}
           strokeWidth={lit === 'load' ? 4 : 2.5}
         />
-        {parts}
+        <Solids drawing={drawing} scale={scale} />
         {drawing.solids.length === 0 && tall > 60 && (
           <path
             d={[corner(0, size[2] * 0.93), corner(size[axis], size[2] * 0.93)]

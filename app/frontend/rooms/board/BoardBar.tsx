@@ -4,10 +4,10 @@ import { Link } from 'react-router'
 import type { BoardPage } from '../../api/client'
 import { usePreferences } from '../../ui/preferences'
 import { BAR_HEIGHT, figures } from '../../ui/theme/tokens'
-import { Brand } from '../../shell/TopBar'
+import { Brand } from '../../shell/Brand'
 import { FileButton } from '../../shell/FileDrop'
 
-export type Order = 'day' | 'weakest'
+type Order = 'day' | 'weakest'
 interface Props {
   board: BoardPage | undefined
   order: Order

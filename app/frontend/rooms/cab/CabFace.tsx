@@ -7,10 +7,8 @@ import { type Indication, type Reading } from '../../api/client'
 import { Heading } from '../../ui/Row'
 
 import { CraneView, Figure, Sentence } from '../../api/ladder.generated'
-import { usePreferences } from '../../ui/preferences'
-import { FEET } from '../../units/units'
-import { POUNDS } from '../../units/units'
 import type { Editor } from '../../plan/usePlanEditor'
+import { Face } from './Face'
 
 const RATES: [number, string][] = [
   [1, 'as fast as a crane'],
@@ -58,101 +56,6 @@ const Choice = ({
     </select>
   </label>
 )
-
-// What the operator sees. Without a fresh and sound reading there are no figures at all.
-function Face({ said, mine }: { said: Indication; mine: boolean }) {
-  const us = usePreferences().preferences.system === 'us'
-  const { reading } = said
-  if (!reading)
-    return (
-      <div className="no-reading" role="status" data-indicator="none">
-        No reading
-        <small>
-          {said.no_reading}. The last figures are not shown: they are not live. Stop until it speaks again.
-        </small>
-      </div>
-    )
-  if (!mine)
-    return (
-      <div className="no-reading" role="status" data-indicator="other">
-        Not this plan
-        <small>
-          {reading.plan ? `It follows ${reading.plan}.` : 'It follows no plan yet.'} Play this plan, or begin
-          from the start.
-        </small>
-      </div>
-    )
-  const mass = (kg: number, up: boolean) =>
-    us
-      ? `${(up ? Math.ceil(kg / POUNDS) : Math.floor(kg / POUNDS)).toLocaleString('en-US')} lb`
-      : `${Math.round(kg).toLocaleString('en-US').replaceAll(',', '\u202f')} kg`
-  const long = (metres: number) => (us ? `${(metres / FEET).toFixed(1)} ft` : `${metres.toFixed(2)} m`)
-  const cut = reading.state === 'cut_out'
-  return (
-    <div data-indicator={reading.state}>
-      <Box
-        role="status"
-        sx={{
-          bgcolor: cut ? 'var(--stopGround)' : 'var(--wash)',
-          color: cut ? 'var(--onStop)' : 'var(--ink)',
-          p: '8px 12px',
-          fontSize: 29,
-          fontWeight: 600,
-          lineHeight: 1.1,
-          minHeight: 82,
-          boxSizing: 'border-box',
-        }}
-      >
-        {WORDS[reading.state]}
-        <Box sx={{ fontSize: 18, fontWeight: 500 }}>
-          {cut
-            ? `${reading.why ?? 'nothing is rated here'}${reading.ahead_kg ? `, ${mass(reading.ahead_kg, false)} allowed ahead` : ''}: motion that makes it worse is stopped`
-            : reading.state === 'warning'
-              ? 'above 90 % of what it allows here'
-              : reading.playing
-                ? 'moving'
-                : 'standing'}
-        </Box>
-      </Box>
-      <dl className="cab-figures">
-        <div className="large">
-          <dt>load on the hook, gross</dt>
-          <dd data-read="load">{mass(reading.load_kg, true)}</dd>
-        </div>
-        <div>
-          <dt>allowed here</dt>
-          <dd>{reading.rated_kg === null ? 'nothing' : mass(reading.rated_kg, false)}</dd>
-        </div>
-        <div>
-          <dt>of it</dt>
-          <dd>{reading.rated_kg ? `${Math.ceil((100 * reading.load_kg) / reading.rated_kg)} %` : '–'}</dd>
-        </div>
-        <div>
-          <dt>radius</dt>
-          <dd data-read="radius">{long(reading.radius_m)}</dd>
-        </div>
-        <div>
-          <dt>slew</dt>
-          <dd data-read="slew">{reading.slew_deg === null ? '–' : `${reading.slew_deg.toFixed(1)}°`}</dd>
-        </div>
-        <div>
-          <dt>boom</dt>
-          <dd>{long(reading.boom_m)}</dd>
-        </div>
-        <div>
-          <dt>hook height</dt>
-          <dd>{long(reading.hook_m)}</dd>
-        </div>
-      </dl>
-    </div>
-  )
-}
-
-const WORDS: Record<Reading['state'], string> = {
-  normal: 'within its limit',
-  warning: 'near its limit',
-  cut_out: 'CUT OUT',
-}
 
 // The face of the indicator, and what plays it.
 export function CabFace({

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box'
 
-import type { Moving } from '../../plan/usePlanEditor'
+import type { Moving } from '../../plan/useSteps'
 import type { Part, Plan } from '../../api/plan.generated'
 
 import { RowDetail } from './RowDetail'

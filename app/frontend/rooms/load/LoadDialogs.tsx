@@ -1,6 +1,6 @@
 import type { StandardPart, KeptGroup } from '../../api/answers'
 import type { Plan, TakeOff, Group } from '../../api/plan.generated'
-import type { Moving } from '../../plan/usePlanEditor'
+import type { Moving } from '../../plan/useSteps'
 import { CsvDialog } from './CsvDialog'
 import { GroupDialog } from './GroupDialog'
 import { IndicatedDialog } from './IndicatedDialog'

@@ -3,26 +3,19 @@ import Box from '@mui/material/Box'
 import { useQuery } from '@tanstack/react-query'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { useLocation } from 'react-router'
-import { api, type KeptGroup, type StandardPart } from '../../api/client'
+import { api } from '../../api/client'
 import { useShown } from '../../ui/preferences'
 import { useSize } from '../../ui/useSize'
 
 import { PlanBar } from '../../shell/PlanBar'
 import type { Editor } from '../../plan/usePlanEditor'
-import type { TakeOff } from '../../api/plan.generated'
-
-import { doubled, moved, pointerOf, rowsOf, under, without, withRows, type Field } from './rows'
+import { pointerOf, rowsOf } from './rows'
 import { LoadDialogs } from './LoadDialogs'
 import { LoadMenu } from './LoadMenu'
 import { LoadAside } from './LoadAside'
 import { LoadTable } from './LoadTable'
 import type { LoadDialog } from './rows'
-
-// The cell that a place of the plan is written in.
-const cellOf = (pointer: string) => {
-  const [, at, field] = /\/parts\/(\d+)\/(\w+)$/.exec(pointer) ?? []
-  return at ? { row: Number(at), field: field as Field } : null
-}
+import { cellOf, useParts, type Wanted } from './useParts'
 
 // Where the load becomes known: its parts in a sheet, the same parts to scale, and what they come to.
 export function LoadRoom({
@@ -43,9 +36,7 @@ export function LoadRoom({
   const [printing, setPrinting] = useState(false)
   const chooser = useRef<HTMLInputElement>(null)
   const sent = useLocation().state as { go?: string } | null
-  const [wanted, setWanted] = useState<{ row: number; field: Field; select?: string } | null>(() =>
-    cellOf(sent?.go ?? ''),
-  )
+  const [wanted, setWanted] = useState<Wanted | null>(() => cellOf(sent?.go ?? ''))
   const shown = useShown()
   const [ref, size] = useSize({ width: 380, height: 420 })
   const vocabulary = useQuery({ queryKey: ['shapes'], queryFn: api.vocabulary, staleTime: Infinity })
@@ -63,69 +54,20 @@ export function LoadRoom({
   const sheet = checked.ladder?.take_off?.pointer === pointerOf(of) ? checked.ladder.take_off : null
   const { working } = checked
 
-  const add = useCallback(
-    (part: StandardPart) => {
-      const next = [
-        ...rows,
-        under(rows.at(-1), {
-          name: part.title,
-          shape: part.shape,
-          size: part.size,
-          material: part.material || rows.at(-1)?.material || '',
-        }),
-      ]
-      change(withRows(plan, of, next), `${part.title} added`)
-      setDialog(null)
-      setWanted({ row: next.length - 1, field: 'size', select: '…' })
-    },
-    [change, of, plan, rows],
-  )
-  // Into the whole load only: a group holds no other groups.
-  const addKept = async (kept: KeptGroup) => {
-    const { data } = await api.keptGroup(kept.id)
-    const there = groups.some((group) => group.title.toLowerCase() === data.title.toLowerCase())
-    const next = [...rows, under(undefined, { name: data.title, shape: data.title, material: '' })]
-    change(
-      { ...withRows(plan, null, next), ...(!there && { '/load/take_off/groups': [...groups, data] }) },
-      `${data.title} added`,
-    )
-    setDialog(null)
-    setWanted({ row: next.length - 1, field: 'x' })
-  }
-  const takeTable = (takeOff: TakeOff, note: string) => {
-    change({ ...withRows(plan, null, takeOff.parts), '/load/take_off': takeOff }, note)
-    onTable(null)
-    setOf(null)
-  }
+  const { add, addKept, takeTable, go, toRow, set, act, inside } = useParts({
+    editor,
+    of,
+    row,
+    rows,
+    groups,
+    setOf,
+    setRow,
+    setChosen,
+    setDialog,
+    setWanted,
+    onTable,
+  })
   const printed = useCallback(() => setPrinting(false), [])
-  const go = useCallback((pointer: string) => {
-    const cell = cellOf(pointer)
-    if (cell) setWanted(cell)
-  }, [])
-  const toRow = useCallback((at: number) => setWanted({ row: at, field: 'name' }), [])
-  const set = (field: Field, text: string) =>
-    change({ [`${pointerOf(of)}/${row}/${field}`]: text }, `row ${row + 1}, ${field}`)
-  const act = (to: 'up' | 'down' | 'double' | 'out') => {
-    const next =
-      to === 'up'
-        ? moved(rows, row, row - 1)
-        : to === 'down'
-          ? moved(rows, row, row + 1)
-          : to === 'double'
-            ? doubled(rows, row)
-            : without(rows, row)
-    change(
-      withRows(plan, of, next),
-      `row ${row + 1} ${{ up: 'moved up', down: 'moved down', double: 'doubled', out: 'taken out' }[to]}`,
-    )
-    setRow(to === 'up' ? row - 1 : to === 'out' ? row : row + 1)
-  }
-  const inside = (group: number | null) => {
-    settle('row')
-    setChosen(new Set())
-    setRow(0)
-    setOf(group)
-  }
   const groupOf = groups.findIndex(
     (group) => group.title.trim().toLowerCase() === rows[row]?.shape.trim().toLowerCase(),
   )

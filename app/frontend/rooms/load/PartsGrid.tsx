@@ -1,6 +1,6 @@
 import type { TakeOff } from '../../api/ladder.generated'
 import type { Part } from '../../api/plan.generated'
-import { PartRow } from './PartsTable'
+import { PartRow } from './PartRow'
 import { type Field, COLUMNS } from './rows'
 import type { RefObject } from 'react'
 import type { Virtualizer } from '@tanstack/react-virtual'

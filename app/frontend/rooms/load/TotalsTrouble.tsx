@@ -3,7 +3,7 @@ import Box from '@mui/material/Box'
 import type { TakeOff } from '../../api/ladder.generated'
 import type { Load } from '../../api/plan.generated'
 
-import type { Moving } from '../../plan/usePlanEditor'
+import type { Moving } from '../../plan/useSteps'
 
 const SOURCES: [part: 'weight' | 'cg' | 'size', words: string][] = [
   ['weight', 'Weight'],

@@ -9,7 +9,7 @@ import { PlanView } from '../../drawing/views/PlanView'
 import { ReachStrip } from '../../drawing/views/ReachStrip'
 import type { RungId } from '../../api/ladder.generated'
 import { barOf } from '../../ladder/layout'
-import { GROUND_FROM_BOTTOM, STRIP_HEIGHT, LADDER_WIDTH } from '../../ui/theme/tokens'
+import { GROUND_FROM_BOTTOM, STRIP_HEIGHT } from '../../ui/theme/tokens'
 
 import { useSheetZoom } from './useSheetZoom'
 import type { Hand } from '../../plan/usePlanEditor'
@@ -20,6 +20,7 @@ import { Leader } from './Leader'
 import { CARD_WIDTH, type Layout, type Looking } from './sheetLayout'
 import { SheetView } from './SheetView'
 import { SheetTools } from './SheetTools'
+import { SheetGround } from './SheetGround'
 
 interface Props {
   editor: Hand
@@ -78,43 +79,14 @@ export const Sheet = memo(function Sheet({
         role="group"
         sx={{ position: 'absolute', inset: 0, overflow: 'visible', userSelect: 'none' }}
       >
-        <defs>
-          <clipPath id="sheet">
-            <rect x={0} y={STRIP_HEIGHT} width={width} height={height - STRIP_HEIGHT} />
-          </clipPath>
-          <pattern
-            id="earth"
-            width={9}
-            height={9}
-            patternUnits="userSpaceOnUse"
-            patternTransform="rotate(45)"
-          >
-            <rect width={1.4} height={9} fill="var(--ink2)" />
-          </pattern>
-        </defs>
-        <rect
-          x={0}
-          y={STRIP_HEIGHT}
+        <SheetGround
           width={width}
-          height={height - STRIP_HEIGHT}
-          fill="transparent"
-          {...panning}
-          style={{ touchAction: 'none' }}
-          data-leave-out
+          height={height}
+          panning={panning}
+          view={view}
+          moved={moved}
+          ground={ground}
         />
-        {view !== 'plan' && view !== 'crane' && !moved && (
-          <rect
-            x={0}
-            y={ground}
-            width={width}
-            height={12}
-            fill="url(#earth)"
-            opacity={0.5}
-            pointerEvents="none"
-          />
-        )}
-        <path d={`M0 ${STRIP_HEIGHT}H${width}`} stroke="var(--ink)" strokeWidth={1.5} />
-        <path d={`M${-LADDER_WIDTH} ${ground}H${width}`} stroke="var(--ink)" strokeWidth={2.5} />
         {leaders &&
           ladder?.rungs.map(({ id }) => {
             const top = layout.ladder.tops[id]

@@ -7,7 +7,7 @@ import { STRIP_HEIGHT } from '../../ui/theme/tokens'
 import { History } from '../../shell/History'
 import { Tools, Views } from './Tools'
 
-import type { Moving } from '../../plan/usePlanEditor'
+import type { Moving } from '../../plan/useSteps'
 
 import { LegCard } from './LegCard'
 import { CARD_WIDTH, type Looking } from './sheetLayout'

@@ -9,7 +9,7 @@ import { Elevation } from '../../drawing/views/Elevation'
 import { PlanSheet } from '../../drawing/views/PlanSheet'
 import { PlatformSheet } from '../../drawing/views/PlatformSheet'
 import { machineOf } from '../../plan/crane'
-import type { Moving } from '../../plan/usePlanEditor'
+import type { Moving } from '../../plan/useSteps'
 import { STRIP_HEIGHT } from '../../ui/theme/tokens'
 import { type Layout, Frozen } from './sheetLayout'
 

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box'
 
 import useMediaQuery from '@mui/material/useMediaQuery'
 import { useTheme } from '@mui/material/styles'
-import { useCallback, useEffect, useMemo, useState, type FocusEvent } from 'react'
+import { useCallback, useEffect, useState, type FocusEvent } from 'react'
 import { useNavigate } from 'react-router'
 import { usePreferences } from '../../ui/preferences'
 import { useSize } from '../../ui/useSize'
@@ -16,13 +16,13 @@ import { FIT } from '../../drawing/scale/scale'
 import type { Entry } from '../../drawing/grips/ElevationGrips'
 import { RiggingDialogs } from '../rigging/RiggingDialogs'
 import type { RiggingDialog } from '../../plan/dialogs'
-
-import { sheetLayout, type Frozen, type Looking } from './sheetLayout'
+import { type Looking } from './sheetLayout'
 import { FIELDS, useKeys } from './useKeys'
 import type { Editor } from '../../plan/usePlanEditor'
 import { PanelPlace } from './PanelPlace'
 import { SheetPlace } from './SheetPlace'
 import { LadderPlace } from './LadderPlace'
+import { useSheetLayout } from './useSheetLayout'
 
 // How high the flights stand with all room they want, as on a phone.
 const stackOf = (ladder: NonNullable<Editor['checked']['ladder']>, selected: RungId) =>
@@ -101,32 +101,7 @@ export function Workbench({ editor }: { editor: Editor }) {
     close: () => setOpen(false),
     look,
   })
-  const fresh = useMemo(
-    () => sheetLayout({ ladder, selected, frozen: null, ...size, ...looking }),
-    [ladder, selected, size, looking],
-  )
-  const [frozen, setFrozen] = useState<Frozen>({
-    of: null,
-    scale: null,
-    drawing: null,
-    strip: null,
-    plan: null,
-    crane: null,
-  })
-  if (frozen.of !== editor.dragging)
-    setFrozen({
-      of: editor.dragging,
-      scale: fresh.scale,
-      drawing: fresh.drawing,
-      strip: fresh.strip,
-      plan: fresh.plan,
-      crane: fresh.crane,
-    })
-  const held = editor.dragging && frozen.of === editor.dragging
-  const layout = useMemo(
-    () => (held ? sheetLayout({ ladder, selected, frozen, ...size, ...looking }) : fresh),
-    [held, ladder, selected, frozen, size, fresh, looking],
-  )
+  const layout = useSheetLayout({ ladder, selected, dragging: editor.dragging, ...size, ...looking })
   // On a phone the ladder takes the height it wants, above the drawing.
   const ladderHeight = phone && ladder ? stackOf(ladder, selected) + GROUND_FROM_BOTTOM + 8 : layout.height
   const flights = phone

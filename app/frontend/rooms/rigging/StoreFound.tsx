@@ -9,10 +9,7 @@ import { COLOUR, WORD } from '../../ladder/verdict'
 import { Heading } from '../../ui/Row'
 
 import { Figure, Sentence } from '../../api/ladder.generated'
-
-export const plain = (kind: string) => kind.replaceAll('_', ' ')
-
-const ANGLES = ['60', '45', '30'] as const
+import { plain, Rejected, ToBuy } from './StoreRest'
 
 // What of the store can serve, what cannot and why, what to hire or buy.
 export function StoreFound({
@@ -92,78 +89,8 @@ export function StoreFound({
               To hire or buy
             </Heading>
           )}
-          {found.buy.length > 0 && (
-            <table className="grid">
-              <thead>
-                <tr>
-                  <th scope="col">kind</th>
-                  <th scope="col">as planned</th>
-                  {ANGLES.map((angle) => (
-                    <th key={angle} scope="col">
-                      {angle}° from horizontal
-                    </th>
-                  ))}
-                </tr>
-              </thead>
-              <tbody>
-                {found.buy.map((one) => (
-                  <tr key={one.kind}>
-                    <th scope="row">{plain(one.kind)}</th>
-                    <td>{one.size ? `${one.size}, ${shown(one.rating)}` : 'none serves'}</td>
-                    {ANGLES.map((angle) => (
-                      <td key={angle}>
-                        {one.at[angle] ? `${one.at[angle].size}, ${shown(one.at[angle].rating)}` : '–'}
-                      </td>
-                    ))}
-                  </tr>
-                ))}
-                {found.spread && (
-                  <tr>
-                    <th scope="row">shortest reach for this spread</th>
-                    <td>{shown(found.need.length)}</td>
-                    {ANGLES.map((angle) => (
-                      <td key={angle}>{shown(found.spread![angle])}</td>
-                    ))}
-                  </tr>
-                )}
-              </tbody>
-            </table>
-          )}
-          <details className="rejected">
-            <summary>{found.rejected_count} cannot serve, and why</summary>
-            <input
-              type="search"
-              aria-label="Find among those that cannot serve"
-              placeholder="find by number, kind or reason"
-              value={wanted}
-              onChange={(event) => setWanted(event.target.value)}
-            />
-            <table className="grid">
-              <thead>
-                <tr>
-                  <th scope="col">number</th>
-                  <th scope="col">what</th>
-                  <th scope="col">what speaks against it</th>
-                </tr>
-              </thead>
-              <tbody>
-                {rejected.map((one) => (
-                  <tr key={one.number} data-rejected={one.number}>
-                    <th scope="row">{one.number}</th>
-                    <td>
-                      {plain(one.kind)}, {one.size}
-                    </td>
-                    <td>{one.reasons.join('; ')}</td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-            {found.rejected_count > found.rejected.length && (
-              <div>
-                The first {found.rejected.length} of {found.rejected_count} are listed.
-              </div>
-            )}
-          </details>
+          {found.buy.length > 0 && <ToBuy found={found} />}
+          <Rejected found={found} rejected={rejected} wanted={wanted} setWanted={setWanted} />
           <Box sx={{ mt: 2 }}>
             <Button component={Link} to="/store" variant="outlined">
               To the gear store

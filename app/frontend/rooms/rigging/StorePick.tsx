@@ -8,7 +8,8 @@ import { Asked } from '../../ui/Asked'
 import type { RiggingProps } from './taking'
 import '../../ui/tables.css'
 
-import { plain, StoreFound } from './StoreFound'
+import { StoreFound } from './StoreFound'
+import { plain } from './StoreRest'
 
 // What of the store can hold the legs, best first, each with the word of the whole ladder; what cannot, and why; what
 // would need to be hired or bought.

@@ -7,7 +7,7 @@ import { usePreferences, useShown } from '../../ui/preferences'
 import { Reading } from '../../ui/Reading'
 
 import { BAR_HEIGHT, figures } from '../../ui/theme/tokens'
-import { Brand } from '../../shell/TopBar'
+import { Brand } from '../../shell/Brand'
 import { PieceDialog } from './PieceDialog'
 import { StoreCsvDialog } from './StoreCsvDialog'
 import { KINDS, plain, STATES } from './words'

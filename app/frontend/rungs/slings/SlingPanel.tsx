@@ -9,25 +9,13 @@ import { QuantityField, WordsField } from '../shared/fields'
 import type { PanelProps } from '../shared/panel'
 import { fieldId } from '../shared/places'
 import { keptSlings, slingChoices, usedSlings, useStore } from '../shared/slings'
-import { PreventedFields } from '../shared/Prevented'
+
+import { HitchFields } from './HitchFields'
 
 const HITCHES: [string, string][] = [
   ['vertical', 'straight'],
   ['choker', 'choker'],
   ['basket', 'basket'],
-]
-
-// How the legs hold the load: arrangement, slings, hitches, and where they work.
-const WRAPS: [string, string][] = [
-  ['', 'not given'],
-  ['1', 'once'],
-  ['2', 'twice'],
-  ['3', 'three times'],
-]
-const BEATEN: [string, string][] = [
-  ['', 'not said'],
-  ['no', 'left as it closed'],
-  ['yes', 'beaten down'],
 ]
 
 export function SlingPanel({ editor, ladder, open, go }: PanelProps) {
@@ -89,74 +77,7 @@ export function SlingPanel({ editor, ladder, open, go }: PanelProps) {
                 onChoose={(hitch) => editor.change({ [`${at}/hitch`]: hitch }, `hitch of the ${name} leg`)}
               />
             </Row>
-            {leg.hitch !== 'vertical' && (
-              <>
-                <Row columns="1fr 1fr">
-                  {leg.hitch === 'choker' ? (
-                    <QuantityField
-                      {...field}
-                      pointer={`${at}/choke_angle`}
-                      label="Angle of choke"
-                      note={`angle of choke of the ${name} leg`}
-                    />
-                  ) : (
-                    <QuantityField
-                      {...field}
-                      pointer={`${at}/basket_width`}
-                      label="Width between its sides"
-                      note={`basket width of the ${name} leg`}
-                    />
-                  )}
-                  <QuantityField
-                    {...field}
-                    pointer={`${at}/round`}
-                    label="Goes round the load"
-                    note={`what of the ${name} sling goes round the load`}
-                    empty="not measured"
-                  />
-                </Row>
-                <Row columns={leg.hitch === 'choker' ? '1fr 1fr' : '1fr'}>
-                  <ChoiceField
-                    id={fieldId(`${at}/wraps`)}
-                    label="Wraps round the load"
-                    note={`wraps of the ${name} leg`}
-                    value={String(leg.wraps ?? '')}
-                    choices={WRAPS}
-                    onChoose={(wraps) =>
-                      editor.change(
-                        { [`${at}/wraps`]: wraps ? Number(wraps) : null },
-                        `wraps of the ${name} leg`,
-                      )
-                    }
-                  />
-                  {leg.hitch === 'choker' && (
-                    <ChoiceField
-                      id={fieldId(`${at}/beaten_down`)}
-                      label="The choke was"
-                      note={`how the ${name} choke was set`}
-                      value={leg.beaten_down ? 'yes' : leg.beaten_down === false ? 'no' : ''}
-                      choices={BEATEN}
-                      onChoose={(beaten) =>
-                        editor.change(
-                          { [`${at}/beaten_down`]: beaten ? beaten === 'yes' : null },
-                          `how the ${name} choke was set`,
-                        )
-                      }
-                    />
-                  )}
-                </Row>
-                <PreventedFields editor={editor} at={at} name={name} hitch={leg.hitch} />
-                {leg.hitch === 'choker' && (
-                  <QuantityField
-                    {...field}
-                    pointer={`${at}/loop_angle`}
-                    label="Inner angle of the loop"
-                    note={`inner angle of the ${name} choke`}
-                    empty="not measured"
-                  />
-                )}
-              </>
-            )}
+            <HitchFields leg={leg} field={field} at={at} name={name} editor={editor} />
             {(leg.hitch !== 'vertical' || leg.bend) && (
               <QuantityField
                 {...field}

@@ -7,6 +7,37 @@ const cssVariables = (tokens: Tokens) => ({
   '--figures': figures,
 })
 
+// Choices that stand on the bar.
+const onBar = {
+  '.bar-choice': {
+    height: '100%',
+    justifyContent: 'flex-end',
+    borderRight: '1px solid var(--line)',
+    '& .MuiInputLabel-root': {
+      color: 'inherit !important',
+      fontFamily: figures,
+      fontSize: 15,
+      transform: 'translate(10px, 8px)',
+    },
+    '& .MuiNativeSelect-root': { color: 'inherit', fontFamily: figures, margin: 0 },
+    '& .MuiNativeSelect-select': { padding: '0 26px 8px 10px !important', fontWeight: 600, fontSize: 15 },
+    '& .MuiNativeSelect-icon': { color: 'inherit', top: 'auto', bottom: 5 },
+    '& option': { color: 'var(--ink)', background: 'var(--chalk)' },
+  },
+  '.bar-units .MuiToggleButton-root': {
+    color: 'inherit',
+    border: 0,
+    padding: '0 11px',
+    fontFamily: figures,
+    fontSize: 17,
+    fontWeight: 600,
+    '&.Mui-selected, &.Mui-selected:hover': {
+      backgroundColor: 'var(--barSelected)',
+      color: 'var(--onBarSelected)',
+    },
+  },
+}
+
 export const themeOf = (mode: 'day' | 'night') => {
   const tokens = mode === 'day' ? day : night
   const box = { borderRadius: 0, border: '1.5px solid var(--ink)', backgroundColor: 'var(--chalk)' }
@@ -46,6 +77,7 @@ export const themeOf = (mode: 'day' | 'night') => {
           ':focus-visible': { outline: '3px solid var(--mark)', outlineOffset: '1px' },
           '.on-bar :focus-visible, .on-bar:focus-visible': { outlineColor: 'var(--onBar)' },
           '.figures': { fontFamily: figures },
+          ...onBar,
           '.hush': {
             position: 'absolute',
             width: 1,
@@ -109,6 +141,7 @@ export const themeOf = (mode: 'day' | 'night') => {
         },
       },
       MuiNativeSelect: { styleOverrides: { icon: { color: 'var(--mark)' } } },
+      MuiToggleButton: { styleOverrides: { root: { borderRadius: 0, textTransform: 'none' } } },
       MuiDialog: { styleOverrides: { paper: { border: '2px solid var(--ink)', backgroundImage: 'none' } } },
       MuiMenu: { styleOverrides: { paper: { border: '1.5px solid var(--ink)', backgroundImage: 'none' } } },
     },

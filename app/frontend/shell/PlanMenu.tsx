@@ -1,0 +1,79 @@
+import Menu from '@mui/material/Menu'
+import MenuItem from '@mui/material/MenuItem'
+import { Link } from 'react-router'
+import { api } from '../api/client'
+import { MENU_DIALOGS, type RiggingDialog } from '../plan/dialogs'
+import type { SaveState } from '../plan/usePlanEditor'
+import { usePreferences } from '../ui/preferences'
+import { FileButton } from './FileDrop'
+
+export type DialogName = 'keys' | 'revisions' | 'details'
+
+// Where else one may go from a plan, and what may be done with the whole of it.
+export function PlanMenu({
+  menu,
+  close,
+  id,
+  room,
+  state,
+  onDialog,
+  onRigging,
+}: {
+  menu: HTMLElement | null
+  close: () => void
+  id: number
+  room: 'ladder' | 'load' | 'cab'
+  state: SaveState
+  onDialog: (name: DialogName) => void
+  onRigging?: (dialog: RiggingDialog) => void
+}) {
+  const { preferences, prefer } = usePreferences()
+  const then = (act: () => void) => () => {
+    close()
+    act()
+  }
+  return (
+    <Menu anchorEl={menu} open={!!menu} onClose={close}>
+      <MenuItem component={Link} to="/">
+        To the board
+      </MenuItem>
+      {room === 'ladder' ? (
+        <MenuItem component={Link} to={`/plans/${id}/load`} onClick={close}>
+          The load: take-off and centre of gravity
+        </MenuItem>
+      ) : (
+        <MenuItem component={Link} to={`/plans/${id}`} onClick={close}>
+          To the ladder
+        </MenuItem>
+      )}
+      {onRigging &&
+        MENU_DIALOGS.map(([which, words]) => (
+          <MenuItem key={which} onClick={then(() => onRigging(which))}>
+            {words}
+          </MenuItem>
+        ))}
+      <MenuItem component={Link} to={`/plans/${id}/cab`} onClick={close}>
+        Play it in the cab
+      </MenuItem>
+      <MenuItem component={Link} to="/cranes" onClick={close}>
+        Cranes and charts
+      </MenuItem>
+      <MenuItem component={Link} to="/store" onClick={close}>
+        The gear store
+      </MenuItem>
+      <MenuItem component={Link} to={`/plans/${id}/working`} onClick={close}>
+        All working, to print
+      </MenuItem>
+      <MenuItem onClick={then(() => onDialog('details'))}>Title, site and time</MenuItem>
+      <MenuItem component="a" href={api.fileAddress(id)} disabled={state !== 'saved'} onClick={close}>
+        Save as a plan file
+      </MenuItem>
+      <FileButton menu onDone={close} />
+      <MenuItem onClick={then(() => onDialog('revisions'))}>Revisions kept</MenuItem>
+      <MenuItem onClick={() => prefer({ night: !preferences.night })}>
+        {preferences.night ? 'Day' : 'Night'}
+      </MenuItem>
+      <MenuItem onClick={then(() => onDialog('keys'))}>Keys</MenuItem>
+    </Menu>
+  )
+}
