@@ -50,6 +50,7 @@ export default ts.config(
         },
       ],
       'max-lines': ['error', 250],
+      'max-lines-per-function': ['error', 150],
       'max-len': ['error', { code: 110, ignorePattern: '^import ' }],
     },
   },

@@ -9,8 +9,8 @@ import { Pennant } from './Pennant'
 
 const PENNANT_ON_LANDING = 5
 
-// The load path as a ladder, foot first in the list, standing on the drawing's ground line: flights with landings, one
-// of them open.
+// The load path as a ladder, foot first in the list, standing on the drawing's ground line: flights with
+// landings, one of them open.
 export const Ladder = memo(function Ladder({
   flights,
   rungs,

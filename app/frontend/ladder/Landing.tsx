@@ -16,8 +16,8 @@ interface Props {
   onSelect: (id: RungId) => void
 }
 
-// The head of a flight. Closed, it says how its weakest rung stands and shows the others folded to lines; it opens with
-// the rung whose line was met, else with the weakest.
+// The head of a flight. Closed, it says how its weakest rung stands and shows the others folded to lines;
+// it opens with the rung whose line was met, else with the weakest.
 export function Landing({ flight, rungs, open, working, leads, top, onSelect }: Props) {
   const shown = useShown()
   const worst = rungs.find((rung) => rung.id === flight.worst)!

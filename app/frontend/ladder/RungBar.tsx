@@ -83,10 +83,16 @@ export function RungBar({
       {verdict === 'stop' && (
         <g fill="var(--stop)">
           <path
-            d={`M0 ${h * 0.05} L${left} ${drop} l${-jag} ${bar * 0.3} l${jag * 1.2} ${bar * 0.35} l${-jag} ${bar * 0.42} L0 ${h * 0.05 + bar} Z`}
+            d={
+              `M0 ${h * 0.05} L${left} ${drop} l${-jag} ${bar * 0.3} l${jag * 1.2}` +
+              ` ${bar * 0.35} l${-jag} ${bar * 0.42} L0 ${h * 0.05 + bar} Z`
+            }
           />
           <path
-            d={`M${w} ${-h * 0.04} L${right} ${h * 0.1} l${jag} ${bar * 0.3} l${-jag * 1.3} ${bar * 0.34} l${jag * 0.9} ${bar * 0.36} L${w} ${-h * 0.04 + bar} Z`}
+            d={
+              `M${w} ${-h * 0.04} L${right} ${h * 0.1} l${jag} ${bar * 0.3} l${-jag * 1.3}` +
+              ` ${bar * 0.34} l${jag * 0.9} ${bar * 0.36} L${w} ${-h * 0.04 + bar} Z`
+            }
           />
         </g>
       )}

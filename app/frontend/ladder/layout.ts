@@ -8,8 +8,9 @@ const LEGS = 45
 const SOME_LEGS = [3, 4]
 const BAR_BELOW_TOP = 24
 
-// Where landings and the rungs of the one open flight stand, as tops in the ladder; foot first from the ground up.
-// tops: of the rungs that can be pointed at. within: of all rungs of the open flight, from its own top.
+// Where landings and the rungs of the one open flight stand, as tops in the ladder; foot first from the
+// ground up. tops: of the rungs that can be pointed at. within: of all rungs of the open flight, from its
+// own top.
 export interface LadderLayout {
   open: FlightId | null
   landings: Partial<Record<FlightId, number>>
@@ -20,7 +21,8 @@ export interface LadderLayout {
 
 export const barOf = (top: number) => top + BAR_BELOW_TOP
 
-// The legs of a rung that are shown one by one: three or four of them, on the rung that is selected or governs.
+// The legs of a rung that are shown one by one: three or four of them, on the rung that is selected or
+// governs.
 export function legsOf(rung: Rung, governs: RungId[], selected: RungId) {
   if (rung.flight !== 'rigging' || (rung.id !== selected && !governs.includes(rung.id))) return []
   const legs = rung.parts.filter((part) => part.utilisation)

@@ -3,8 +3,8 @@ import type { Ladder, RungId } from '../api/ladder.generated'
 import type { Plan } from '../api/plan.generated'
 import { difference } from './pointers'
 
-// What of the take-off is wanted beside the ladder: a group by its number or the load's own list, and the row whose
-// working is shown.
+// What of the take-off is wanted beside the ladder: a group by its number or the load's own list, and the
+// row whose working is shown.
 export interface Look {
   of: number | null
   row: number | null
@@ -25,8 +25,8 @@ interface Base {
   document: Plan
 }
 
-// Asks for a document's ladder, and sends only what differs from one that was sent before as long as that is little
-// and the server still has it.
+// Asks for a document's ladder, and sends only what differs from one that was sent before as long as that
+// is little and the server still has it.
 export function asker() {
   let base: Base | null = null
 

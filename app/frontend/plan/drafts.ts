@@ -1,8 +1,8 @@
 import type { Plan } from '../api/plan.generated'
 import type { Base } from './base'
 
-// What was typed and not yet saved is kept in the browser, so that a reload loses nothing. sent: what was on its way
-// to the server, should the answer never have been heard.
+// What was typed and not yet saved is kept in the browser, so that a reload loses nothing. sent: what was
+// on its way to the server, should the answer never have been heard.
 export interface Draft {
   base: Base
   document: Plan
@@ -48,8 +48,8 @@ const write = (id: number, draft: Draft | null) => {
   }
 }
 
-// Writes a draft, or takes it away. A long take-off is written a moment after the last key, or when the page goes.
-// Gives back what calls it off.
+// Writes a draft, or takes it away. A long take-off is written a moment after the last key, or when the
+// page goes. Gives back what calls it off.
 export const keepDraft = (id: number, draft: Draft | null): (() => void) => {
   if (!draft || (draft.document.load.take_off?.parts.length ?? 0) < LONG_LIST) {
     write(id, draft)

@@ -27,7 +27,8 @@ const put = (data: unknown, path: string[], value: unknown): unknown => {
   return { ...place, [key]: put(place[key], rest, value) }
 }
 
-// Are two documents the same? What they share is not looked into, so that one key typed in a long list costs little.
+// Are two documents the same? What they share is not looked into, so that one key typed in a long list
+// costs little.
 export const same = (one: unknown, other: unknown): boolean => {
   if (one === other) return true
   if (
@@ -56,8 +57,8 @@ export const withValues = <T>(document: T, changes: Record<string, unknown>): T 
     document,
   ) as T
 
-// What has to be changed in one document to make it the other: values by pointer, and what is gone. What they share is
-// not looked into.
+// What has to be changed in one document to make it the other: values by pointer, and what is gone. What
+// they share is not looked into.
 export interface Difference {
   changes: Record<string, unknown>
   gone: string[]
@@ -102,8 +103,8 @@ export interface Clash {
 const parsed = (text: string | undefined): unknown => (text === undefined ? undefined : JSON.parse(text))
 
 const ROWS = '/load/take_off/parts'
-// Rows of a take-off that were added, moved or changed on both sides, row by row; rows added at one place on both
-// sides are all kept. Null where both changed the same row.
+// Rows of a take-off that were added, moved or changed on both sides, row by row; rows added at one place
+// on both sides are all kept. Null where both changed the same row.
 const mixedRows = (...lists: [before: string, mine: string, theirs: string]): unknown[] | null => {
   const [before, mine, theirs] = lists.map((list) =>
     (JSON.parse(list) as unknown[]).map((row) => JSON.stringify(row)),

@@ -46,7 +46,8 @@ export function useSteps(document: Plan, past: Edit['past']) {
   // Ends a change that was moving, as one step.
   const settle = useCallback((note: string) => change({}, note), [change])
 
-  // Takes back what was being typed when its field was taken away: half a value is never a value. Redo brings it again.
+  // Takes back what was being typed when its field was taken away: half a value is never a value. Redo
+  // brings it again.
   const abandon = useCallback(
     () =>
       setEdit((now) =>

@@ -17,7 +17,8 @@ const written = (value: unknown) =>
         ? JSON.stringify(value).slice(0, 80)
         : String(value)
 
-// The plan was saved elsewhere since it was opened here. Both values are shown; nothing is thrown away unseen.
+// The plan was saved elsewhere since it was opened here. Both values are shown; nothing is thrown away
+// unseen.
 export function ConflictDialog({ conflict, resolve }: { conflict: Conflict; resolve: Editor['resolve'] }) {
   const [mine, setMine] = useState<Record<string, boolean>>({})
   const open = conflict.clashes.filter((clash) => mine[clash.pointer] === undefined)
@@ -26,7 +27,8 @@ export function ConflictDialog({ conflict, resolve }: { conflict: Conflict; reso
       <DialogTitle id="clash-title">This plan was changed elsewhere</DialogTitle>
       <DialogContent>
         <p>
-          Revision {conflict.theirs.revision} was saved in another window or by someone else while you worked.{' '}
+          {`Revision ${conflict.theirs.revision} was saved in another window or by someone else `}
+          {'while you worked. '}
           {conflict.clashes.length > 0
             ? 'Choose for each value that both changed.'
             : 'Nothing was changed by both; the two can stand together.'}

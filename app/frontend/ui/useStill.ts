@@ -2,8 +2,8 @@ import { useLayoutEffect, useRef, type FocusEvent } from 'react'
 
 const topOf = (element: Element) => element.getBoundingClientRect().top
 
-// Keeps the field that has the keyboard where it is on the screen: what an answer writes above it is taken up by the
-// scroll of its region.
+// Keeps the field that has the keyboard where it is on the screen: what an answer writes above it is taken
+// up by the scroll of its region.
 export function useStill() {
   const region = useRef<HTMLElement>(null)
   const field = useRef<{ element: Element; top: number } | null>(null)

@@ -5,8 +5,8 @@ import type { At, ElevationScale, Place } from '../scale/scale'
 
 const APART = 6
 
-// What is measured: level from the plumb line to each point as this view shows it, and upright from the hook, past a
-// beam, to the highest point.
+// What is measured: level from the plumb line to each point as this view shows it, and upright from the
+// hook, past a beam, to the highest point.
 export function Dimensions({
   drawing,
   scale,
@@ -72,7 +72,10 @@ export function Dimensions({
       {drawing.hook && (
         <>
           <path
-            d={`M${hook.x + 12} ${hook.y}H${right + 6}M${Math.max(...points.map(({ x }) => x)) + 14} ${high}H${right + 6}`}
+            d={
+              `M${hook.x + 12} ${hook.y}H${right + 6}` +
+              `M${Math.max(...points.map(({ x }) => x)) + 14} ${high}H${right + 6}`
+            }
             stroke="var(--line)"
             strokeWidth={1}
           />

@@ -6,8 +6,8 @@ import { LIFTED_M } from '../scale/scale'
 type Of = NonNullable<Ladder['first']['outline']>
 const MARGIN = { left: 60, right: 60, top: 130 }
 
-// The load as soon as its size is known, on the ground and to scale: its weight, where its middle may be, its points.
-// Nothing hangs yet, so nothing is shown as if it did.
+// The load as soon as its size is known, on the ground and to scale: its weight, where its middle may be,
+// its points. Nothing hangs yet, so nothing is shown as if it did.
 export function Outline({
   outline,
   name,

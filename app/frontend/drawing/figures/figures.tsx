@@ -51,7 +51,8 @@ export const CgMark = ({ x, y, r = 8 }: At & { r?: number }) => (
   </g>
 )
 
-// The box that a centre of gravity may be in, by its half widths in pixels, magnified where it is too small to be seen.
+// The box that a centre of gravity may be in, by its half widths in pixels, magnified where it is too small
+// to be seen.
 export const CgLens = ({ x, y, of, box }: At & { of: At; box: { w: number; h: number } }) => {
   const scale = 21 / Math.max(box.w, box.h, 1e-6)
   return (

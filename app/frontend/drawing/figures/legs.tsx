@@ -3,7 +3,10 @@ import { At, Label } from './figures'
 // A leg that carries nothing, hanging in a bow.
 export const SlackLine = ({ from, to, colour }: { from: At; to: At; colour: string }) => (
   <path
-    d={`M${from.x} ${from.y}Q${(from.x + to.x) / 2 + (to.x < from.x ? -26 : 26)} ${Math.max(from.y, to.y) + 8} ${to.x} ${to.y}`}
+    d={
+      `M${from.x} ${from.y}Q${(from.x + to.x) / 2 + (to.x < from.x ? -26 : 26)}` +
+      ` ${Math.max(from.y, to.y) + 8} ${to.x} ${to.y}`
+    }
     fill="none"
     stroke={colour}
     strokeWidth={2.5}
@@ -35,7 +38,9 @@ export const ForceTriangle = ({
       width={width}
       height={height}
       role="img"
-      aria-label={`Force triangle: ${share.text} up, ${thrust.text} along the level, ${tension.text} along the leg`}
+      aria-label={
+        `Force triangle: ${share.text} up, ${thrust.text}` + ` along the level, ${tension.text} along the leg`
+      }
       style={{ display: 'block' }}
     >
       <path d={`M${at.x} ${at.y}V${at.y - h}`} stroke="var(--ink)" strokeWidth={2} />

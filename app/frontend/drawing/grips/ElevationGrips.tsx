@@ -28,8 +28,8 @@ interface Props {
   onEntry: (entry: Entry) => void
 }
 
-// The grips of an elevation: points, CG, hook; a sling's length where lengths are given; a beam's height and span, and
-// the holes that the legs hang from.
+// The grips of an elevation: points, CG, hook; a sling's length where lengths are given; a beam's height
+// and span, and the holes that the legs hang from.
 export function ElevationGrips({ drawing, scale, plan, editor, selected, onLeg, onRung, onEntry }: Props) {
   const { system } = usePreferences().preferences
   const shown = useShown()
@@ -58,7 +58,10 @@ export function ElevationGrips({ drawing, scale, plan, editor, selected, onLeg, 
           x={cg.x}
           y={cg.y + 22}
           name="Centre of gravity"
-          value={`${writeLength(drawing.cg[axis]!, system)} ${axis === 0 ? 'along' : 'across'}, ${writeLength(drawing.cg[2]!, system)} up`}
+          value={
+            `${writeLength(drawing.cg[axis]!, system)} ${axis === 0 ? 'along' : 'across'}` +
+            `, ${writeLength(drawing.cg[2]!, system)} up`
+          }
           perMetre={scale.perMetre}
           axis="both"
           onMove={moveCg}
@@ -80,7 +83,10 @@ export function ElevationGrips({ drawing, scale, plan, editor, selected, onLeg, 
             x={place.x}
             y={place.y}
             name={`${point.name} point`}
-            value={`${writeLength(point.at[axis]!, system)} ${axis === 0 ? 'along' : 'across'}, ${writeLength(point.at[2]!, system)} up`}
+            value={
+              `${writeLength(point.at[axis]!, system)} ${axis === 0 ? 'along' : 'across'}` +
+              `, ${writeLength(point.at[2]!, system)} up`
+            }
             perMetre={scale.perMetre}
             axis="both"
             dragAxis="x"

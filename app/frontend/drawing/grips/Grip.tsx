@@ -26,8 +26,9 @@ const SIZE = 19
 const FELT = 44
 const NUDGE_M = { plain: 0.01, shift: 0.1, alt: 0.001 }
 
-// A square with three lines that is dragged or nudged; Enter or two clicks open its figures for typing. Moves are told in metres from where the drag began;
-// x to the right, z up. A nudge is a whole move of its own.
+// A square with three lines that is dragged or nudged; Enter or two clicks open its figures for typing.
+// Moves are told in metres from where the drag began; x to the right, z up. A nudge is a whole move of its
+// own.
 export function Grip({
   id,
   x,

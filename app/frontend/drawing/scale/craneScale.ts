@@ -1,7 +1,8 @@
 import type { CraneView } from '../../api/ladder.generated'
 import { rangeScale, type RangeScale } from './rangeScale'
 
-// Where the crane is drawn on the sheet: from above on the left, from the side on the right, its use along the way below.
+// Where the crane is drawn on the sheet: from above on the left, from the side on the right, its use along
+// the way below.
 export interface CraneScale {
   plan: { x: number; y: number; perMetre: number; radius: number }
   side: RangeScale

@@ -20,8 +20,8 @@ export interface At {
   y: number
 }
 
-// x and y: a place of the load's axes as it truly hangs; load: the same place on the load, its tilt drawn larger where
-// that was asked for.
+// x and y: a place of the load's axes as it truly hangs; load: the same place on the load, its tilt drawn
+// larger where that was asked for.
 export interface ElevationScale {
   axis: Axis
   perMetre: number
@@ -114,8 +114,8 @@ export const zoomed = (scale: ElevationScale, { times, x: dx, y: dy }: Zoom, abo
 const BEFORE = 16
 const LEAST_FILLED = 0.55
 
-// The chart's radii along the strip. plumb: the pick stands over the load's hook; where that would squeeze the chart
-// into a corner the chart fills its room instead.
+// The chart's radii along the strip. plumb: the pick stands over the load's hook; where that would squeeze
+// the chart into a corner the chart fills its room instead.
 export const reachScale = (
   pick: number,
   nearest: number,

@@ -18,7 +18,8 @@ export const snapTo = (value: number, places: [number, string][], free: boolean,
   return best ? { value: best[0], words: best[1] } : { value, words: null }
 }
 
-// Of a point along an axis: the maker's rated points, the load's edges and middle, and the mirror of the other points.
+// Of a point along an axis: the maker's rated points, the load's edges and middle, and the mirror of the
+// other points.
 export const pointPlaces = (drawing: Drawing, index: number, axis: 0 | 1 | 2): [number, string][] => {
   const size = drawing.size[axis] ?? 0
   const others = drawing.points

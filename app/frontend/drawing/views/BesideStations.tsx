@@ -61,7 +61,11 @@ export function BesideStations({
             {!working && base !== null && load && (
               <g>
                 <path
-                  d={`M${x} ${scale.y(base + load.hook_m)}L${x - load.half_m * 0.8 * scale.perMetre} ${scale.y(base + load.height_m)}M${x} ${scale.y(base + load.hook_m)}L${x + load.half_m * 0.8 * scale.perMetre} ${scale.y(base + load.height_m)}`}
+                  d={
+                    `M${x} ${scale.y(base + load.hook_m)}L${x - load.half_m * 0.8 * scale.perMetre}` +
+                    (` ${scale.y(base + load.height_m)}M${x} ${scale.y(base + load.hook_m)}` +
+                      `L${x + load.half_m * 0.8 * scale.perMetre} ${scale.y(base + load.height_m)}`)
+                  }
                   stroke="var(--ink)"
                   strokeWidth={1.2}
                 />

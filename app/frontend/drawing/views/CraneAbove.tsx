@@ -48,7 +48,8 @@ export function Above({ view, scale: { plan: scale }, editor, working, onSelect,
     const steps = Math.max(2, Math.ceil(width / 4))
     const arc = (radius: number) =>
       Array.from({ length: steps + 1 }, (_, index) => at(radius, from + (width * index) / steps))
-    return `${[...arc(near), ...arc(far).reverse()].map(({ x, y }, index) => `${index ? 'L' : 'M'}${x.toFixed(1)} ${y.toFixed(1)}`).join('')}Z`
+    const places = [...arc(near), ...arc(far).reverse()].map(({ x, y }) => `${x.toFixed(1)} ${y.toFixed(1)}`)
+    return `M${places.join('L')}Z`
   }
   const move =
     (station: CraneView['stations'][number]) =>
@@ -68,6 +69,7 @@ export function Above({ view, scale: { plan: scale }, editor, working, onSelect,
         'drag',
       )
     }
+  const circle = shown({ metric: `${edge.toFixed(1)} m`, us: `${(edge / FEET).toFixed(0)} ft` })
   const governs = view.governs && at(view.governs.radius_m, view.governs.slew_deg ?? 0)
   const trip = view.trip && at(view.trip.radius.value, view.trip.slew?.value ?? 0)
   const borders = [
@@ -93,7 +95,10 @@ export function Above({ view, scale: { plan: scale }, editor, working, onSelect,
       )}
       {!working && governs && (
         <path
-          d={`M${governs.x} ${governs.y - 9}L${governs.x + 9} ${governs.y}L${governs.x} ${governs.y + 9}L${governs.x - 9} ${governs.y}Z`}
+          d={
+            `M${governs.x} ${governs.y - 9}L${governs.x + 9} ${governs.y}` +
+            `L${governs.x} ${governs.y + 9}L${governs.x - 9} ${governs.y}Z`
+          }
           fill="var(--bone)"
           stroke="var(--mark)"
           strokeWidth={2.5}
@@ -102,7 +107,10 @@ export function Above({ view, scale: { plan: scale }, editor, working, onSelect,
       )}
       {!working && trip && (
         <path
-          d={`M${trip.x - 8} ${trip.y - 8}L${trip.x + 8} ${trip.y + 8}M${trip.x + 8} ${trip.y - 8}L${trip.x - 8} ${trip.y + 8}`}
+          d={
+            `M${trip.x - 8} ${trip.y - 8}L${trip.x + 8} ${trip.y + 8}` +
+            `M${trip.x + 8} ${trip.y - 8}L${trip.x - 8} ${trip.y + 8}`
+          }
           stroke="var(--stop)"
           strokeWidth={4}
           data-trip
@@ -125,7 +133,7 @@ export function Above({ view, scale: { plan: scale }, editor, working, onSelect,
         size={14}
         weight={500}
         fill="var(--ink2)"
-      >{`0° up, clockwise; circle ${shown({ metric: `${edge.toFixed(1)} m`, us: `${(edge / FEET).toFixed(0)} ft` })}`}</Label>
+      >{`0° up, clockwise; circle ${circle}`}</Label>
     </g>
   )
 }

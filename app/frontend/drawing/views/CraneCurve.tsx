@@ -23,6 +23,13 @@ export function Curve({ view, scale: { curve: frame }, working, live }: Props & 
         The way is not known yet: radius, slew and turn of each station, and the load.
       </Label>
     )
+  const over = !!governs?.left && governs.left.value < 0
+  const allowed = governs?.kg
+    ? `${shown(governs.kg)} allowed, ${over ? 'over by' : 'left'} ${shown(governs.left).replace('−', '')}`
+    : 'nothing allowed'
+  const wide = frame.right - frame.left > ROOM_WORDS_FROM
+  const room =
+    governs?.room && governs.room.value >= 0 && wide ? `, ${shown(governs.room)} of radius left` : ''
   return (
     <g data-curve>
       {view.curve.map(([from, to, share], index) => {
@@ -110,7 +117,9 @@ export function Curve({ view, scale: { curve: frame }, working, live }: Props & 
           size={16}
           fill={governs.left && governs.left.value < 0 ? 'var(--stop)' : 'var(--mark)'}
           halo
-        >{`Least at ${shown(governs.radius)}: ${governs.kg ? `${shown(governs.kg)} allowed, ${governs.left && governs.left.value < 0 ? 'over by' : 'left'} ${shown(governs.left).replace('−', '')}` : 'nothing allowed'}${governs.room && governs.room.value >= 0 && frame.right - frame.left > ROOM_WORDS_FROM ? `, ${shown(governs.room)} of radius left` : ''}`}</Label>
+        >
+          {`Least at ${shown(governs.radius)}: ${allowed}${room}`}
+        </Label>
       )}
       {live && (
         <path

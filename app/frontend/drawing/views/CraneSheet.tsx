@@ -4,7 +4,8 @@ import { Above } from './CraneAbove'
 import { Beside } from './CraneBeside'
 import { Curve } from './CraneCurve'
 
-// The crane and the way of its load: from above, from the side over its range, and how much of the chart is used along it.
+// The crane and the way of its load: from above, from the side over its range, and how much of the chart is
+// used along it.
 export function CraneSheet(props: Props) {
   return (
     <g data-crane-sheet>

@@ -41,7 +41,23 @@ export const kindOf = (plan: Plan, sling: string | null | undefined) =>
 export const inPlane = (top: { x: number; y: number }, foot: { x: number; y: number }, deg: number) =>
   Math.abs((Math.atan2(foot.y - top.y, Math.abs(foot.x - top.x)) * 180) / Math.PI - deg) < 8
 
-// The load under the hook, to scale, as it will hang; with its grips. Seen along the load's y, or along its x.
+// Legs as they hung before a hand took hold.
+const GhostLegs = ({ ghost, scale }: { ghost: Drawing; scale: ElevationScale }) => (
+  <g fill="none" stroke="var(--line)" strokeWidth={1.2} data-ghost>
+    {ghost.legs.map((leg, index) => (
+      <path
+        key={index}
+        d={
+          `M${scale.x(leg.top as Place)} ${scale.y(leg.top as Place)}` +
+          `L${scale.x(leg.bottom as Place)} ${scale.y(leg.bottom as Place)}`
+        }
+      />
+    ))}
+  </g>
+)
+
+// The load under the hook, to scale, as it will hang; with its grips. Seen along the load's y, or along its
+// x.
 export function Elevation({
   drawing,
   before,
@@ -96,16 +112,7 @@ export function Elevation({
           strokeDasharray="14 4 3 4"
         />
       )}
-      {ghost?.hook && ghostScale && (
-        <g fill="none" stroke="var(--line)" strokeWidth={1.2} data-ghost>
-          {ghost.legs.map((leg, index) => (
-            <path
-              key={index}
-              d={`M${ghostScale.x(leg.top as Place)} ${ghostScale.y(leg.top as Place)}L${ghostScale.x(leg.bottom as Place)} ${ghostScale.y(leg.bottom as Place)}`}
-            />
-          ))}
-        </g>
-      )}
+      {ghost?.hook && ghostScale && <GhostLegs ghost={ghost} scale={ghostScale} />}
       <LoadOutline
         onRung={onRung}
         corners={corners}

@@ -64,7 +64,10 @@ export function ElevationWords({
             size={14}
             weight={500}
             fill="var(--ink2)"
-          >{`0 to ${system === 'us' ? writeLength(metres, 'us') : `${metres} m`}${narrow ? '' : `, to scale, seen along ${axis === 0 ? 'y' : 'x'}`}`}</Label>
+          >
+            {`0 to ${system === 'us' ? writeLength(metres, 'us') : `${metres} m`}` +
+              `${narrow ? '' : `, to scale, seen along ${axis === 0 ? 'y' : 'x'}`}`}
+          </Label>
         </g>
       </g>
       {drawing.tilt && drawing.tilt.deg.value > 0.05 && !working && (

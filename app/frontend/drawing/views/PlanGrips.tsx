@@ -45,7 +45,9 @@ export function PlanGrips({
           x={cg.x}
           y={cg.y + 24}
           name="Centre of gravity"
-          value={`${writeLength(drawing.cg[0]!, system)} along, ${writeLength(drawing.cg[1]!, system)} across`}
+          value={
+            `${writeLength(drawing.cg[0]!, system)}` + ` along, ${writeLength(drawing.cg[1]!, system)} across`
+          }
           perMetre={scale.perMetre}
           axis="both"
           onMove={moveCg}

@@ -99,7 +99,8 @@ export function PlanLegs({
                 ? 'working'
                 : leg.slack
                   ? 'slack'
-                  : `${shown(leg.worst) || 'not known'}${leg.utilisation ? `, ${shown(leg.utilisation)}` : ''}`
+                  : `${shown(leg.worst) || 'not known'}` +
+                    `${leg.utilisation ? `, ${shown(leg.utilisation)}` : ''}`
             }
             verdict={working ? 'not_known' : leg.verdict}
             selected={index === selected}

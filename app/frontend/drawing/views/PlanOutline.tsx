@@ -69,7 +69,10 @@ export function PlanOutline({
       })}
       {drawing.beam && (
         <path
-          d={`M${at(drawing.beam.holes[0]!).x} ${at(drawing.beam.holes[0]!).y}L${at(drawing.beam.holes.at(-1)!).x} ${at(drawing.beam.holes.at(-1)!).y}`}
+          d={
+            `M${at(drawing.beam.holes[0]!).x} ${at(drawing.beam.holes[0]!).y}` +
+            `L${at(drawing.beam.holes.at(-1)!).x} ${at(drawing.beam.holes.at(-1)!).y}`
+          }
           stroke="var(--ink2)"
           strokeWidth={9}
           opacity={0.5}

@@ -22,8 +22,8 @@ interface Boom {
   to: number
 }
 
-// What the dry run showed of a platform machine's two booms: every angle that they touch, in the zones and bands of the
-// chart. Angles are true; lengths are not, since the chart does not give them.
+// What the dry run showed of a platform machine's two booms: every angle that they touch, in the zones and
+// bands of the chart. Angles are true; lengths are not, since the chart does not give them.
 export function PlatformSheet({
   plan,
   ladder,
@@ -84,7 +84,8 @@ export function PlatformSheet({
       {elbow && upper && <Top elbow={elbow} upper={upper} load={plan.load.name} />}
       <Label x={36} y={ground + 24} size={15} weight={500}>
         {lower && upper
-          ? `Lower boom ${lower.from}° to ${lower.to}°, upper boom ${upper.from}° to ${upper.to}°: angles true, lengths not to scale`
+          ? `Lower boom ${lower.from}° to ${lower.to}°, upper boom ${upper.from}` +
+            `° to ${upper.to}°: angles true, lengths not to scale`
           : 'The angles that the dry run showed of both booms are needed.'}
       </Label>
     </g>

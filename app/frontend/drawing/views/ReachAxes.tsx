@@ -23,6 +23,8 @@ export function ReachAxes({
   radiusUnit: number
   reach: Reach
 }) {
+  const many = reach.sectors.length > 2
+  const sectors = many ? `least of ${reach.sectors.length} sectors` : reach.sectors.join(' and ')
   return (
     <>
       <path
@@ -51,9 +53,7 @@ export function ReachAxes({
         {us ? 'radius, ft' : 'radius, m'}
       </Label>
       <Label x={right} y={FRAME.top - 14} anchor="end" size={16}>
-        {right > 560
-          ? `${reach.title}, ${reach.sectors.length > 2 ? `least of ${reach.sectors.length} sectors` : reach.sectors.join(' and ')}`
-          : reach.title.split(',')[0]}
+        {right > 560 ? `${reach.title}, ${sectors}` : reach.title.split(',')[0]}
       </Label>
     </>
   )

@@ -34,6 +34,12 @@ export function ReachStations({
   end: (index: number) => () => void
   onSelect: () => void
 }) {
+  // What the radius was before a hand took hold of it.
+  const was = (index: number) => {
+    if (!before) return ''
+    const [old, now] = [before, plan].map((one) => craneOf(one).stations[index]?.radius)
+    return old === now ? '' : `${old ?? 'not set'} → `
+  }
   return (
     <>
       {reach.stations.map((station, index) => {
@@ -74,7 +80,9 @@ export function ReachStations({
               size={17}
               fill="var(--mark)"
               halo
-            >{`${capital(station.name)} ${before && craneOf(before).stations[index]?.radius !== craneOf(plan).stations[index]?.radius ? `${craneOf(before).stations[index]?.radius ?? 'not set'} → ` : ''}${shown(station.radius)}`}</Label>
+            >
+              {`${capital(station.name)} ${was(index)}${shown(station.radius)}`}
+            </Label>
             <Label
               x={flip ? x - 9 : x + 9}
               y={y + 17}

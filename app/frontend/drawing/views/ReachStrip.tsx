@@ -70,7 +70,8 @@ export function ReachStrip({ reach, before, plan, scale, right, editor, working,
     editor.settle(`radius at ${reach.stations[index]!.name} moved`)
   }
 
-  // Its label stands under the line of the gross load where there is room; else over it, and the end's label higher.
+  // Its label stands under the line of the gross load where there is room; else over it, and the end's
+  // label higher.
   const grossBelow = grossY !== null && grossY < FRAME.bottom - 22
   return (
     <g>

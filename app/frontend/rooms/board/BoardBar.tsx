@@ -17,7 +17,8 @@ interface Props {
 }
 
 const tally = ({ plans, counts, working }: BoardPage) =>
-  `${plans} plans: ${counts.holds} hold, ${counts.tight} tight, ${counts.stop} stop, ${counts.not_known} not known` +
+  `${plans} plans: ${counts.holds} hold, ${counts.tight}` +
+  ` tight, ${counts.stop} stop, ${counts.not_known} not known` +
   (working > 0 ? `, working on ${working}` : '')
 
 export function BoardBar({ board, order, put, check, start }: Props) {

@@ -77,9 +77,10 @@ function Title({ plan }: { plan: Listed }) {
         {plan.title}
       </Box>
       {!plan.working && (
-        <Box
-          sx={{ fontFamily: figures, fontSize: 16, color: 'var(--ink2)' }}
-        >{`${LEGS[plan.legs] ?? 'no legs'}, ${plan.planned ? `${shown(plan.planned)} planned` : 'weight not known'}`}</Box>
+        <Box sx={{ fontFamily: figures, fontSize: 16, color: 'var(--ink2)' }}>
+          {`${LEGS[plan.legs] ?? 'no legs'}` +
+            `, ${plan.planned ? `${shown(plan.planned)} planned` : 'weight not known'}`}
+        </Box>
       )}
     </Box>
   )

@@ -40,7 +40,8 @@ const HITCHES: [string, string][] = [
 ]
 const LEGS: [string, string][] = ['1', '2', '3', '4'].map((count) => [count, count])
 
-// The slings of a lift in a few words: tension, factor and verdict as they are typed; and the way to a whole plan.
+// The slings of a lift in a few words: tension, factor and verdict as they are typed; and the way to a
+// whole plan.
 export function QuickCheck({ onClose }: { onClose: () => void }) {
   const [given, setGiven] = useState<Given>(START)
   const shown = useShown()

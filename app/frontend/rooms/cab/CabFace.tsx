@@ -128,7 +128,8 @@ export function CabFace({
           {!view
             ? 'Not known: the ladder has no way to follow.'
             : view.trip
-              ? `By the plan’s own figures the limiter stops it at ${shown(view.trip.radius)}${view.trip.slew ? ` and ${shown(view.trip.slew)} of slew` : ''}: ${view.trip.why}.`
+              ? `By the plan’s own figures the limiter stops it at ${shown(view.trip.radius)}` +
+                `${view.trip.slew ? ` and ${shown(view.trip.slew)} of slew` : ''}: ${view.trip.why}.`
               : 'By the plan’s own figures the limiter does not stop it anywhere on the way.'}
         </Box>
         <Heading aside="what a real one may do">The device</Heading>

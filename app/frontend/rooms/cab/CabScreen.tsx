@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box'
 
+import { useTitle } from '../../ui/useTitle'
 import { useEffect, useRef, useState } from 'react'
 import { api, Refused, type Indication } from '../../api/client'
 import { useShown } from '../../ui/preferences'
@@ -17,7 +18,8 @@ import { CabFace } from './CabFace'
 const EVERY_MS = 200
 const OLD_MS = 1500
 
-// Asks again and again what the indicator says. What is older than a moment is no reading, whatever the reason.
+// Asks again and again what the indicator says. What is older than a moment is no reading, whatever the
+// reason.
 const useIndicator = () => {
   const [said, setSaid] = useState<Indication>({ no_reading: 'the indicator was not asked yet' })
   useEffect(() => {
@@ -44,7 +46,8 @@ const useIndicator = () => {
   return said
 }
 
-// The plan played along its way, with what the operator would see on a load indicator. The device is a stand-in.
+// The plan played along its way, with what the operator would see on a load indicator. The device is a
+// stand-in.
 export function CabScreen({ editor }: { editor: Editor }) {
   const said = useIndicator()
   const { ladder } = editor.checked
@@ -55,9 +58,7 @@ export function CabScreen({ editor }: { editor: Editor }) {
   const [trouble, setTrouble] = useState('')
   const [offset, setOffset] = useState(0)
   const shown = useShown()
-  useEffect(() => {
-    document.title = `${editor.document.title}, in the cab · Dust Ladder`
-  }, [editor.document.title])
+  useTitle(`${editor.document.title}, in the cab`)
   // One command after the other, in the order in which they were given.
   const last = useRef(Promise.resolve(true))
   const tell = (words: Record<string, unknown>) => {

@@ -57,7 +57,9 @@ export function Face({ said, mine }: { said: Indication; mine: boolean }) {
         {WORDS[reading.state]}
         <Box sx={{ fontSize: 18, fontWeight: 500 }}>
           {cut
-            ? `${reading.why ?? 'nothing is rated here'}${reading.ahead_kg ? `, ${mass(reading.ahead_kg, false)} allowed ahead` : ''}: motion that makes it worse is stopped`
+            ? `${reading.why ?? 'nothing is rated here'}` +
+              (`${reading.ahead_kg ? `, ${mass(reading.ahead_kg, false)} allowed ahead` : ''}` +
+                `: motion that makes it worse is stopped`)
             : reading.state === 'warning'
               ? 'above 90 % of what it allows here'
               : reading.playing

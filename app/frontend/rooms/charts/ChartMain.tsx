@@ -16,7 +16,8 @@ import type { NavigateFunction } from 'react-router'
 import type { UseQueryResult } from '@tanstack/react-query'
 import type { ReachAnswer } from '../../api/client'
 
-// Where the tip may be and how much is allowed there; the radius and the reach that were asked for are drawn in.
+// Where the tip may be and how much is allowed there; the radius and the reach that were asked for are
+// drawn in.
 function Side({
   chart,
   which,

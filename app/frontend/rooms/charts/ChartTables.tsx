@@ -52,7 +52,8 @@ const gridsOf = (data: Chart, us: boolean): Grid[] => {
         where
           .map(
             (sector) =>
-              `${sector.name}, ${sector.slew_from_deg} to ${sector.slew_to_deg}°${sector.longest_boom_m ? `, boom to ${long(sector.longest_boom_m)}` : ''}`,
+              `${sector.name}, ${sector.slew_from_deg} to ${sector.slew_to_deg}` +
+              `°${sector.longest_boom_m ? `, boom to ${long(sector.longest_boom_m)}` : ''}`,
           )
           .join('; ') || name,
       corner: data.boom_angle_deg ? 'boom angle' : 'radius',
@@ -144,14 +145,20 @@ export function ChartTables({
         )
       })}
       {data.fixed_hoist && (
-        <Box
-          sx={{ fontSize: 18 }}
-        >{`One rating wherever the hook may run: ${weight(data.fixed_hoist.wll_kg)} ${us ? 'lb' : 'kg'}.`}</Box>
+        <Box sx={{ fontSize: 18 }}>
+          {`One rating wherever the hook may run: ${weight(data.fixed_hoist.wll_kg)}` +
+            ` ${us ? 'lb' : 'kg'}.`}
+        </Box>
       )}
       {data.platform_jib && (
-        <Box
-          sx={{ mb: 2 }}
-        >{`Platform rated ${weight(data.platform_jib.platform_rated_kg)} ${us ? 'lb' : 'kg'}; jib never more than ${data.platform_jib.jib_cap_kg.map(weight).join(', ')} by column; ${data.platform_jib.credit_share ? `${Math.round(data.platform_jib.credit_share * 100)} % of what is unused of the platform is credited to the jib` : 'nothing of the platform is credited to the jib'}.`}</Box>
+        <Box sx={{ mb: 2 }}>
+          {`Platform rated ${weight(data.platform_jib.platform_rated_kg)} ${us ? 'lb' : 'kg'}; `}
+          {`jib never more than ${data.platform_jib.jib_cap_kg.map(weight).join(', ')} by column; `}
+          {data.platform_jib.credit_share
+            ? `${Math.round(data.platform_jib.credit_share * 100)} % of what is unused of the platform ` +
+              'is credited to the jib.'
+            : 'nothing of the platform is credited to the jib.'}
+        </Box>
       )}
       <Box sx={{ color: 'var(--ink2)' }}>
         Between rows the next larger one is read, between boom lengths the lower of both. A dotted cell is not

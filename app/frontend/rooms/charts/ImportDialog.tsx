@@ -14,7 +14,18 @@ import { MARK } from './words'
 const TABLES_SHOWN = 12
 const FAULTS_SHOWN = 30
 
-// What chart files say, cell by cell, before anything is taken. A chart with a cell that cannot be read is not taken at all.
+// What becomes of a chart that is taken.
+const fateOf = ({ reading, known }: ChartPart) =>
+  !reading.data
+    ? ', to be mended'
+    : !known
+      ? ''
+      : known.same
+        ? ', here already'
+        : `, becomes version ${known.version + 1}`
+
+// What chart files say, cell by cell, before anything is taken. A chart with a cell that cannot be read is
+// not taken at all.
 export function ImportDialog({
   files,
   onClose,
@@ -81,6 +92,10 @@ export function ImportDialog({
       setSaving(false)
     }
   }
+  const those = parts.length === 1 ? 'it' : faulty === 1 ? 'that one' : 'those'
+  const faults = `with something to mend: nothing of ${those} is taken`
+  const understood = !faulty ? 'every cell understood' : parts.length === 1 ? faults : `${faulty} ${faults}`
+  const already = sound.length > fresh.length ? `; ${sound.length - fresh.length} here already` : ''
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="lg" aria-labelledby="chart-files-title">
       <DialogTitle id="chart-files-title" sx={{ overflowWrap: 'anywhere' }}>
@@ -97,7 +112,7 @@ export function ImportDialog({
         )}
         <Box role="status" data-chart-files sx={{ fontSize: 17, mb: 1 }}>
           {done
-            ? `${parts.length} chart${parts.length === 1 ? '' : 's'} read, ${faulty ? (parts.length === 1 ? 'with something to mend: nothing of it is taken' : `${faulty} with something to mend: nothing of ${faulty === 1 ? 'that one' : 'those'} is taken`) : 'every cell understood'}${sound.length > fresh.length ? `; ${sound.length - fresh.length} here already` : ''}`
+            ? `${parts.length} chart${parts.length === 1 ? '' : 's'} read, ${understood}${already}`
             : `${parts.length} read so far`}
         </Box>
         {error && (
@@ -114,10 +129,9 @@ export function ImportDialog({
             className="pick"
           >
             {parts.map((part, index) => (
-              <option
-                key={index}
-                value={index}
-              >{`${part.reading.title}${part.reading.data ? (part.known ? (part.known.same ? ', here already' : `, becomes version ${part.known.version + 1}`) : '') : ', to be mended'}`}</option>
+              <option key={index} value={index}>
+                {`${part.reading.title}${fateOf(part)}`}
+              </option>
             ))}
           </Box>
         )}
@@ -154,7 +168,8 @@ function Preview({ part: { reading, known } }: { part: ChartPart }) {
   const units = (cell: { kg: number | null; text: string; mark: string | null }) =>
     cell.kg === null
       ? ''
-      : `${Math.floor(cell.kg).toLocaleString('en-US').replaceAll(',', '\u202f')}${cell.mark ? ` ${MARK[cell.mark]?.[0]}` : ''}`
+      : `${Math.floor(cell.kg).toLocaleString('en-US').replaceAll(',', '\u202f')}` +
+        `${cell.mark ? ` ${MARK[cell.mark]?.[0]}` : ''}`
   return (
     <>
       <Box sx={{ fontWeight: 600, fontSize: 17 }}>

@@ -29,7 +29,10 @@ export function People({ chart }: { chart: WholeChart }) {
   return (
     <section aria-label="Who stands for it">
       <Heading aside={record?.source}>Who stands for it</Heading>
-      <Box>{`Version ${chart.version}, entered by ${record?.entered_by || 'somebody not on record'}${record?.entered_on ? ` on ${record.entered_on}` : ''}.`}</Box>
+      <Box>
+        {`Version ${chart.version}, entered by ${record?.entered_by || 'somebody not on record'}` +
+          `${record?.entered_on ? ` on ${record.entered_on}` : ''}.`}
+      </Box>
       {chart.doubt ? (
         <>
           <Box sx={{ color: 'var(--stop)', fontWeight: 600, my: '6px' }}>

@@ -1,6 +1,9 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 
+const understood = (faulty: number) =>
+  faulty ? `${faulty} of them with something to mend` : 'all of them understood'
+
 // How far the reading is, what the columns are taken for, what is asked back.
 export function CsvState({
   error,
@@ -38,7 +41,7 @@ export function CsvState({
         {error ??
           done?.fault ??
           (done
-            ? `${done.rows} rows read${done.faulty ? `, ${done.faulty} of them with something to mend` : ', all of them understood'}`
+            ? `${done.rows} rows read, ${understood(done.faulty)}`
             : `${read} rows read, ${Math.round(share * 100)} %`)}
       </Box>
       {!done && !error && (

@@ -1,55 +1,52 @@
 import Box from '@mui/material/Box'
+import type { Part } from '../../api/plan.generated'
 
-import type { Moving } from '../../plan/useSteps'
-import type { Part, Plan } from '../../api/plan.generated'
-
+import type { Editor } from '../../plan/usePlanEditor'
+import { useShown } from '../../ui/preferences'
 import { RowDetail } from './RowDetail'
 import { type Field } from './rows'
 import { TakeOffPicture } from './TakeOffPicture'
 import { Totals } from './Totals'
-import type { TakeOff as Sheet, Sentence, Figure } from '../../api/ladder.generated'
+import type { TakeOff as Sheet } from '../../api/ladder.generated'
 import type { UseQueryResult } from '@tanstack/react-query'
 import type { Vocabulary } from '../../api/answers'
 import type { RefObject } from 'react'
 
 // The picture of the parts, totals and cautions.
 export function LoadAside({
+  editor,
   row,
   rows,
   sheet,
   vocabulary,
-  working,
   set,
   act,
   groupOf,
   inside,
-  plan,
   of,
-  change,
   toRow,
   go,
   ref,
   size,
-  shown,
 }: {
+  editor: Editor
   row: number
   rows: Part[]
   sheet: Sheet | null
   vocabulary: UseQueryResult<Vocabulary>
-  working: boolean
   set: (field: Field, text: string) => void
   act: (to: 'up' | 'down' | 'double' | 'out') => void
   groupOf: number
   inside: (group: number | null) => void
-  plan: Plan
   of: number | null
-  change: (changes: Record<string, unknown>, note: string, moving?: Moving | null) => void
   toRow: (at: number) => void
   go: (pointer: string) => void
   ref: RefObject<HTMLDivElement | null>
   size: { width: number; height: number }
-  shown: (figure: Figure | Sentence | null | undefined) => string
 }) {
+  const shown = useShown()
+  const { document: plan, change } = editor
+  const { working } = editor.checked
   return (
     <>
       <Box

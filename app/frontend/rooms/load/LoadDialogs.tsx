@@ -1,6 +1,5 @@
 import type { StandardPart, KeptGroup } from '../../api/answers'
-import type { Plan, TakeOff, Group } from '../../api/plan.generated'
-import type { Moving } from '../../plan/useSteps'
+import type { TakeOff, Group } from '../../api/plan.generated'
 import { CsvDialog } from './CsvDialog'
 import { GroupDialog } from './GroupDialog'
 import { IndicatedDialog } from './IndicatedDialog'
@@ -18,13 +17,10 @@ import type { TakeOff as Sheet } from '../../api/ladder.generated'
 // What the room opens over itself.
 export function LoadDialogs({
   table,
-  plan,
   onTable,
   takeTable,
   dialog,
   vocabulary,
-  change,
-  settle,
   setDialog,
   editor,
   printing,
@@ -38,13 +34,10 @@ export function LoadDialogs({
   setChosen,
 }: {
   table: File | null
-  plan: Plan
   onTable: (file: File | null) => void
   takeTable: (takeOff: TakeOff, note: string) => void
   dialog: string | null
   vocabulary: UseQueryResult<Vocabulary>
-  change: (changes: Record<string, unknown>, note: string, moving?: Moving | null) => void
-  settle: (note: string) => void
   setDialog: (dialog: LoadDialog | null) => void
   editor: Editor
   printing: boolean
@@ -57,6 +50,7 @@ export function LoadDialogs({
   chosen: Set<number>
   setChosen: (chosen: Set<number>) => void
 }) {
+  const { document: plan, change, settle } = editor
   return (
     <>
       {table && (

@@ -19,7 +19,6 @@ export function LoadMenu({
   rows,
   setDialog,
   sheet,
-  working,
   of,
   setPrinting,
   onTable,
@@ -31,11 +30,11 @@ export function LoadMenu({
   rows: Part[]
   setDialog: (dialog: LoadDialog | null) => void
   sheet: Sheet | null
-  working: boolean
   of: number | null
   setPrinting: (printing: boolean) => void
   onTable: (file: File | null) => void
 }) {
+  const { working } = editor.checked
   return (
     <>
       <Menu anchorEl={menu} open={!!menu} onClose={() => setMenu(null)}>

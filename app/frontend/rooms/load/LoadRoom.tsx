@@ -4,8 +4,8 @@ import { useQuery } from '@tanstack/react-query'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { useLocation } from 'react-router'
 import { api } from '../../api/client'
-import { useShown } from '../../ui/preferences'
 import { useSize } from '../../ui/useSize'
+import { useTitle } from '../../ui/useTitle'
 
 import { PlanBar } from '../../shell/PlanBar'
 import type { Editor } from '../../plan/usePlanEditor'
@@ -27,7 +27,7 @@ export function LoadRoom({
   table: File | null
   onTable: (file: File | null) => void
 }) {
-  const { document: plan, change, settle, setLook, checked } = editor
+  const { document: plan, setLook, checked } = editor
   const [of, setOf] = useState<number | null>(null)
   const [row, setRow] = useState(0)
   const [chosen, setChosen] = useState<Set<number>>(new Set())
@@ -37,7 +37,6 @@ export function LoadRoom({
   const chooser = useRef<HTMLInputElement>(null)
   const sent = useLocation().state as { go?: string } | null
   const [wanted, setWanted] = useState<Wanted | null>(() => cellOf(sent?.go ?? ''))
-  const shown = useShown()
   const [ref, size] = useSize({ width: 380, height: 420 })
   const vocabulary = useQuery({ queryKey: ['shapes'], queryFn: api.vocabulary, staleTime: Infinity })
   const rows = rowsOf(plan, of)
@@ -48,11 +47,8 @@ export function LoadRoom({
     setLook(look)
     return () => setLook(null)
   }, [look, setLook])
-  useEffect(() => {
-    document.title = `Load: ${plan.load.name || plan.title} · Dust Ladder`
-  }, [plan.load.name, plan.title])
+  useTitle(`Load: ${plan.load.name || plan.title}`)
   const sheet = checked.ladder?.take_off?.pointer === pointerOf(of) ? checked.ladder.take_off : null
-  const { working } = checked
 
   const { add, addKept, takeTable, go, toRow, set, act, inside } = useParts({
     editor,
@@ -123,23 +119,20 @@ export function LoadRoom({
           wanted={wanted}
         />
         <LoadAside
+          editor={editor}
           row={row}
           rows={rows}
           sheet={sheet}
           vocabulary={vocabulary}
-          working={working}
           set={set}
           act={act}
           groupOf={groupOf}
           inside={inside}
-          plan={plan}
           of={of}
-          change={change}
           toRow={toRow}
           go={go}
           ref={ref}
           size={size}
-          shown={shown}
         />
       </Box>
       <LoadMenu
@@ -150,20 +143,16 @@ export function LoadRoom({
         rows={rows}
         setDialog={setDialog}
         sheet={sheet}
-        working={working}
         of={of}
         setPrinting={setPrinting}
         onTable={onTable}
       />
       <LoadDialogs
         table={table}
-        plan={plan}
         onTable={onTable}
         takeTable={takeTable}
         dialog={dialog}
         vocabulary={vocabulary}
-        change={change}
-        settle={settle}
         setDialog={setDialog}
         editor={editor}
         printing={printing}

@@ -19,7 +19,8 @@ const CELLS: [keyof Own, string, string][] = [
   ['source', 'Who says so', ''],
 ]
 
-// The plan's own materials, and those that ship with the tool. What is wrong with one shows at the rows that use it.
+// The plan's own materials, and those that ship with the tool. What is wrong with one shows at the rows
+// that use it.
 export function MaterialsDialog({
   takeOff,
   shipped,

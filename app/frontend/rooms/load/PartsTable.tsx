@@ -35,7 +35,8 @@ interface Props {
   wanted: { row: number; field: Field; select?: string } | null
 }
 
-// The take-off sheet: type, Tab, next row. One blank row always stands at the end; only what is seen is drawn.
+// The take-off sheet: type, Tab, next row. One blank row always stands at the end; only what is seen is
+// drawn.
 export function PartsTable({
   editor,
   of,

@@ -84,7 +84,8 @@ export function PrintSheet({
             ? sheet.cg
                 .map(
                   (at, index) =>
-                    `${'xyz'[index]} ${shown(at)}${sheet.half_width ? ` ± ${shown(sheet.half_width[index])}` : ''}`,
+                    `${'xyz'[index]} ${shown(at)}` +
+                    `${sheet.half_width ? ` ± ${shown(sheet.half_width[index])}` : ''}`,
                 )
                 .join(', ')
             : 'not known'}

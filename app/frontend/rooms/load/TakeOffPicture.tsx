@@ -22,7 +22,8 @@ interface Props {
 const MARGIN = { left: 34, right: 20, top: 26, bottom: 26 }
 export const DETAIL_UNDER = 24
 
-// Every part to scale, from the side and from above, with the centre of gravity and the box that it may be in.
+// Every part to scale, from the side and from above, with the centre of gravity and the box that it may be
+// in.
 export const TakeOffPicture = memo(function TakeOffPicture({ sheet, row, onRow, width, height }: Props) {
   const split = Math.round(height * 0.56)
   if (!sheet || !sheet.outline) {

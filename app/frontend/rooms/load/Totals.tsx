@@ -7,7 +7,8 @@ import { Heading } from '../../ui/Row'
 import type { Editor } from '../../plan/usePlanEditor'
 import { TotalsTrouble } from './TotalsTrouble'
 
-// Bare, planned, where the centre of gravity is; what the plan takes from here, and the rows with the most to say.
+// Bare, planned, where the centre of gravity is; what the plan takes from here, and the rows with the most
+// to say.
 export const Totals = memo(function Totals({
   sheet,
   load,

@@ -73,7 +73,10 @@ export function ViewAxes({
       </Label>
       <g stroke="var(--ink)" strokeWidth={1.5}>
         <path
-          d={`M${width - 14 - bar * perMetre} ${top + 16}H${width - 14}M${width - 14} ${top + 12}v8M${width - 14 - bar * perMetre} ${top + 12}v8`}
+          d={
+            `M${width - 14 - bar * perMetre} ${top + 16}H${width - 14}M${width - 14}` +
+            ` ${top + 12}v8M${width - 14 - bar * perMetre} ${top + 12}v8`
+          }
         />
       </g>
       <Label

@@ -3,11 +3,13 @@ import { RungPanel } from './RungPanel'
 
 type Props = ComponentProps<typeof RungPanel>
 
-// While a hand moves a grip the fields of the panel follow this often; the ladder and the drawing follow at once.
+// While a hand moves a grip the fields of the panel follow this often; the ladder and the drawing follow at
+// once.
 const FOLLOW_MS = 160
 const Panel = memo(RungPanel)
 
-// The panel, calmer than the hand: drawing its fields again at every move would take the time that the figures need.
+// The panel, calmer than the hand: drawing its fields again at every move would take the time that the
+// figures need.
 export function CalmPanel({ moving, ...props }: Props & { moving: boolean }) {
   const [shown, setShown] = useState(props)
   const since = useRef(0)

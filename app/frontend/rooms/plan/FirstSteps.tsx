@@ -8,7 +8,8 @@ type Step = Ladder['first']['steps'][number]
 const isNew = ({ rungs }: Ladder) =>
   rungs.filter((rung) => rung.verdict === 'not_known').length > rungs.length / 2
 
-// Does the order of work lead here? Not where the rung that was opened needs something else than the step that is on.
+// Does the order of work lead here? Not where the rung that was opened needs something else than the step
+// that is on.
 export function leads(ladder: Ladder, rung: Rung | null) {
   const now = ladder.first.steps.find((step) => !step.done)
   if (!now || !isNew(ladder)) return false
@@ -17,8 +18,8 @@ export function leads(ladder: Ladder, rung: Rung | null) {
   return !rung || rung.missing.every((one) => asked.includes(one.pointer))
 }
 
-// The first minutes of a plan in the order of work: what is done, what is asked now, what comes later. It only leads;
-// any rung may be opened out of order.
+// The first minutes of a plan in the order of work: what is done, what is asked now, what comes later. It
+// only leads; any rung may be opened out of order.
 export function FirstSteps({ ladder, go }: { ladder: Ladder; go: (pointer: string) => void }) {
   const { steps } = ladder.first
   const now = steps.findIndex((step) => !step.done)

@@ -54,7 +54,8 @@ export function LadderPlace({
         >
           <strong>No ladder.</strong>{' '}
           {editor.checked.silentSince
-            ? `No answer from the server since ${editor.checked.silentSince.toLocaleTimeString()}. What you typed is kept here.`
+            ? `No answer from the server since ${editor.checked.silentSince.toLocaleTimeString()}` +
+              `. What you typed is kept here.`
             : editor.checked.faults
                 .map((fault) => `${fault.pointer} ${fault.message}; expected ${fault.expected}`)
                 .join(' ')}

@@ -10,8 +10,10 @@ import { Tools, Views } from './Tools'
 import type { Moving } from '../../plan/useSteps'
 
 import { LegCard } from './LegCard'
-import { CARD_WIDTH, type Looking } from './sheetLayout'
+import { CARD_WIDTH, type Looking, type View } from './sheetLayout'
 import type { RefObject } from 'react'
+
+const SEEN: Record<View, string> = { crane: 'crane', plan: 'plan', end: 'seen along x', side: 'seen along y' }
 
 // What the drawing is looked at with.
 export function SheetTools({
@@ -30,7 +32,7 @@ export function SheetTools({
   plan,
 }: {
   card: boolean
-  view: string
+  view: View
   looking: Looking
   look: (change: Partial<Looking>) => void
   editor: {
@@ -67,7 +69,7 @@ export function SheetTools({
             looking={looking}
             look={look}
             svg={svg}
-            title={`${title}, ${view === 'crane' ? 'crane' : view === 'plan' ? 'plan' : view === 'end' ? 'seen along x' : 'seen along y'}`}
+            title={`${title}, ${SEEN[view]}`}
             tilted={(drawing?.tilt?.deg.value ?? 0) > 0.05}
           />
         </Box>

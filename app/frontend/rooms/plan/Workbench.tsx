@@ -4,6 +4,7 @@ import useMediaQuery from '@mui/material/useMediaQuery'
 import { useTheme } from '@mui/material/styles'
 import { useCallback, useEffect, useState, type FocusEvent } from 'react'
 import { useNavigate } from 'react-router'
+import { useTitle } from '../../ui/useTitle'
 import { usePreferences } from '../../ui/preferences'
 import { useSize } from '../../ui/useSize'
 import type { RungId } from '../../api/ladder.generated'
@@ -84,9 +85,7 @@ export function Workbench({ editor }: { editor: Editor }) {
     },
     [select, navigate, editor.id],
   )
-  useEffect(() => {
-    document.title = `${editor.document.title} · Dust Ladder`
-  }, [editor.document.title])
+  useTitle(editor.document.title)
 
   const [looking, setLooking] = useState<Looking>({ view: 'side', zoom: FIT, exaggerate: 1 })
   const look = useCallback((change: Partial<Looking>) => setLooking((now) => ({ ...now, ...change })), [])

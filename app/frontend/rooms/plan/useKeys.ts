@@ -19,8 +19,8 @@ interface Given {
 export const FIELDS = 'input, select, textarea'
 const TYPED_IN = `${FIELDS}, [role="dialog"], [role="menu"]`
 
-// Where the last key went. A field that vanishes under the typing hand leaves the rest of the keys to the page: they
-// are no shortcuts until a finger, a click or the focus has gone somewhere on purpose.
+// Where the last key went. A field that vanishes under the typing hand leaves the rest of the keys to the
+// page: they are no shortcuts until a finger, a click or the focus has gone somewhere on purpose.
 function useTypedIn() {
   const last = useRef<Element | null>(null)
   useEffect(() => {
@@ -50,7 +50,8 @@ function nextFlight(ladder: Ladder | null, selected: RungId, by: 1 | -1) {
   return ladder.rungs.find((rung) => rung.flight === flights[now + by])?.id
 }
 
-// Keys of the workbench; none of them while a field, a list or a dialog has the keyboard, and none that began there.
+// Keys of the workbench; none of them while a field, a list or a dialog has the keyboard, and none that
+// began there.
 export function useKeys({ editor, ladder, selected, select, setLeg, enabled, close, look }: Given) {
   const { preferences, prefer } = usePreferences()
   const vanished = useTypedIn()

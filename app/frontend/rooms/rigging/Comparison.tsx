@@ -10,7 +10,8 @@ import type { RiggingProps } from './taking'
 import '../../ui/tables.css'
 import '../../ui/charts.css'
 
-// Every chart of the library for this lift, with the boom and the parts of line that suit it best; those that cannot, with why.
+// Every chart of the library for this lift, with the boom and the parts of line that suit it best; those
+// that cannot, with why.
 export function Comparison({ editor, take }: RiggingProps) {
   const shown = useShown()
   const asked = useQuery({

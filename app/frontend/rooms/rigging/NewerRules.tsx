@@ -40,9 +40,10 @@ export function NewerRules({ editor, take }: RiggingProps) {
       {found?.newer && (
         <>
           <Box sx={{ mb: 1, maxWidth: 820 }}>
-            This plan goes by rule set <strong>{found.id}</strong>, version {found.versions.before}. Version{' '}
-            {found.versions.after} differs in what stands below. What it does to this plan is shown before it
-            is taken.
+            {`This plan goes by rule set `}
+            <strong>{found.id}</strong>
+            {`, version ${found.versions.before}. Version ${found.versions.after} differs`} in what stands
+            below. What it does to this plan is shown before it is taken.
           </Box>
           <Rungs found={found} />
           <Values values={found.values} />

@@ -15,7 +15,8 @@ import { Proposals } from './Proposals'
 import { Schools } from './Schools'
 import { StorePick } from './StorePick'
 
-// What looks at the whole plan and offers a change of it. Taking one is one step of undo, and closes the sheet.
+// What looks at the whole plan and offers a change of it. Taking one is one step of undo, and closes the
+// sheet.
 export function RiggingDialogs({
   dialog,
   editor,

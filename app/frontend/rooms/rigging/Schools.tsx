@@ -8,7 +8,8 @@ import { Asked } from '../../ui/Asked'
 import type { RiggingProps } from './taking'
 import '../../ui/tables.css'
 
-// The same plan under every rule set that ships, rung by rung. Nothing is changed here: the bar says which one counts.
+// The same plan under every rule set that ships, rung by rung. Nothing is changed here: the bar says which
+// one counts.
 export function Schools({ editor }: RiggingProps) {
   const shown = useShown()
   const asked = useQuery({

@@ -11,8 +11,8 @@ import '../../ui/tables.css'
 import { StoreFound } from './StoreFound'
 import { plain } from './StoreRest'
 
-// What of the store can hold the legs, best first, each with the word of the whole ladder; what cannot, and why; what
-// would need to be hired or bought.
+// What of the store can hold the legs, best first, each with the word of the whole ladder; what cannot, and
+// why; what would need to be hired or bought.
 export function StorePick({ editor, take, above }: RiggingProps & { above: boolean }) {
   const shown = useShown()
   const [wanted, setWanted] = useState('')

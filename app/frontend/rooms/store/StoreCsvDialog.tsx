@@ -9,7 +9,8 @@ import { useState } from 'react'
 import { api, Refused } from '../../api/client'
 import { plain } from './words'
 
-// What a CSV file says, piece by piece, before anything of it is taken. Rows that cannot be read are left out, named.
+// What a CSV file says, piece by piece, before anything of it is taken. Rows that cannot be read are left
+// out, named.
 export function StoreCsvDialog({
   file,
   onClose,
@@ -59,7 +60,9 @@ export function StoreCsvDialog({
           <>
             <Box role="status" data-store-csv sx={{ fontSize: 17, mb: 1 }}>
               {data.fault ??
-                `${data.rows.length} pieces read, ${data.faulty ? `${data.faulty} of them with something to mend` : 'all of them understood'}; ${data.rows.filter((row) => row.known).length} are in the store already`}
+                `${data.rows.length} pieces read, ` +
+                  (data.faulty ? `${data.faulty} of them with something to mend` : 'all of them understood') +
+                  `; ${data.rows.filter((row) => row.known).length} are in the store already`}
             </Box>
             <Box sx={{ mb: 1 }}>
               {data.notices.join('; ')}.{ignored.length > 0 && ` Not taken: ${ignored.join(', ')}.`}
@@ -98,7 +101,8 @@ export function StoreCsvDialog({
                           ? row.problems
                               .map(
                                 (one) =>
-                                  `${one.field.replaceAll('_', ' ')}: ${one.message}; expected ${one.expected}`,
+                                  `${one.field.replaceAll('_', ' ')}` +
+                                  `: ${one.message}; expected ${one.expected}`,
                               )
                               .join('. ')
                           : row.known

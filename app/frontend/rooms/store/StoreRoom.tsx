@@ -76,10 +76,10 @@ export function StoreRoom() {
           Gear store
         </Box>
         {store.data && (
-          <Box
-            role="status"
-            sx={{ pl: 2, fontFamily: figures, fontSize: 18 }}
-          >{`${listed.length} of ${store.data.length} pieces, ${store.data.filter((piece) => piece.fields.state === 'ready').length} ready`}</Box>
+          <Box role="status" sx={{ pl: 2, fontFamily: figures, fontSize: 18 }}>
+            {`${listed.length} of ${store.data.length}` +
+              ` pieces, ${store.data.filter((piece) => piece.fields.state === 'ready').length} ready`}
+          </Box>
         )}
         <StoreActs
           chooser={chooser}

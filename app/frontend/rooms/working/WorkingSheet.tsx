@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import { useEffect } from 'react'
 import { Link } from 'react-router'
 import type { Ladder } from '../../api/ladder.generated'
+import { useTitle } from '../../ui/useTitle'
 import { usePreferences, useShown } from '../../ui/preferences'
 import { RungBar } from '../../ladder/RungBar'
 import { COLOUR, WORD } from '../../ladder/verdict'
@@ -44,9 +44,7 @@ export function WorkingSheet({ editor }: { editor: Editor }) {
   const { ladder, working: late } = editor.checked
   const { document: plan } = editor
   const working = late || !!ladder?.rungs.some((rung) => rung.pending)
-  useEffect(() => {
-    document.title = `Working, ${plan.title} · Dust Ladder`
-  }, [plan.title])
+  useTitle(`Working, ${plan.title}`)
   return (
     <Box component="main" className="working-sheet">
       <div className="working-bar">

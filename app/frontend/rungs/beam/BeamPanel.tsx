@@ -8,6 +8,20 @@ import { keptSlings, usedSlings, useStore } from '../shared/slings'
 
 import { BeamLegs } from './BeamLegs'
 
+// The plan's own beam, then those of the store that are ready.
+const beamChoices = (
+  chosen: string | null,
+  beams: ReturnType<typeof useStore>['beams'],
+): [string, string][] => [
+  ['', 'none chosen'],
+  ...(chosen && !beams.some((piece) => piece.data.number === chosen)
+    ? [[chosen, `${chosen}, kept in the plan`] as [string, string]]
+    : []),
+  ...beams
+    .filter((piece) => piece.fields.state === 'ready' || piece.data.number === chosen)
+    .map((piece): [string, string] => [piece.data.number, `${piece.data.number}, ${piece.data.size}`]),
+]
+
 // The beam, how it is set, the slings above it, and the hole of every leg.
 export function BeamPanel({ editor, ladder, open }: PanelProps) {
   const { document } = editor
@@ -63,15 +77,7 @@ export function BeamPanel({ editor, ladder, open }: PanelProps) {
       `upper sling ${index + 1}`,
     )
   }
-  const choices: [string, string][] = [
-    ['', 'none chosen'],
-    ...(beam.beam && !beams.some((piece) => piece.data.number === beam.beam)
-      ? [[beam.beam, `${beam.beam}, kept in the plan`] as [string, string]]
-      : []),
-    ...beams
-      .filter((piece) => piece.fields.state === 'ready' || piece.data.number === beam.beam)
-      .map((piece): [string, string] => [piece.data.number, `${piece.data.number}, ${piece.data.size}`]),
-  ]
+  const choices = beamChoices(beam.beam, beams)
   return (
     <>
       {failed && (

@@ -113,7 +113,9 @@ export function ChartPanel({ editor, open }: PanelProps) {
                   <Button
                     variant="outlined"
                     sx={{ minHeight: 48, minWidth: 64, px: '6px' }}
-                    aria-label={`${name.replaceAll('_', ' ')} of the machine is ${own.identity[name]}, seen on it`}
+                    aria-label={
+                      `${name.replaceAll('_', ' ')}` + ` of the machine is ${own.identity[name]}, seen on it`
+                    }
                     onClick={() =>
                       editor.change(
                         { [machine(name)]: own.identity[name] },

@@ -16,7 +16,8 @@ import type { Editor } from '../../plan/usePlanEditor'
 
 export type Station = Crane['stations'][number]
 
-// What follows from radius and boom: the angle that a gauge would show, and how far out the load is once it hangs.
+// What follows from radius and boom: the angle that a gauge would show, and how far out the load is once it
+// hangs.
 function Placed({ ladder, index, name }: { ladder: PanelProps['ladder']; index: number; name: string }) {
   const shown = useShown()
   const reach = ladder?.reach?.stations.find((station) => station.name === name)

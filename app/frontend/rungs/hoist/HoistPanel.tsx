@@ -106,7 +106,10 @@ function HangingFields({
             <Button
               variant="outlined"
               sx={{ minWidth: 44 }}
-              aria-label={`${item.what || `item ${index + 1}`} hangs ${other === 'hook' ? 'on the hook' : 'elsewhere'}`}
+              aria-label={
+                `${item.what || `item ${index + 1}`}` +
+                ` hangs ${other === 'hook' ? 'on the hook' : 'elsewhere'}`
+              }
               onClick={() =>
                 editor.change({ [`/cranes/0/deductions/${index}/hangs`]: other }, 'where something hangs')
               }

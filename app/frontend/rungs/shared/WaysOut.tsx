@@ -6,8 +6,8 @@ import { COLOUR } from '../../ladder/verdict'
 import type { Editor } from '../../plan/usePlanEditor'
 import { Heading } from '../../ui/Row'
 
-// What would make the whole ladder better, worked out by the core when nothing is moving. Applying one is one step
-// of undo.
+// What would make the whole ladder better, worked out by the core when nothing is moving. Applying one is
+// one step of undo.
 export function WaysOut({ editor }: { editor: Editor }) {
   const shown = useShown()
   const { of, ladder, working } = editor.checked
@@ -33,7 +33,8 @@ export function WaysOut({ editor }: { editor: Editor }) {
       {ways.data?.ways.length === 0 && (
         <div>
           {ways.data.tried.length > 0
-            ? `None of what was tried makes it better without making something else worse: ${ways.data.tried.join(', ')}.`
+            ? 'None of what was tried makes it better without making something else worse: ' +
+              `${ways.data.tried.join(', ')}.`
             : 'Nothing here could be tried on it.'}
         </div>
       )}

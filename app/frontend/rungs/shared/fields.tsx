@@ -31,8 +31,8 @@ export const Choices = ({ choices, take }: { choices: string[]; take: (text: str
     </Box>
   )
 
-// A field that is taken away while it is being typed in: what stands in it is half a value. It is taken back, and Redo
-// brings it again.
+// A field that is taken away while it is being typed in: what stands in it is half a value. It is taken
+// back, and Redo brings it again.
 function useWhole(abandon: () => void) {
   const typingRef = useRef(false)
   const latest = useRef(abandon)

@@ -35,8 +35,8 @@ export const usedSlings = (plan: Plan) => [
   ...(plan.rigging.beam?.legs ?? []).map((leg) => leg.sling),
 ]
 
-// What a list offers: the plan's own that the store has not, then what is ready, with rating and due day, then the rest
-// with what keeps it back.
+// What a list offers: the plan's own that the store has not, then what is ready, with rating and due day,
+// then the rest with what keeps it back.
 export const slingChoices = (
   plan: Plan,
   store: StoredSling[],
