@@ -77,7 +77,9 @@ class BoardLine < ApplicationRecord
       verdict: "not_known",
       rank: RANKS["not_known"],
       crane: nil,
-      shown: { legs: 0, governs: [], rungs: [], needs: [ fault ], **nothing }
+      shown: {
+        site: "", load: "", legs: 0, chart: nil, planned: nil, governs: [], rungs: [], needs: [ fault ], **nothing
+      }
     }
   end
 

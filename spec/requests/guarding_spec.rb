@@ -43,3 +43,19 @@ RSpec.describe "Guarding the API" do
     end
   end
 end
+
+RSpec.describe "The schema of the API's answers" do
+  schema = JSON.parse(Rails.root.join("app/schemas/answers.json").read)
+  endpoints =
+    Rails.application.routes.routes.filter_map do |route|
+      controller, action = route.defaults.values_at(:controller, :action)
+      "#{controller.delete_prefix("api/")}##{action}" if controller&.start_with?("api/")
+    end
+  # Files to keep, and what answers with no body.
+  without = %w[files#show take_off_files#show chart_files#show store_files#show sketches#show sketches#destroy
+    kept_groups#destroy]
+
+  it "has every endpoint that answers with data, and none that is not there" do
+    expect(schema["properties"].keys).to match_array(endpoints.uniq - without)
+  end
+end

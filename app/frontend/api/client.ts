@@ -1,39 +1,40 @@
-import type { Ladder, RungId } from './ladder.generated'
-import type { Chart, Group, Plan, RuleSet } from './plan.generated'
-
 import type {
-  Fault,
-  Saved,
-  Whole,
   BoardPage,
-  RevisionLine,
-  QuickAnswer,
-  WayOut,
-  Vocabulary,
-  StandardPart,
-  KeptGroup,
-  Indicated,
-  Sketch,
-  CsvPart,
-  Snapshot,
-  PieceFields,
-  Piece,
-  StoreReading,
-  Proposal,
-  Selection,
-  LevelAdvice,
-  SchoolsAnswer,
-  RuleChanges,
   ChartLine,
-  Diagram,
-  WholeChart,
-  ReachAnswer,
   ChartPart,
   ComparisonRow,
+  CsvPart,
+  Diagram,
+  Fault,
+  Indicated,
   Indication,
-} from './answers'
+  KeptGroup,
+  KeptRevision,
+  KeptRules,
+  LevelAdvice,
+  Parts,
+  Piece,
+  PieceFields,
+  ProposalsAnswer,
+  QuickAnswer,
+  ReachAnswer,
+  RevisionLine,
+  RuleChanges,
+  Saved,
+  SchoolsAnswer,
+  Selection,
+  Sketch,
+  StoreReading,
+  Vocabulary,
+  WaysOutAnswer,
+  Whole,
+  WholeChart,
+  WholeGroup,
+} from './answers.generated'
+import type { Ladder, RungId } from './ladder.generated'
+import type { Chart, Group, Plan } from './plan.generated'
 
-export type * from './answers'
+export type * from './answers.generated'
 
 // What the server refused, with the places it named; status 0 when it gave no answer.
 export class Refused extends Error {
@@ -117,22 +118,15 @@ export const api = {
     send<Saved>('PATCH', `/plans/${id}`, { document, lock_version, note }),
   // asked: a document, or changes of one that was sent before; and what is wanted of its ladder.
   check: (asked: CheckAsked) => send<Ladder>('POST', '/checks', asked),
-  proposals: (document: Plan) =>
-    send<{
-      proposals: Proposal[]
-      vain: { words: string; why: string }[]
-      missing?: { what: string; pointer: string | null }
-    }>('POST', '/proposals', { document }),
+  proposals: (document: Plan) => send<ProposalsAnswer>('POST', '/proposals', { document }),
   selection: (document: Plan, upper: boolean) => send<Selection>('POST', '/selections', { document, upper }),
   levelAdvice: (document: Plan) => send<LevelAdvice>('POST', '/level_advices', { document }),
   schools: (document: Plan) => send<SchoolsAnswer>('POST', '/schools', { document }),
   ruleChanges: (document: Plan) => send<RuleChanges>('POST', '/rule_changes', { document }),
   quickCheck: (given: Record<string, string>) => send<QuickAnswer>('POST', '/quick_checks', given),
-  waysOut: (document: Plan) =>
-    send<{ question: string | null; ways: WayOut[]; tried: string[] }>('POST', '/ways_out', { document }),
+  waysOut: (document: Plan) => send<WaysOutAnswer>('POST', '/ways_out', { document }),
   revisions: (id: number) => ask<RevisionLine[]>(`/plans/${id}/revisions`),
-  revision: (id: number, number: number) =>
-    ask<{ number: number; note: string; document: Plan }>(`/plans/${id}/revisions/${number}`),
+  revision: (id: number, number: number) => ask<KeptRevision>(`/plans/${id}/revisions/${number}`),
   pieces: () => ask<Piece[]>('/pieces'),
   addPiece: (fields: PieceFields) => send<Piece>('POST', '/pieces', { fields }),
   changePiece: (id: number, fields: PieceFields) => send<Piece>('PATCH', `/pieces/${id}`, { fields }),
@@ -162,11 +156,10 @@ export const api = {
   comparison: (document: Plan) => send<ComparisonRow[]>('POST', '/comparisons', { document }),
   indicator: (signal?: AbortSignal) => ask<Indication>('/indicator', { signal: signal ?? null }),
   tellIndicator: (words: Record<string, unknown>) => send<Indication>('PATCH', '/indicator', words),
-  ruleSets: () => ask<Snapshot<RuleSet>[]>('/rule_sets'),
+  ruleSets: () => ask<KeptRules[]>('/rule_sets'),
   vocabulary: () => ask<Vocabulary>('/shapes'),
-  standardParts: (query: string) =>
-    ask<{ standard: StandardPart[]; kept: KeptGroup[] }>(`/standard_parts?q=${encodeURIComponent(query)}`),
-  keptGroup: (id: number) => ask<{ title: string; data: Group }>(`/kept_groups/${id}`),
+  standardParts: (query: string) => ask<Parts>(`/standard_parts?q=${encodeURIComponent(query)}`),
+  keptGroup: (id: number) => ask<WholeGroup>(`/kept_groups/${id}`),
   keepGroup: (group: Group) => send<KeptGroup>('POST', '/kept_groups', { title: group.title, data: group }),
   readCsv: (
     file: File,

@@ -1,4 +1,4 @@
-// Made by script/types.mjs from the core's JSON Schema. Do not edit.
+// Made by script/types.mjs from a JSON Schema. Do not edit.
 
 /**
  * every rung that a ladder can have, foot first

@@ -86,7 +86,7 @@ export function CabScreen({ editor }: { editor: Editor }) {
     return done
   }
   const play = async () => (followed || (await follow())) && tell({ do: 'play' })
-  const { reading } = said
+  const reading = 'reading' in said ? said.reading : undefined
   const view = ladder?.crane ?? null
   const mine = reading && reading.plan === editor.document.title
   const starts = view?.starts ?? []

@@ -13,13 +13,14 @@ const WORDS: Record<Reading['state'], string> = {
 // What the operator sees. Without a fresh and sound reading there are no figures at all.
 export function Face({ said, mine }: { said: Indication; mine: boolean }) {
   const us = usePreferences().preferences.system === 'us'
-  const { reading } = said
+  const reading = 'reading' in said ? said.reading : null
   if (!reading)
     return (
       <div className="no-reading" role="status" data-indicator="none">
         No reading
         <small>
-          {said.no_reading}. The last figures are not shown: they are not live. Stop until it speaks again.
+          {'no_reading' in said && said.no_reading}. The last figures are not shown: they are not live. Stop
+          until it speaks again.
         </small>
       </div>
     )

@@ -9,7 +9,7 @@ import { TakeOffPicture } from './TakeOffPicture'
 import { Totals } from './Totals'
 import type { TakeOff as Sheet } from '../../api/ladder.generated'
 import type { UseQueryResult } from '@tanstack/react-query'
-import type { Vocabulary } from '../../api/answers'
+import type { Vocabulary } from '../../api/answers.generated'
 import type { RefObject } from 'react'
 
 // The picture of the parts, totals and cautions.

@@ -6,7 +6,7 @@ import { QuantityField } from '../shared/fields'
 
 import { fieldId } from '../shared/places'
 import { slingChoices } from '../shared/slings'
-import { StoredSling } from '../../api/answers'
+import { StoredSling } from '../../api/answers.generated'
 import { Figure, Sentence } from '../../api/ladder.generated'
 import { Rigging, Plan, Load, Beam } from '../../api/plan.generated'
 import { RiggingDialog } from '../../plan/dialogs'

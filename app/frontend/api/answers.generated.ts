@@ -1,0 +1,617 @@
+// Made by script/types.mjs from a JSON Schema. Do not edit.
+import type {Drawing, Figure, Ladder, Line, RungId, Sentence} from "./ladder.generated";
+import type {Beam, Chart, Group, Plan, RuleSet, Sling} from "./plan.generated";
+
+export type Verdict = "holds" | "tight" | "stop" | "not_known";
+export type Indication =
+  | {
+      reading: Reading;
+    }
+  | {
+      no_reading: string;
+    };
+export type Piece = StoredSling | StoredBeam;
+
+/**
+ * What the server answers, by controller and action; of those that are streamed, each line. Ladders and plans are described by the core's schemas.
+ */
+export interface Answers {
+  "boards#show"?: BoardPage;
+  "chart_readings#create"?: ChartPart;
+  "charts#create"?: ChartLine[];
+  "charts#index"?: ChartLine[];
+  "charts#show"?: WholeChart;
+  "charts#update"?: WholeChart;
+  "checks#create"?: Ladder;
+  "comparisons#create"?: ComparisonRow[];
+  "indicated_weights#create"?: Indicated;
+  "indicators#show"?: Indication;
+  "indicators#update"?: Indication;
+  "kept_groups#create"?: KeptGroup;
+  "kept_groups#show"?: WholeGroup;
+  "level_advices#create"?: LevelAdvice;
+  "pieces#create"?: Piece | Piece[];
+  "pieces#index"?: Piece[];
+  "pieces#update"?: Piece;
+  "plans#create"?: Whole;
+  "plans#show"?: Whole;
+  "plans#update"?: Saved | Whole;
+  "proposals#create"?: ProposalsAnswer;
+  "quick_checks#create"?: QuickAnswer;
+  "range_diagrams#create"?: Diagram;
+  "reaches#show"?: ReachAnswer;
+  "revisions#index"?: RevisionLine[];
+  "revisions#show"?: KeptRevision;
+  "rule_changes#create"?: RuleChanges;
+  "rule_sets#index"?: KeptRules[];
+  "schools#create"?: SchoolsAnswer;
+  "selections#create"?: Selection;
+  "shapes#index"?: Vocabulary;
+  "sketches#create"?: Sketch;
+  "sketches#index"?: Sketch[];
+  "standard_parts#index"?: Parts;
+  "store_readings#create"?: StoreReading;
+  "take_off_readings#create"?: CsvPart;
+  "ways_out#create"?: WaysOutAnswer;
+}
+export interface BoardPage {
+  asked: number;
+  counts: {
+    holds: number;
+    not_known: number;
+    stop: number;
+    tight: number;
+  };
+  cranes: string[];
+  lines: (Summary | WorkingLine)[];
+  page: number;
+  pages: number;
+  plans: number;
+  working: number;
+}
+export interface Summary {
+  chart: string | null;
+  governs: string[];
+  headline: Sentence;
+  id: number;
+  legs: number;
+  lift_at: string | null;
+  load: string;
+  needs: string[];
+  planned: Figure | null;
+  revision: number;
+  rungs: {
+    id: string;
+    label: string;
+    percent: Figure | null;
+    verdict: Verdict;
+  }[];
+  site: string;
+  title: string;
+  verdict: Verdict;
+  working: false;
+}
+export interface WorkingLine {
+  id: number;
+  lift_at: string | null;
+  revision: number;
+  title: string;
+  working: true;
+}
+export interface ChartPart {
+  file: string;
+  known: {
+    same: boolean;
+    version: number;
+  } | null;
+  reading: ChartReading;
+  share: number;
+}
+export interface ChartReading {
+  data: Chart | null;
+  faults: Fault[];
+  tables: {
+    columns: string[];
+    corner: string;
+    name: string;
+    rows: {
+      cells: {
+        kg: number | null;
+        mark: string | null;
+        problem: string | null;
+        text: string;
+      }[];
+      line?: number;
+      row: string;
+    }[];
+  }[];
+  title: string;
+  warnings: string[];
+}
+export interface Fault {
+  expected: string;
+  message: string;
+  pointer: string;
+}
+export interface ChartLine {
+  doubt: string | null;
+  family: string;
+  id: number;
+  identifier: string;
+  identity: {
+    [k: string]: string;
+  };
+  most: Figure | null;
+  record: ChartRecord | null;
+  title: string;
+  version: number;
+}
+export interface ChartRecord {
+  checked_by: string | null;
+  checked_on: string | null;
+  entered_by: string;
+  entered_on: string | null;
+  source: string;
+  version: number;
+}
+export interface WholeChart {
+  data: Chart;
+  diagram: Diagram;
+  digest: string;
+  doubt: string | null;
+  family: string;
+  id: number;
+  identifier: string;
+  identity: {
+    [k: string]: string;
+  };
+  most: Figure | null;
+  record: ChartRecord | null;
+  title: string;
+  version: number;
+  versions: {
+    doubt: string | null;
+    id: number;
+    record: ChartRecord | null;
+    version: number;
+  }[];
+  warnings: string[];
+}
+export interface Diagram {
+  bands: number[];
+  family: string;
+  hangs: Figure | null;
+  tables: DiagramTable[];
+  title: string;
+}
+export interface DiagramTable {
+  arcs: {
+    boom: Figure;
+    boom_m: number;
+    points: [number, number][];
+  }[];
+  cells: {
+    band: number;
+    kg: number;
+    outline: [number, number][];
+  }[];
+  name: string;
+}
+export interface ComparisonRow {
+  boom: Figure | null;
+  capacity: Figure | null;
+  changes: {
+    [k: string]: unknown;
+  };
+  current: boolean;
+  gross: Figure | null;
+  id: string;
+  left: Figure | null;
+  parts: number | null;
+  reasons: {
+    label: string;
+    note: Sentence | null;
+    percent: Figure | null;
+    verdict: Verdict;
+  }[];
+  room: Figure | null;
+  title: string;
+  unchecked: string | null;
+  utilisation: Figure | null;
+  verdict: Verdict;
+}
+export interface Indicated {
+  bare: Figure;
+  cautions: Sentence[];
+  changes: {
+    [k: string]: unknown;
+  };
+  planned: Figure;
+  working: Line[];
+}
+export interface Reading {
+  format?: string;
+  ahead_kg?: number | null;
+  between: number;
+  boom_m: number;
+  hook_m: number;
+  load_kg: number;
+  plan: string | null;
+  playing: boolean;
+  radius_m: number;
+  rated_kg: number | null;
+  seq: number;
+  share: number;
+  slew_deg: number | null;
+  state: "normal" | "warning" | "cut_out";
+  why: string | null;
+}
+export interface KeptGroup {
+  id: number;
+  rows: number;
+  title: string;
+}
+export interface WholeGroup {
+  data: Group;
+  id: number;
+  title: string;
+}
+export interface LevelAdvice {
+  aim: Figure;
+  made_up: Sentence[];
+  missing?: string;
+  options: {
+    changes: {
+      [k: string]: unknown;
+    };
+    headline: Sentence;
+    id: string;
+    tilt: Figure;
+    verdict: Verdict;
+    words: Sentence;
+    level: Verdict;
+  }[];
+  tilt: Figure | null;
+}
+export interface StoredSling {
+  data: Sling;
+  digest: string;
+  due: string | null;
+  fields: PieceFields;
+  id: number;
+  mass: Figure | null;
+  overdue: boolean;
+  rating: Figure | null;
+  reach: Figure | null;
+  sort: "sling";
+}
+export interface PieceFields {
+  [k: string]: string;
+}
+export interface StoredBeam {
+  data: Beam;
+  digest: string;
+  due: string | null;
+  fields: PieceFields;
+  id: number;
+  mass: Figure | null;
+  overdue: boolean;
+  rating: Figure | null;
+  reach: Figure | null;
+  sort: "beam";
+}
+export interface Whole {
+  document: Plan;
+  id: number;
+  ladder: Ladder;
+  lock_version: number;
+  revision: number;
+  saved_at: string;
+}
+export interface Saved {
+  id: number;
+  lock_version: number;
+  revision: number;
+  saved_at: string;
+}
+export interface ProposalsAnswer {
+  missing?: {
+    pointer: string | null;
+    what: string;
+  };
+  proposals: Proposal[];
+  vain: {
+    why: string;
+    words: string;
+  }[];
+}
+export interface Proposal {
+  changes: {
+    [k: string]: unknown;
+  };
+  drawing: Drawing | null;
+  headline: Sentence;
+  hook_height: Figure | null;
+  id: string;
+  rigging: Verdict;
+  slings: string[];
+  tilt: Figure | null;
+  utilisation: Figure | null;
+  verdict: Verdict;
+  weakest: {
+    label: string;
+    note: Sentence | null;
+    verdict: Verdict;
+  };
+  words: Sentence;
+}
+export interface QuickAnswer {
+  angle: string | null;
+  capacity: Figure | null;
+  factor: Figure | null;
+  flat: string | null;
+  missing: string | null;
+  plan: Plan;
+  problems: Problem[];
+  tension: Figure | null;
+  utilisation: Figure | null;
+  verdict: Verdict;
+  working: Line[];
+}
+export interface Problem {
+  pointer: string;
+  typed: string;
+  message: string;
+  expected: string;
+  choices: string[];
+}
+export interface ReachAnswer {
+  radius: Figure | null;
+  tables: ReachTable[];
+  weight: Figure | null;
+}
+export interface ReachTable {
+  booms: {
+    boom: Figure;
+    boom_m: number;
+    capacity: Figure | null;
+    reach: Figure | null;
+    reach_m: number | null;
+  }[];
+  name: string;
+}
+export interface RevisionLine {
+  created_at: string;
+  note: string;
+  number: number;
+}
+export interface KeptRevision {
+  document: Plan;
+  note: string;
+  number: number;
+}
+export interface RuleChanges {
+  headlines: {
+    after: Sentence;
+    before: Sentence;
+  };
+  id: string;
+  newer: boolean;
+  rungs: {
+    differs: boolean;
+    label: string;
+    rung: string;
+    said: {
+      [k: string]: {
+        note: Sentence | null;
+        utilisation: Figure | null;
+        verdict: Verdict;
+      } | null;
+    };
+  }[];
+  snapshot: KeptRules;
+  values: {
+    [k: string]: {
+      after: unknown;
+      before: unknown;
+      reason: string;
+    };
+  };
+  versions: {
+    after: number;
+    before: number;
+  };
+}
+export interface KeptRules {
+  data: RuleSet;
+  digest: string;
+}
+export interface SchoolsAnswer {
+  rungs: {
+    differs: boolean;
+    label: string;
+    rung: string;
+    said: {
+      [k: string]: {
+        note: Sentence | null;
+        utilisation: Figure | null;
+        verdict: Verdict;
+      } | null;
+    };
+  }[];
+  schools: {
+    headline: Sentence;
+    id: string;
+    verdict: Verdict;
+  }[];
+}
+export interface Selection {
+  buy: {
+    at: {
+      [k: string]: {
+        rating: Figure;
+        size: string;
+      } | null;
+    };
+    kind: string;
+    rating: Figure | null;
+    size: string | null;
+  }[];
+  choices: {
+    carry: Figure;
+    changes: {
+      [k: string]: unknown;
+    };
+    flattest: Figure | null;
+    headline: Sentence;
+    in_band: boolean;
+    kind: string;
+    legs: number;
+    numbers: string[];
+    reach: Figure;
+    reasons: Sentence[];
+    rigging: Verdict;
+    size: string;
+    utilisation: Figure;
+    verdict: Verdict;
+  }[];
+  need: {
+    assumed: boolean;
+    hitch: string;
+    legs: number;
+    length: Figure | null;
+    on: string | null;
+    run: Figure | null;
+    tension: Figure;
+  };
+  rejected: {
+    kind: string;
+    number: string;
+    reasons: string[];
+    size: string;
+  }[];
+  rejected_count: number;
+  spread: {
+    [k: string]: Figure;
+  } | null;
+}
+export interface Vocabulary {
+  materials: {
+    density: number;
+    high: number;
+    low: number;
+    name: string;
+  }[];
+  shapes: ShapeWords[];
+}
+export interface ShapeWords {
+  fluid: boolean;
+  hints: string[];
+  id: string;
+  lies: string;
+  material: boolean;
+  title: string;
+  words: string[];
+}
+export interface Sketch {
+  added_at: string;
+  address: string;
+  bytes: number;
+  id: number;
+  kind: string;
+  name: string;
+}
+export interface Parts {
+  kept: KeptGroup[];
+  standard: StandardPart[];
+}
+export interface StandardPart {
+  material: string;
+  shape: string;
+  size: string;
+  title: string;
+}
+export interface StoreReading {
+  columns: {
+    field: string | null;
+    text: string;
+    unit: string | null;
+  }[];
+  fault: string | null;
+  faulty: number;
+  notices: string[];
+  rows: {
+    changed: string[];
+    fields: PieceFields;
+    known: boolean;
+    line: number;
+    problems: FieldProblem[];
+  }[];
+}
+export interface FieldProblem {
+  expected: string;
+  field: string;
+  message: string;
+  typed: string;
+}
+export interface CsvPart {
+  done?: {
+    commas: number;
+    fault: string | null;
+    faulty: number;
+    rows: number;
+  };
+  head?: {
+    columns: {
+      field: string | null;
+      text: string;
+      unit: string | null;
+    }[];
+    notices: string[];
+  };
+  read?: number;
+  rows?: CsvRow[];
+  share?: number;
+}
+export interface CsvRow {
+  /**
+   * a row of a take-off, and which group it is of
+   */
+  cells: {
+    name: string;
+    shape: string;
+    size: string;
+    lies: string;
+    material: string;
+    quantity: string;
+    x: string;
+    y: string;
+    z: string;
+    to: string;
+    basis: string;
+    fluid: string;
+    note: string;
+    group: string;
+  };
+  line: number;
+  mass: Figure | null;
+  problems: {
+    expected: string;
+    field: string;
+    message: string;
+  }[];
+}
+export interface WaysOutAnswer {
+  question: RungId | null;
+  tried: string[];
+  ways: WayOut[];
+}
+export interface WayOut {
+  changes: {
+    [k: string]: unknown;
+  };
+  headline: Sentence;
+  id: string;
+  verdict: Verdict;
+  words: Sentence;
+}
