@@ -34,8 +34,8 @@ class Piece < ApplicationRecord
   def read = @read ||= DustLadder::Gear::Piece.new(fields)
   def snapshot = DustLadder::PlanFile::Digest.snapshot(read.data || data)
 
-  # As a list of the store shows it.
-  def shown
+  # As a list of the store shows it. on: the day that it is to be in date, "2026-12-14".
+  def shown(on: Date.current.iso8601)
     tag = data["tag"]
     figure = ->(kg) { kg && DustLadder::Figure.kg(kg, :down).as_json }
     {
@@ -43,7 +43,7 @@ class Piece < ApplicationRecord
       sort: sort,
       fields: fields,
       due: read.due,
-      overdue: !read.due.nil? && read.due < Date.current.iso8601,
+      overdue: read.overdue?(on),
       **snapshot,
       reach: (DustLadder::Figure.m(data["reach_m"]).as_json if data["reach_m"]),
       rating:

@@ -17,4 +17,10 @@ RSpec.describe DustLadder do
     expect(core.select { |file| File.readlines(file).size > 250 }).to eq([])
     expect(core.select { |file| File.readlines(file).any? { |line| line.chomp.length > 120 } }).to eq([])
   end
+
+  it "calls a check as its rung is called" do
+    named = DustLadder::Ladder::Climb::CHECKS.reject { |check| check == DustLadder::Cranes::JibCheck }
+    own = named.map { |check| check.name.split("::").last.gsub(/(?<=[a-z])(?=[A-Z])/, "_").downcase }
+    expect(own).to eq(named.map { |check| "#{check::ID}_check" })
+  end
 end

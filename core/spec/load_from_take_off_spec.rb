@@ -22,6 +22,16 @@ RSpec.describe DustLadder::Load::PlannedLoad do
     expect(rung.verdict).to eq("holds")
   end
 
+  it "tells what the plan takes from it, and nothing of what is typed or not known" do
+    whole = taken_off(part("box", "4 m x 1 m x 2 m", "steel", **block))
+    taken = DustLadder.check(whole).as_json["taken_off"]
+    expect(taken["bare"]["value"]).to be_within(1e-6).of(4 * 1 * 2 * 7850)
+    expect(taken["cg"].map { |figure| figure["value"] }).to eq([ 2.0, 0.5, 1.0 ])
+    expect(DustLadder.check(plan).as_json["taken_off"]).to eq("bare" => nil, "cg" => nil)
+    odd = DustLadder.check(taken_off(part("box", "4 m x 1 m x 2 m", "wood wool", **block)))
+    expect(odd.as_json["taken_off"]).to eq("bare" => nil, "cg" => nil)
+  end
+
   it "knows nothing of a load one of whose rows cannot be read, and points at the cell" do
     ladder = DustLadder.check(taken_off(part("box", "4 m x 1 m x 2 m", "wood wool", **block)))
     expect(ladder.verdict).to eq("not_known")

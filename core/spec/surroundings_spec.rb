@@ -175,7 +175,7 @@ RSpec.describe DustLadder::Fittings::FittingsCheck do
   include Arithmetic
 end
 
-RSpec.describe DustLadder::Slings::InnerLoopCheck do
+RSpec.describe DustLadder::Slings::LoopCheck do
   choked = ->(angle) do
     %w[0 1]
       .flat_map do |leg|

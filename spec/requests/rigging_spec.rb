@@ -57,6 +57,14 @@ RSpec.describe "The rigging room's API" do
     expect(json.map { |one| one["overdue"] }).to eq(
       json.map { |one| !one["due"].nil? && one["due"] < Date.current.iso8601 }
     )
+    # As of the day of a lift, as the gear rung has it: due on the day itself is in date.
+    { "2026-11-02" => false, "2026-11-03" => true, "2026-06-01" => false }.each do |day, overdue|
+      get "/api/pieces", params: { on: day }
+      expect(json.find { |one| one["fields"]["number"] == "R-03" }["overdue"]).to be(overdue)
+    end
+    get "/api/pieces", params: { on: "2026-02-30" }
+    expect([ response.status, json["errors"][0]["message"] ]).to eq([ 422, "2026-02-30 is not a day" ])
+
     post "/api/pieces",
       params: JSON.generate(fields: { number: "X-1", kind: "wire rope", reach: "4", vertical: "3 t" }),
       headers: {

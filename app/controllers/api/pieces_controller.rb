@@ -21,7 +21,10 @@ module Api
     end
 
     def index
-      render json: JSON.generate(Piece.in_order.map(&:shown))
+      on = Date.iso8601(params[:on].presence || Date.current.iso8601).iso8601
+      render json: JSON.generate(Piece.in_order.map { |piece| piece.shown(on: on) })
+    rescue Date::Error
+      refuse("#{params[:on].to_s.first(40)} is not a day", "a day such as 2026-12-14", :unprocessable_content)
     end
 
     def create

@@ -127,7 +127,8 @@ export const api = {
   waysOut: (document: Plan) => send<WaysOutAnswer>('POST', '/ways_out', { document }),
   revisions: (id: number) => ask<RevisionLine[]>(`/plans/${id}/revisions`),
   revision: (id: number, number: number) => ask<KeptRevision>(`/plans/${id}/revisions/${number}`),
-  pieces: () => ask<Piece[]>('/pieces'),
+  // on: the day that pieces are to be in date; today when nothing is said.
+  pieces: (on?: string) => ask<Piece[]>(on ? `/pieces?on=${on}` : '/pieces'),
   addPiece: (fields: PieceFields) => send<Piece>('POST', '/pieces', { fields }),
   changePiece: (id: number, fields: PieceFields) => send<Piece>('PATCH', `/pieces/${id}`, { fields }),
   takePieces: (rows: PieceFields[]) => send<Piece[]>('POST', '/pieces', { rows }),

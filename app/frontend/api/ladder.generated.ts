@@ -126,6 +126,13 @@ export interface Ladder {
      */
     choices: string[];
   }[];
+  /**
+   * what the plan takes from its take-off: bare weight and centre of gravity; null for what is typed, or not known
+   */
+  taken_off: {
+    bare: Figure | null;
+    cg: Figure[] | null;
+  };
   drawing: Drawing | null;
   reach: Reach | null;
   machine: Machine;

@@ -160,5 +160,5 @@ export function usePlanEditor(whole: Whole) {
   }
 }
 
-export type Hand = Editor['hand']
+export type Actions = Editor['hand']
 export type Editor = ReturnType<typeof usePlanEditor>

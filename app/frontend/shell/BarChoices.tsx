@@ -4,12 +4,19 @@ import NativeSelect from '@mui/material/NativeSelect'
 import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import { useQuery } from '@tanstack/react-query'
+import { memo } from 'react'
 import { api } from '../api/client'
 import type { Editor } from '../plan/usePlanEditor'
 import { usePreferences } from '../ui/preferences'
 
 // Which rule set judges the plan.
-export function RuleSetChoice({ current, change }: { current: string; change: Editor['change'] }) {
+export const RuleSetChoice = memo(function RuleSetChoice({
+  current,
+  change,
+}: {
+  current: string
+  change: Editor['change']
+}) {
   const rules = useQuery({ queryKey: ['rule_sets'], queryFn: api.ruleSets })
   const take = (id: string) => {
     const chosen = rules.data?.find((set) => set.data.id === id)
@@ -35,10 +42,10 @@ export function RuleSetChoice({ current, change }: { current: string; change: Ed
       </NativeSelect>
     </FormControl>
   )
-}
+})
 
 // In which units figures are shown.
-export function UnitsChoice() {
+export const UnitsChoice = memo(function UnitsChoice() {
   const { preferences, prefer } = usePreferences()
   return (
     <ToggleButtonGroup
@@ -52,4 +59,4 @@ export function UnitsChoice() {
       <ToggleButton value="us">lb ft</ToggleButton>
     </ToggleButtonGroup>
   )
-}
+})

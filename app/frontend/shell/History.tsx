@@ -1,9 +1,9 @@
 import Box from '@mui/material/Box'
 import IconButton from '@mui/material/IconButton'
-import type { Hand } from '../plan/usePlanEditor'
+import type { Actions } from '../plan/usePlanEditor'
 
 interface Props {
-  editor: Pick<Hand, 'undo' | 'redo'>
+  editor: Pick<Actions, 'undo' | 'redo'>
   undoNote: string | null
   redoNote: string | null
 }

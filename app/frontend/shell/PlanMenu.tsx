@@ -1,5 +1,6 @@
 import Menu from '@mui/material/Menu'
 import MenuItem from '@mui/material/MenuItem'
+import { memo } from 'react'
 import { Link } from 'react-router'
 import { api } from '../api/client'
 import { MENU_DIALOGS, type RiggingDialog } from '../plan/dialogs'
@@ -10,7 +11,7 @@ import { FileButton } from './FileDrop'
 export type DialogName = 'keys' | 'revisions' | 'details'
 
 // Where else one may go from a plan, and what may be done with the whole of it.
-export function PlanMenu({
+export const PlanMenu = memo(function PlanMenu({
   menu,
   close,
   id,
@@ -76,4 +77,4 @@ export function PlanMenu({
       <MenuItem onClick={then(() => onDialog('keys'))}>Keys</MenuItem>
     </Menu>
   )
-}
+})

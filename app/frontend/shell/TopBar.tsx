@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import { memo, useState } from 'react'
+import { memo, useCallback, useState } from 'react'
 import { useNavigate } from 'react-router'
 import type { RiggingDialog } from '../plan/dialogs'
 import type { Checked } from '../plan/useChecker'
@@ -54,6 +54,7 @@ export const TopBar = memo(function TopBar({
 }: Props) {
   const navigate = useNavigate()
   const [menu, setMenu] = useState<HTMLElement | null>(null)
+  const close = useCallback(() => setMenu(null), [])
   return (
     <Box
       component="header"
@@ -135,7 +136,7 @@ export const TopBar = memo(function TopBar({
       </Box>
       <PlanMenu
         menu={menu}
-        close={() => setMenu(null)}
+        close={close}
         id={id}
         room={room}
         state={state}

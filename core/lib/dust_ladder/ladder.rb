@@ -101,6 +101,7 @@ module DustLadder
         "scope" => lift.scope.as_json(left_out),
         "readings" => lift.document.readings,
         "problems" => lift.document.problems,
+        "taken_off" => lift.load.taken_off,
         "drawing" => Drawing.new(lift, rung("slings"), rung("upper")).as_json,
         "reach" => rung("crane") && Reach.new(lift, rung("crane")).as_json,
         "machine" => lift.duty.crane.asks,

@@ -1,7 +1,7 @@
 import type { Drawing, Rung } from '../../api/ladder.generated'
 import type { Plan } from '../../api/plan.generated'
 import { usePreferences, useShown } from '../../ui/preferences'
-import type { Hand } from '../../plan/usePlanEditor'
+import type { Actions } from '../../plan/usePlanEditor'
 import { Label } from '../figures/figures'
 import { Grip } from './Grip'
 import { type At, type ElevationScale, type Place } from '../scale/scale'
@@ -21,7 +21,7 @@ interface Props {
   drawing: Drawing
   scale: ElevationScale
   plan: Plan
-  editor: Hand
+  editor: Actions
   selected: number
   onLeg: (leg: number) => void
   onRung: (id: Rung['id']) => void

@@ -1,7 +1,7 @@
 import { useRef, useState } from 'react'
 import type { Drawing } from '../../api/ladder.generated'
 import type { Plan } from '../../api/plan.generated'
-import type { Hand } from '../../plan/usePlanEditor'
+import type { Actions } from '../../plan/usePlanEditor'
 import { usePreferences } from '../../ui/preferences'
 import { hookHeight, type At, type ElevationScale, type Place } from '../scale/scale'
 import { pointPlaces, snapTo, written } from '../scale/snaps'
@@ -20,7 +20,7 @@ export function useElevationMoves({
   drawing: Drawing
   scale: ElevationScale
   plan: Plan
-  editor: Hand
+  editor: Actions
 }) {
   const { system } = usePreferences().preferences
   const from = useRef<number[] | null>(null)

@@ -3,7 +3,7 @@ import type { Drawing, Rung } from '../../api/ladder.generated'
 import type { Plan } from '../../api/plan.generated'
 import { usePreferences, useShown } from '../../ui/preferences'
 import { COLOUR } from '../../ladder/verdict'
-import type { Hand } from '../../plan/usePlanEditor'
+import type { Actions } from '../../plan/usePlanEditor'
 import { ElevationGrips, type Entry } from '../grips/ElevationGrips'
 import { CgMark } from '../figures/figures'
 import { type ElevationScale, type Place } from '../scale/scale'
@@ -21,7 +21,7 @@ interface Props {
   ghostScale: ElevationScale | null
   scale: ElevationScale
   plan: Plan
-  editor: Hand
+  editor: Actions
   working: boolean
   leg: number
   onLeg: (leg: number) => void

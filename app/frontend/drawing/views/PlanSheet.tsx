@@ -2,7 +2,7 @@ import { useRef, useState } from 'react'
 import type { Drawing, Rung } from '../../api/ladder.generated'
 import type { Plan } from '../../api/plan.generated'
 import { usePreferences, useShown } from '../../ui/preferences'
-import type { Hand } from '../../plan/usePlanEditor'
+import type { Actions } from '../../plan/usePlanEditor'
 import { changed } from '../scale/changes'
 import type { Entry } from '../grips/ElevationGrips'
 import { Label } from '../figures/figures'
@@ -21,7 +21,7 @@ interface Props {
   frozen: PlanScale | null
   scale: PlanScale
   plan: Plan
-  editor: Hand
+  editor: Actions
   working: boolean
   leg: number
   onLeg: (leg: number) => void

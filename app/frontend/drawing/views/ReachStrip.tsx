@@ -3,7 +3,7 @@ import type { Reach } from '../../api/ladder.generated'
 import type { Plan } from '../../api/plan.generated'
 import { usePreferences, useShown } from '../../ui/preferences'
 import { FEET, POUNDS } from '../../units/units'
-import type { Hand } from '../../plan/usePlanEditor'
+import type { Actions } from '../../plan/usePlanEditor'
 import { type Move } from '../grips/Grip'
 import { niceStep, type ReachScale } from '../scale/scale'
 import { writeLength } from '../scale/write'
@@ -19,7 +19,7 @@ interface Props {
   plan: Plan
   scale: ReachScale
   right: number
-  editor: Hand
+  editor: Actions
   working: boolean
   onSelect: () => void
 }

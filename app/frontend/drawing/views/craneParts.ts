@@ -1,7 +1,7 @@
 import { useRef } from 'react'
 import type { CraneView } from '../../api/ladder.generated'
 import type { Chart, Plan } from '../../api/plan.generated'
-import type { Hand } from '../../plan/usePlanEditor'
+import type { Actions } from '../../plan/usePlanEditor'
 import type { CraneScale } from '../scale/craneScale'
 import { useQuery } from '@tanstack/react-query'
 import { api } from '../../api/client'
@@ -19,7 +19,7 @@ export interface Props {
   view: CraneView
   plan: Plan
   scale: CraneScale
-  editor: Hand | null
+  editor: Actions | null
   working: boolean
   onSelect: () => void
   live?: Live | null
@@ -27,7 +27,7 @@ export interface Props {
 
 export const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1)
 // Moves a station by its grip: keeps where it was when the hand took it.
-export const useStation = (editor: Hand | null) => {
+export const useStation = (editor: Actions | null) => {
   const from = useRef<[number, number] | null>(null)
   const start = (place: [number, number]) => (from.current ??= place)
   const end = (note: string) => () => {

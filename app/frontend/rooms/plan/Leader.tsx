@@ -1,8 +1,8 @@
 import { STILES, LADDER_WIDTH } from '../../ui/theme/tokens'
-import type { Thing } from './sheetLayout'
+import type { Anchor } from './sheetLayout'
 
 // From the right stile to the thing; bent where the rung had to move.
-export function Leader({ y, thing, heavy }: { y: number; thing: Thing | undefined; heavy: boolean }) {
+export function Leader({ y, thing, heavy }: { y: number; thing: Anchor | undefined; heavy: boolean }) {
   if (!thing?.drawn) return null
   const out = STILES.right - LADDER_WIDTH
   const bend = Math.min(16, thing.x - 20)

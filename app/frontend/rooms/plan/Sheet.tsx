@@ -12,7 +12,7 @@ import { barOf } from '../../ladder/layout'
 import { GROUND_FROM_BOTTOM, STRIP_HEIGHT } from '../../ui/theme/tokens'
 
 import { useSheetZoom } from './useSheetZoom'
-import type { Hand } from '../../plan/usePlanEditor'
+import type { Actions } from '../../plan/usePlanEditor'
 import { machineOf } from '../../plan/crane'
 import { DrawnValues } from './DrawnValues'
 import { Leader } from './Leader'
@@ -23,7 +23,7 @@ import { SheetTools } from './SheetTools'
 import { SheetGround } from './SheetGround'
 
 interface Props {
-  editor: Hand
+  editor: Actions
   plan: Plan
   undoNote: string | null
   redoNote: string | null
@@ -92,7 +92,7 @@ export const Sheet = memo(function Sheet({
             const top = layout.ladder.tops[id]
             return (
               top !== undefined && (
-                <Leader key={id} y={barOf(top)} thing={layout.things[id]} heavy={id === selected} />
+                <Leader key={id} y={barOf(top)} thing={layout.anchors[id]} heavy={id === selected} />
               )
             )
           })}

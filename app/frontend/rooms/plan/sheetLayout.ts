@@ -24,7 +24,7 @@ export const CARD_WIDTH = 284
 export const CARD_FROM = 640
 export const ROOM_LEFT = 22
 
-export interface Thing {
+export interface Anchor {
   x: number
   y: number
   drawn: boolean
@@ -39,7 +39,7 @@ export interface Layout {
   reach: Reach | null
   strip: ReturnType<typeof reachScale> | null
   frozen: Frozen | null
-  things: Record<string, Thing>
+  anchors: Record<string, Anchor>
   right: number
   card: boolean
   plan: PlanScale | null
@@ -115,7 +115,7 @@ export function sheetLayout({
           bottom: ground - 6,
         })
       : null)
-  const things = thingsOf(
+  const anchors = anchorsOf(
     drawing,
     view === 'plan' || view === 'crane' ? null : scale,
     ground,
@@ -133,7 +133,7 @@ export function sheetLayout({
     reach,
     strip,
     frozen,
-    things,
+    anchors,
     right,
     card,
     plan,
@@ -163,15 +163,15 @@ const fitStrip = (reach: Reach, right: number, pickX: number) => {
 }
 
 // Where on the sheet the thing stands that each rung checks.
-const thingsOf = (
+const anchorsOf = (
   drawing: Drawing | null,
   scale: ElevationScale | null,
   ground: number,
   pickX: number,
   chart: boolean,
   moved: boolean,
-): Record<string, Thing> => {
-  const place = (x: number, y: number, drawn = true): Thing => ({ x, y, drawn: drawn && !moved })
+): Record<string, Anchor> => {
+  const place = (x: number, y: number, drawn = true): Anchor => ({ x, y, drawn: drawn && !moved })
   const strip = {
     height: place(pickX, STRIP_HEIGHT + 8, !!drawing?.hook && !!scale),
     chart: { x: 34, y: 112, drawn: chart },
@@ -204,7 +204,7 @@ const thingsOf = (
   const between = (share: number) =>
     place(top.x + (point.x - top.x) * share, top.y + (point.y - top.y) * share, !!drawing.hook)
   const eye = drawing.beam?.eyes[0] as Place | undefined
-  const beam: Record<string, Thing> = eye
+  const beam: Record<string, Anchor> = eye
     ? {
         beam: place(scale.x(eye) - 6, scale.y(eye)),
         upper: place((scale.x(eye) + scale.hook.x) / 2, (scale.y(eye) + scale.hook.y) / 2),

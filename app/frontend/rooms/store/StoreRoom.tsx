@@ -22,7 +22,7 @@ export function StoreRoom() {
   const shown = useShown()
   const queries = useQueryClient()
   const { preferences, prefer } = usePreferences()
-  const store = useQuery({ queryKey: ['pieces'], queryFn: api.pieces, refetchOnMount: 'always' })
+  const store = useQuery({ queryKey: ['pieces'], queryFn: () => api.pieces(), refetchOnMount: 'always' })
   const [wanted, setWanted] = useState('')
   const [kind, setKind] = useState('')
   const [state, setState] = useState('')

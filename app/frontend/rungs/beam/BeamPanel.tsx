@@ -26,7 +26,7 @@ const beamChoices = (
 export function BeamPanel({ editor, ladder, open }: PanelProps) {
   const { document } = editor
   const { rigging, load, snapshots } = document
-  const { slings, beams, failed } = useStore()
+  const { slings, beams, failed } = useStore(document)
   const shown = useShown()
   const beam = rigging.beam
   if (!beam) return null

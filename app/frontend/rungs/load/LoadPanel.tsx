@@ -37,7 +37,6 @@ export function LoadPanel({ editor, ladder, rung }: PanelProps) {
   const shown = useShown()
   const { load, rigging } = editor.document
   const field = { editor, ladder }
-  const lineOf = (symbol: string) => shown(rung?.working?.find((line) => line.symbol === symbol)?.result)
   const more = () => {
     const name =
       NAMES.find((one) => !load.points.some((point) => point.name === one)) ??
@@ -64,7 +63,7 @@ export function LoadPanel({ editor, ladder, rung }: PanelProps) {
       </Button>
       <Row columns="1fr 1fr">
         {load.weight.by === 'take_off' ? (
-          <FromTakeOff label="Weight, by take-off" value={lineOf('B')} />
+          <FromTakeOff label="Weight, by take-off" value={shown(ladder?.taken_off.bare)} />
         ) : (
           <QuantityField {...field} pointer="/load/weight/bare" label="Weight" note="weight" />
         )}
@@ -112,11 +111,11 @@ export function LoadPanel({ editor, ladder, rung }: PanelProps) {
       </Heading>
       {load.cg.by === 'take_off' && (
         <Row columns="1fr 1fr 1fr">
-          {(['x', 'y', 'z'] as const).map((axis) => (
+          {(['x', 'y', 'z'] as const).map((axis, index) => (
             <FromTakeOff
               key={axis}
               label={{ x: 'x along', y: 'y across', z: 'z up' }[axis]}
-              value={lineOf(`G${axis}`)}
+              value={shown(ladder?.taken_off.cg?.[index])}
             />
           ))}
         </Row>

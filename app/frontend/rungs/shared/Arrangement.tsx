@@ -30,7 +30,7 @@ export function Arrangement({
 }: Pick<PanelProps, 'editor' | 'ladder' | 'open' | 'go'>) {
   const { document } = editor
   const { rigging, load } = document
-  const { slings, beams } = useStore()
+  const { slings, beams } = useStore(document)
   const choose = (what: string) => {
     const bare = keptSlings(
       document,

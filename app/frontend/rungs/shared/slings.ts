@@ -3,9 +3,10 @@ import { api, type StoredBeam, type StoredSling } from '../../api/client'
 import type { Figure } from '../../api/ladder.generated'
 import type { Plan } from '../../api/plan.generated'
 
-// The store's slings and beams, for lists to choose from.
-export function useStore() {
-  const store = useQuery({ queryKey: ['pieces'], queryFn: api.pieces })
+// The store's slings and beams as they stand on the day of the lift, for lists to choose from.
+export function useStore(plan: Plan) {
+  const day = plan.lift_at?.slice(0, 10)
+  const store = useQuery({ queryKey: ['pieces', day ?? null], queryFn: () => api.pieces(day) })
   const slings = (store.data ?? []).filter((piece): piece is StoredSling => piece.sort === 'sling')
   const beams = (store.data ?? []).filter((piece): piece is StoredBeam => piece.sort === 'beam')
   return { slings, beams, failed: store.isError }
@@ -45,9 +46,7 @@ export const slingChoices = (
   const own = Object.keys(plan.snapshots.slings).filter(
     (number) => !store.some((piece) => piece.data.number === number),
   )
-  const overdue = (piece: StoredSling) =>
-    !!piece.due && !!plan.lift_at && piece.due < plan.lift_at.slice(0, 10)
-  const kept = (piece: StoredSling) => piece.fields.state !== 'ready' || overdue(piece)
+  const kept = (piece: StoredSling) => piece.fields.state !== 'ready' || piece.overdue
   const used = usedSlings(plan)
   const words = ({ data, reach, rating, due, fields }: StoredSling) =>
     [
@@ -70,7 +69,7 @@ export const slingChoices = (
       .filter((piece) => kept(piece) && used.includes(piece.data.number))
       .map((piece): [string, string] => [
         piece.data.number,
-        overdue(piece) ? `${words(piece)}, overdue on the day` : words(piece),
+        piece.overdue ? `${words(piece)}, overdue ${plan.lift_at ? 'on the day' : 'today'}` : words(piece),
       ]),
   ]
 }

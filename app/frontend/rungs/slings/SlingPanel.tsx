@@ -21,7 +21,7 @@ const HITCHES: [string, string][] = [
 export function SlingPanel({ editor, ladder, open, go }: PanelProps) {
   const { document } = editor
   const { rigging, load, snapshots } = document
-  const { slings, failed } = useStore()
+  const { slings, failed } = useStore(document)
   const shown = useShown()
   const field = { editor, ladder }
   const take = (index: number, number: string) => {

@@ -8,7 +8,7 @@ module DustLadder
 
       MOST_PARTS = 12
       # What a machine is compared by says nothing of the very machine as rigged, nor of where it will stand.
-      OF_THE_PLACE = [ IdentityCheck, Site::GroundCheck, Site::PowerLinesCheck ].freeze
+      OF_THE_PLACE = [ ChartCheck, Site::GroundCheck, Site::PowerLinesCheck ].freeze
       # why: a Sentence, where nothing of the chart even reaches.
       Row = Struct.new(:chart, :boom, :parts, :rungs, :lift, :changes, :why, keyword_init: true)
 

@@ -99,6 +99,8 @@ module DustLadder
       def state = fields["state"]
       # Days as "2026-12-14", or nil.
       def due = @due
+      # Is its examination due before a day, "2026-12-14"? One that was never examined has no day.
+      def overdue?(on) = !due.nil? && due < on
       # What a plan keeps of a piece that was chosen from, with what the store knows beside.
       def self.snapshot(chosen) = PlanFile::Digest.snapshot(chosen.except("place"))
 

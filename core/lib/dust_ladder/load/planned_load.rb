@@ -55,6 +55,15 @@ module DustLadder
       def take_off = @take_off ||= TakeOff.new(@take_off_data, @rules)
       def take_off? = @take_off_data["parts"].any?
 
+      # What the plan takes from the take-off, as it stands there, for fields that cannot be typed in then; nil for what
+      # is typed, or not known.
+      def taken_off
+        {
+          "bare" => known_from(:weight) { Figure.kg(take_off.bare_kg, :up).as_json },
+          "cg" => known_from(:cg) { take_off.cg.map { |at| Figure.m(at).as_json } }
+        }
+      end
+
       def basis = from_take_off?(:weight) ? "calculated" : data.dig("weight", "basis")
       def cg_basis = from_take_off?(:cg) ? "take_off" : data.dig("cg", "basis")
 
@@ -107,6 +116,8 @@ module DustLadder
       end
 
       private
+
+      def known_from(part) = from_take_off?(part) ? DustLadder.known { yield } : nil
 
       # wll, name: what a point's rating and the point itself are called, with its name put in.
       def points_of(key, wll, name)

@@ -5,8 +5,8 @@ module DustLadder
     class Proposals
       include Ladder::Sentences
 
-      # Tried in vain: what, and why.
-      Vain = Struct.new(:words, :why)
+      # What was tried and cannot be had, and why.
+      Failed = Struct.new(:words, :why)
       AIM_DEG = 60.0
       # Legs below a spreader this long at least, and baskets this share of the length either side of the CG.
       GAP_M = 1.5
@@ -19,7 +19,7 @@ module DustLadder
         @pieces = Slings::Selection::Store.new(pieces)
         @beams = beams.select { |beam| [ nil, "ready" ].include?(beam["state"]) }
         @lift = Lift.new(document)
-        @vain = []
+        @failed = []
       end
 
       # Those that hold first. Baskets need no points. Raises NotKnown where size, CG or weight are not known.
@@ -33,7 +33,7 @@ module DustLadder
       def as_json(*)
         {
           "proposals" => all.map(&:as_json),
-          "vain" => @vain.map { |one| { "words" => one.words, "why" => one.why } }
+          "vain" => @failed.map { |one| { "words" => one.words, "why" => one.why } }
         }
       rescue NotKnown => error
         {
@@ -55,7 +55,7 @@ module DustLadder
       rescue NotKnown => error
         raise unless error.pointer.to_s.start_with?(load.pointer("points"))
 
-        @vain << Vain.new("Legs to its points", error.what)
+        @failed << Failed.new("Legs to its points", error.what)
         []
       end
 
@@ -81,7 +81,7 @@ module DustLadder
           rigging: final.ladder.rigging_verdict
         )
       rescue Impossible, NotKnown => error
-        @vain << Vain.new(words["metric"], error.what)
+        @failed << Failed.new(words["metric"], error.what)
         nil
       end
 
@@ -129,8 +129,8 @@ module DustLadder
         spread = sides.map { |some| some.sum(&:first) / some.size }.reduce(:-).abs
         found = nearest_spreader(spread)
         unless found
-          return @vain.push(
-            Vain.new("A spreader", "none in the store, ready and rated for #{Figure.kg(load.planned_kg, :up)}")
+          return @failed.push(
+            Failed.new("A spreader", "none in the store, ready and rated for #{Figure.kg(load.planned_kg, :up)}")
           ) && []
         end
 

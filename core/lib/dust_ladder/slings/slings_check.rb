@@ -1,8 +1,8 @@
 module DustLadder
   module Slings
     # May the slings carry the worst pull on each leg, in their hitch and at their angle? One part for each
-    # leg, and one for the pair where a school or the tag rates both legs together.
-    class SlingCheck < Ladder::Check
+    # leg, and one for the together where a school or the tag rates both legs together.
+    class SlingsCheck < Ladder::Check
       ID = "slings"
       LABEL = "Slings"
       FLIGHT = "rigging"
@@ -17,9 +17,9 @@ module DustLadder
         @unknown = nil
         outcomes = legs.filter_map { |leg| known { leg.outcome } }
         if legs.size > 1 && bridle.one_hook? && known { legs.none?(&:no_figure?) }
-          pair = Pair.new(lift, legs)
-          outcomes += known { pair.outcomes } || []
-          unlike(pair)
+          together = LegsTogether.new(lift, legs)
+          outcomes += known { together.outcomes } || []
+          unlike(together)
         end
         settle(legs, outcomes)
       end
@@ -34,9 +34,9 @@ module DustLadder
         nil
       end
 
-      def unlike(pair)
+      def unlike(together)
         by = lift.rigging.unlike_decided_by
-        return unless pair.void? && !by.empty?
+        return unless together.void? && !by.empty?
 
         caution(
           "unlike",

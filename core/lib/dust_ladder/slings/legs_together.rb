@@ -2,7 +2,7 @@ module DustLadder
   module Slings
     # All legs as one sling, two to four: the school's uniform-load bands for legs that are alike, and the tag's own
     # bands. Past the last band there is no figure, and the angle itself is held against that band.
-    class Pair
+    class LegsTogether
       # legs: two to four Leg objects.
       def initialize(lift, legs)
         @lift = lift

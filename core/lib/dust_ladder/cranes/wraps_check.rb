@@ -1,7 +1,7 @@
 module DustLadder
   module Cranes
     # Does enough rope stay on the drum with the hook at its lowest?
-    class DrumCheck < Ladder::Check
+    class WrapsCheck < Ladder::Check
       ID = "wraps"
       LABEL = "Drum wraps"
       FLIGHT = "crane"

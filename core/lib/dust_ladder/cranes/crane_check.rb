@@ -1,7 +1,7 @@
 module DustLadder
   module Cranes
     # Does the chart hold the gross load at pick, at set and everywhere between?
-    class CapacityCheck < Ladder::Check
+    class CraneCheck < Ladder::Check
       ID = "crane"
       LABEL = "Crane"
       FLIGHT = "crane"

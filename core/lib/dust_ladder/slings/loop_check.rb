@@ -3,7 +3,7 @@ module DustLadder
     # Where a choke or a wrap closes round the load its two parts stand at an angle to the level line between them: a
     # flat loop multiplies the force before the leg even starts (handbook, section 3.3). Demand: tension of one part of
     # the loop; capacity: the sling's straight rating.
-    class InnerLoopCheck < Ladder::Check
+    class LoopCheck < Ladder::Check
       ID = "loop"
       LABEL = "Inner loop"
       FLIGHT = "rigging"

@@ -1,7 +1,7 @@
 module DustLadder
   module Cranes
     # Does the load keep clear of the boom that it hangs beside, turned as badly as may be, all along the way?
-    class ClearanceCheck < Ladder::Check
+    class BoomCheck < Ladder::Check
       ID = "boom"
       LABEL = "Boom clearance"
       FLIGHT = "crane"

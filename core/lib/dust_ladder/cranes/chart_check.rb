@@ -2,7 +2,7 @@ module DustLadder
   module Cranes
     # Is this the chart of this very machine as it stands, and was it read against the paper? Every identity field of
     # the chart must match, and two different people must stand for its figures.
-    class IdentityCheck < Ladder::Check
+    class ChartCheck < Ladder::Check
       ID = "chart"
       LABEL = "Chart"
       FLIGHT = "crane"

@@ -1,7 +1,7 @@
 module DustLadder
   module Slings
     # May the slings above a beam carry the worst pull on them?
-    class UpperSlingsCheck < SlingCheck
+    class UpperCheck < SlingsCheck
       ID = "upper"
       LABEL = "Upper slings"
       FLIGHT = "rigging"
