@@ -15,7 +15,7 @@ export const Brand = () => (
       color: 'inherit',
       textDecoration: 'none',
       fontWeight: 600,
-      fontSize: 18,
+      typography: 'lead',
       whiteSpace: 'nowrap',
     }}
   >

@@ -84,7 +84,7 @@ export function FileDrop({ children, onTable }: { children: ReactNode; onTable?:
               opacity: 0.94,
               display: 'grid',
               placeItems: 'center',
-              fontSize: 25,
+              typography: 'verdict',
               fontWeight: 600,
               zIndex: 2000,
               pointerEvents: 'none',

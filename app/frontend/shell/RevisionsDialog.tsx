@@ -44,7 +44,7 @@ export function RevisionsDialog({ editor, onClose }: { editor: Editor; onClose: 
             width: '100%',
             borderCollapse: 'collapse',
             fontFamily: figures,
-            fontSize: 17,
+            typography: 'field',
             '& td': { borderBottom: '1px solid var(--line)', py: '4px' },
           }}
         >

@@ -31,7 +31,7 @@ export function RoomBar({ title, aside, children }: { title: string; aside?: str
         component="h1"
         sx={{
           m: 0,
-          fontSize: { xs: 17, sm: 20 },
+          typography: { xs: 'field', sm: 'heading' },
           lineHeight: 1.2,
           fontWeight: 600,
           pl: { xs: 0, md: 4 },
@@ -41,7 +41,7 @@ export function RoomBar({ title, aside, children }: { title: string; aside?: str
       >
         {title}
       </Box>
-      {aside && <Box sx={{ pl: 2, fontFamily: figures, fontSize: 18 }}>{aside}</Box>}
+      {aside && <Box sx={{ pl: 2, fontFamily: figures, typography: 'lead' }}>{aside}</Box>}
       <Box sx={{ ml: 'auto', display: 'flex', height: BAR_HEIGHT, flexWrap: 'wrap' }}>
         {children}
         <Button

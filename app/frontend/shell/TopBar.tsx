@@ -88,7 +88,7 @@ export const TopBar = memo(function TopBar({
         <Box
           sx={{
             fontWeight: 600,
-            fontSize: 16,
+            typography: 'plain',
             overflow: 'hidden',
             textOverflow: 'ellipsis',
             whiteSpace: 'nowrap',
@@ -100,7 +100,7 @@ export const TopBar = memo(function TopBar({
         <Box
           sx={{
             fontFamily: figures,
-            fontSize: 15,
+            typography: 'small',
             overflow: 'hidden',
             textOverflow: 'ellipsis',
             whiteSpace: 'nowrap',

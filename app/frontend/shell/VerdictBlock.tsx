@@ -61,7 +61,7 @@ export function VerdictBlock({
         <Box
           sx={{
             fontWeight: 600,
-            fontSize: long ? 16 : 18,
+            typography: sentence.length > 40 ? 'plain' : 'lead',
             overflow: 'hidden',
             textOverflow: 'ellipsis',
             ...(long
@@ -76,7 +76,7 @@ export function VerdictBlock({
           sx={{
             display: long ? 'none' : 'block',
             fontFamily: figures,
-            fontSize: 15,
+            typography: 'small',
             overflow: 'hidden',
             textOverflow: 'ellipsis',
             whiteSpace: 'nowrap',

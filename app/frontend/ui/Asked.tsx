@@ -16,7 +16,7 @@ export function Asked({
 }) {
   if (pending)
     return (
-      <Box role="status" sx={{ fontSize: 18, py: 4 }}>
+      <Box role="status" sx={{ typography: 'lead', py: 4 }}>
         working
       </Box>
     )

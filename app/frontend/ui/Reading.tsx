@@ -11,13 +11,13 @@ interface Props {
 export function Reading({ query, what, pad }: Props) {
   if (query.isPending)
     return (
-      <Box role="status" sx={{ ...pad, fontSize: 20 }}>
+      <Box role="status" sx={{ ...pad, typography: 'heading' }}>
         Reading the {what}
       </Box>
     )
   if (!query.isError) return null
   return (
-    <Box role="alert" sx={{ ...pad, fontSize: 18 }}>
+    <Box role="alert" sx={{ ...pad, typography: 'lead' }}>
       The {what} could not be read: {query.error?.message}.{' '}
       <Button variant="outlined" onClick={() => void query.refetch()}>
         Read again

@@ -63,7 +63,7 @@ export function Board() {
         {data && data.plans > 0 && <BoardFind asked={asked} ask={ask} cranes={data.cranes} />}
         {(!data || board.isError) && <Reading query={board} what="plans" pad={{ p: 4 }} />}
         {data?.plans === 0 && (
-          <Box sx={{ p: 4, fontSize: 20 }}>
+          <Box sx={{ p: 4, typography: 'heading' }}>
             No lifts yet. Start with{' '}
             <Button variant="outlined" onClick={() => setDialog('start')}>
               New lift
@@ -72,7 +72,7 @@ export function Board() {
           </Box>
         )}
         {data && data.plans > 0 && data.lines.length === 0 && (
-          <Box sx={{ p: 4, fontSize: 20 }}>None of {data.plans} plans is like that.</Box>
+          <Box sx={{ p: 4, typography: 'heading' }}>None of {data.plans} plans is like that.</Box>
         )}
         {data && data.lines.length > 0 && (
           <Lines board={data} byDay={order === 'day'} turn={(page) => ask({ page: String(page) })} />
@@ -96,7 +96,7 @@ function Lines({ board, byDay, turn }: { board: BoardPage; byDay: boolean; turn:
             bgcolor: 'var(--dust)',
             borderBottom: '1.5px solid var(--ink)',
             fontFamily: figures,
-            fontSize: 16,
+            typography: 'plain',
             '& > *': { px: '12px', py: '6px' },
           }}
         >
@@ -127,7 +127,7 @@ function Lines({ board, byDay, turn }: { board: BoardPage; byDay: boolean; turn:
               window.scrollTo({ top: 0 })
             }}
           />
-          <Box sx={{ fontFamily: figures, fontSize: 17 }}>{board.asked} lifts</Box>
+          <Box sx={{ fontFamily: figures, typography: 'field' }}>{board.asked} lifts</Box>
         </Box>
       )}
     </>

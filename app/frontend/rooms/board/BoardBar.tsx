@@ -59,11 +59,11 @@ export function BoardBar({ board, order, put, check, start }: Props) {
       <Box sx={{ height: BAR_HEIGHT }}>
         <Brand />
       </Box>
-      <Box component="h1" sx={{ m: 0, fontSize: 20, fontWeight: 600, pl: { xs: 0, md: 4 } }}>
+      <Box component="h1" sx={{ m: 0, typography: 'heading', fontWeight: 600, pl: { xs: 0, md: 4 } }}>
         Lifts
       </Box>
       {board && (
-        <Box role="status" sx={{ pl: 2, fontFamily: figures, fontSize: 18 }}>
+        <Box role="status" sx={{ pl: 2, fontFamily: figures, typography: 'lead' }}>
           {tally(board)}
         </Box>
       )}

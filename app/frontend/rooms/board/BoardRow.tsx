@@ -36,10 +36,10 @@ export function BoardRow({ plan, sameDay }: { plan: Listed; sameDay: boolean }) 
       }}
     >
       <Box role="cell" sx={{ bgcolor: 'var(--dust)', gridRow: { xs: 'span 4', md: 'auto' } }}>
-        {!sameDay && <Box sx={{ fontSize: 18, fontWeight: 600, lineHeight: 1.2 }}>{dayOf(plan)}</Box>}
-        <Box sx={{ fontFamily: figures, fontSize: 18 }}>{plan.lift_at?.slice(11) ?? ''}</Box>
+        {!sameDay && <Box sx={{ typography: 'lead', fontWeight: 600, lineHeight: 1.2 }}>{dayOf(plan)}</Box>}
+        <Box sx={{ fontFamily: figures, typography: 'lead' }}>{plan.lift_at?.slice(11) ?? ''}</Box>
         {!sameDay && (
-          <Box sx={{ fontFamily: figures, fontSize: 15, color: 'var(--ink2)' }}>{monthOf(plan)}</Box>
+          <Box sx={{ fontFamily: figures, typography: 'small', color: 'var(--ink2)' }}>{monthOf(plan)}</Box>
         )}
       </Box>
       <Box role="cell" sx={{ display: { xs: 'none', md: 'block' }, p: '0 !important' }}>
@@ -47,7 +47,7 @@ export function BoardRow({ plan, sameDay }: { plan: Listed; sameDay: boolean }) 
       </Box>
       <Title plan={plan} />
       {plan.working ? (
-        <Box role="cell" sx={{ fontFamily: figures, fontSize: 17, gridColumn: { md: 'span 3' } }}>
+        <Box role="cell" sx={{ fontFamily: figures, typography: 'field', gridColumn: { md: 'span 3' } }}>
           working
         </Box>
       ) : (
@@ -66,7 +66,7 @@ function Title({ plan }: { plan: Listed }) {
         to={`/plans/${plan.id}`}
         sx={{
           color: 'inherit',
-          fontSize: 20,
+          typography: 'heading',
           fontWeight: 600,
           lineHeight: 1.2,
           textDecoration: 'none',
@@ -77,7 +77,7 @@ function Title({ plan }: { plan: Listed }) {
         {plan.title}
       </Box>
       {!plan.working && (
-        <Box sx={{ fontFamily: figures, fontSize: 16, color: 'var(--ink2)' }}>
+        <Box sx={{ fontFamily: figures, typography: 'plain', color: 'var(--ink2)' }}>
           {`${LEGS[plan.legs] ?? 'no legs'}` +
             `, ${plan.planned ? `${shown(plan.planned)} planned` : 'weight not known'}`}
         </Box>
@@ -103,12 +103,12 @@ function Standing({ plan }: { plan: Summary }) {
             stiles
             plain
           />
-          <Box sx={{ fontSize: 20, fontWeight: 600, color: COLOUR[plan.verdict] }}>{verdict}</Box>
+          <Box sx={{ typography: 'heading', fontWeight: 600, color: COLOUR[plan.verdict] }}>{verdict}</Box>
         </Box>
         <Box
           sx={{
             fontFamily: figures,
-            fontSize: 17,
+            typography: 'field',
             fontWeight: 600,
             lineHeight: 1.2,
             '&::first-letter': { textTransform: 'uppercase' },
@@ -117,11 +117,11 @@ function Standing({ plan }: { plan: Summary }) {
           {reason}
         </Box>
       </Box>
-      <Box role="cell" sx={{ fontFamily: figures, fontSize: 17, lineHeight: 1.25 }}>
+      <Box role="cell" sx={{ fontFamily: figures, typography: 'field', lineHeight: 1.25 }}>
         {plan.chart ?? 'no chart chosen'}
         <Box sx={{ color: 'var(--ink2)' }}>rev {plan.revision}</Box>
       </Box>
-      <Box role="cell" sx={{ fontFamily: figures, fontSize: 17, lineHeight: 1.25 }}>
+      <Box role="cell" sx={{ fontFamily: figures, typography: 'field', lineHeight: 1.25 }}>
         {plan.needs.length > 0
           ? plan.needs.slice(0, 2).join('; ')
           : plan.verdict === 'stop'

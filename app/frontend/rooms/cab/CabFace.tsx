@@ -101,7 +101,7 @@ export function CabFace({
         <Box sx={{ display: 'flex', gap: '8px', flexWrap: 'wrap' }}>
           <Button
             variant="contained"
-            sx={{ minHeight: 56, fontSize: 20, flex: 1 }}
+            sx={{ minHeight: 56, typography: 'heading', flex: 1 }}
             disabled={reading?.playing}
             onClick={() => void play()}
           >
@@ -109,13 +109,13 @@ export function CabFace({
           </Button>
           <Button
             variant="outlined"
-            sx={{ minHeight: 56, fontSize: 18 }}
+            sx={{ minHeight: 56, typography: 'lead' }}
             disabled={!reading?.playing}
             onClick={() => void tell({ do: 'pause' })}
           >
             Pause
           </Button>
-          <Button variant="outlined" sx={{ minHeight: 56, fontSize: 18 }} onClick={() => void follow()}>
+          <Button variant="outlined" sx={{ minHeight: 56, typography: 'lead' }} onClick={() => void follow()}>
             From the start
           </Button>
         </Box>
@@ -124,7 +124,7 @@ export function CabFace({
             {error}
           </Box>
         )}
-        <Box data-core-says sx={{ fontSize: 18, lineHeight: 1.25 }}>
+        <Box data-core-says sx={{ typography: 'lead', lineHeight: 1.25 }}>
           {!view
             ? 'Not known: the ladder has no way to follow.'
             : view.trip

@@ -48,7 +48,7 @@ export function Face({ said, mine }: { said: Indication; mine: boolean }) {
           bgcolor: cut ? 'var(--stopGround)' : 'var(--wash)',
           color: cut ? 'var(--onStop)' : 'var(--ink)',
           p: '8px 12px',
-          fontSize: 29,
+          typography: 'figure',
           fontWeight: 600,
           lineHeight: 1.1,
           minHeight: 82,
@@ -56,7 +56,7 @@ export function Face({ said, mine }: { said: Indication; mine: boolean }) {
         }}
       >
         {WORDS[reading.state]}
-        <Box sx={{ fontSize: 18, fontWeight: 500 }}>
+        <Box sx={{ typography: 'lead', fontWeight: 500 }}>
           {cut
             ? `${reading.why ?? 'nothing is rated here'}` +
               (`${reading.ahead_kg ? `, ${mass(reading.ahead_kg, false)} allowed ahead` : ''}` +

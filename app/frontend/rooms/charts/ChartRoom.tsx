@@ -27,7 +27,7 @@ export function ChartRoom({ id }: { id: number }) {
           All charts
         </Button>
       </RoomBar>
-      <Box component="main" sx={{ p: 4, fontSize: 20 }} role={chart.isError ? 'alert' : 'status'}>
+      <Box component="main" sx={{ p: 4, typography: 'heading' }} role={chart.isError ? 'alert' : 'status'}>
         {chart.isError
           ? missing
             ? 'There is no chart at this address.'

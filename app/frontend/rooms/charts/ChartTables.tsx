@@ -145,7 +145,7 @@ export function ChartTables({
         )
       })}
       {data.fixed_hoist && (
-        <Box sx={{ fontSize: 18 }}>
+        <Box sx={{ typography: 'lead' }}>
           {`One rating wherever the hook may run: ${weight(data.fixed_hoist.wll_kg)}` +
             ` ${us ? 'lb' : 'kg'}.`}
         </Box>

@@ -107,13 +107,13 @@ function Library() {
         </div>
         <Reading query={charts} what="library" pad={{ py: 3 }} />
         {charts.data?.length === 0 && (
-          <Box sx={{ py: 3, fontSize: 20 }}>
+          <Box sx={{ py: 3, typography: 'heading' }}>
             No chart is here yet. Read a chart file, or type one from the binder as a CSV grid:
             docs/chart-format.md shows how.
           </Box>
         )}
         {(charts.data?.length ?? 0) > 0 && listed.length === 0 && (
-          <Box sx={{ py: 3, fontSize: 18 }}>
+          <Box sx={{ py: 3, typography: 'lead' }}>
             No chart is like that.{' '}
             <Button
               variant="outlined"

@@ -110,7 +110,7 @@ export function ImportDialog({
             sx={{ mb: 1, height: 8 }}
           />
         )}
-        <Box role="status" data-chart-files sx={{ fontSize: 17, mb: 1 }}>
+        <Box role="status" data-chart-files sx={{ typography: 'field', mb: 1 }}>
           {done
             ? `${parts.length} chart${parts.length === 1 ? '' : 's'} read, ${understood}${already}`
             : `${parts.length} read so far`}
@@ -172,7 +172,7 @@ function Preview({ part: { reading, known } }: { part: ChartPart }) {
         `${cell.mark ? ` ${MARK[cell.mark]?.[0]}` : ''}`
   return (
     <>
-      <Box sx={{ fontWeight: 600, fontSize: 17 }}>
+      <Box sx={{ fontWeight: 600, typography: 'field' }}>
         {reading.title}
         {known && !known.same && (
           <Box

@@ -32,7 +32,7 @@ export function CsvRows({
           overflow: 'auto',
           border: '1.5px solid var(--ink)',
           fontFamily: 'var(--figures)',
-          fontSize: 16,
+          typography: 'plain',
           minHeight: 120,
         }}
       >

@@ -62,7 +62,7 @@ export function CsvState({
         </Box>
       )}
       {head && (
-        <Box sx={{ fontSize: 15, '&::first-letter': { textTransform: 'uppercase' } }}>
+        <Box sx={{ typography: 'small', '&::first-letter': { textTransform: 'uppercase' } }}>
           {head.notices.join('; ')}.{ignored.length > 0 && <> Not taken: {ignored.join(', ')}.</>}
         </Box>
       )}

@@ -126,7 +126,7 @@ export function IndicatedDialog({ editor, onClose }: { editor: Editor; onClose: 
             <Heading>What the weight was before</Heading>
             <Box
               component="ul"
-              sx={{ listStyle: 'none', m: 0, p: 0, fontFamily: 'var(--figures)', fontSize: 16 }}
+              sx={{ listStyle: 'none', m: 0, p: 0, fontFamily: 'var(--figures)', typography: 'plain' }}
             >
               {history.map((one, index) => (
                 <Box

@@ -126,7 +126,7 @@ export function LoadAside({
               flex: 'none',
               boxSizing: 'border-box',
               overflowY: 'auto',
-              fontSize: 15,
+              typography: 'small',
               lineHeight: 1.25,
             }}
             aria-label="Cautions"

@@ -71,7 +71,7 @@ export function LoadTable({
         )}
         <Box
           sx={{
-            fontSize: 17,
+            typography: 'field',
             fontWeight: 600,
             px: 1,
             overflow: 'hidden',

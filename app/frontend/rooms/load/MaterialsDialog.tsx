@@ -106,7 +106,7 @@ export function MaterialsDialog({
             p: 0,
             columns: { xs: 1, sm: 2, md: 3 },
             fontFamily: 'var(--figures)',
-            fontSize: 16,
+            typography: 'plain',
           }}
         >
           {shipped.map(({ name, density, low, high }) => (

@@ -47,7 +47,7 @@ export function PartSearch({ onClose, onPart, onKept }: Props) {
         />
         <Box
           component="ul"
-          sx={{ listStyle: 'none', m: 0, p: 0, fontFamily: 'var(--figures)', fontSize: 17 }}
+          sx={{ listStyle: 'none', m: 0, p: 0, fontFamily: 'var(--figures)', typography: 'field' }}
           aria-label="Parts found"
         >
           {kept.map((group) => (

@@ -43,7 +43,7 @@ export function RowFields({
     <>
       <div>
         {shape && (
-          <Box sx={{ fontFamily: 'var(--figures)', fontSize: 16, lineHeight: 1.25 }}>
+          <Box sx={{ fontFamily: 'var(--figures)', typography: 'plain', lineHeight: 1.25 }}>
             {shape.title} is written{' '}
             {shape.hints.map((hint, at) => (
               <span key={hint}>

@@ -68,7 +68,7 @@ export function SketchesDialog({ id, onClose }: { id: number; onClose: () => voi
                     style={{ width: '100%', height: 140, objectFit: 'contain', background: 'var(--dust)' }}
                   />
                 )}
-                <Box sx={{ fontFamily: 'var(--figures)', fontSize: 16, overflowWrap: 'anywhere' }}>
+                <Box sx={{ fontFamily: 'var(--figures)', typography: 'plain', overflowWrap: 'anywhere' }}>
                   {sketch.name}
                 </Box>
               </a>

@@ -30,23 +30,26 @@ export const Totals = memo(function Totals({
   const none = working || !sheet
   const trouble = sheet?.trouble ?? sheet?.cg_trouble
   return (
-    <Box sx={{ p: '8px 14px', fontFamily: 'var(--figures)', fontSize: 16 }} data-totals>
+    <Box sx={{ p: '8px 14px', fontFamily: 'var(--figures)', typography: 'plain' }} data-totals>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr auto 1fr', gap: '0 14px' }}>
         <Box>
-          <Box sx={{ fontSize: 15, color: 'var(--ink2)' }}>bare{of !== null && ', this group'}</Box>
-          <Box sx={{ fontSize: 25, fontWeight: 600, lineHeight: 1.1 }} data-bare>
+          <Box sx={{ typography: 'small', color: 'var(--ink2)' }}>bare{of !== null && ', this group'}</Box>
+          <Box sx={{ typography: 'verdict', fontWeight: 600, lineHeight: 1.1 }} data-bare>
             {none ? 'working' : shown(sheet.bare) || 'not known'}
           </Box>
         </Box>
         <Box>
-          <Box sx={{ fontSize: 15, color: 'var(--ink2)' }}>allowance</Box>
-          <Box sx={{ fontSize: 19, fontWeight: 600, lineHeight: 1.45 }} data-added>
+          <Box sx={{ typography: 'small', color: 'var(--ink2)' }}>allowance</Box>
+          <Box sx={{ typography: 'lead', fontWeight: 600, lineHeight: 1.45 }} data-added>
             {none ? '–' : sheet.added ? `+ ${shown(sheet.added)}` : 'not known'}
           </Box>
         </Box>
         <Box>
-          <Box sx={{ fontSize: 15, color: 'var(--ink2)' }}>planned</Box>
-          <Box sx={{ fontSize: 25, fontWeight: 600, lineHeight: 1.1, color: 'var(--mark)' }} data-planned>
+          <Box sx={{ typography: 'small', color: 'var(--ink2)' }}>planned</Box>
+          <Box
+            sx={{ typography: 'verdict', fontWeight: 600, lineHeight: 1.1, color: 'var(--mark)' }}
+            data-planned
+          >
             {none ? '–' : shown(sheet.planned) || 'not known'}
           </Box>
         </Box>
@@ -72,7 +75,9 @@ export const Totals = memo(function Totals({
               </Box>
               <strong>{shown(sheet.cg![index])}</strong>
               {sheet.half_width && (
-                <Box sx={{ fontSize: 14, color: 'var(--ink2)' }}>± {shown(sheet.half_width[index])}</Box>
+                <Box sx={{ typography: 'note', color: 'var(--ink2)' }}>
+                  ± {shown(sheet.half_width[index])}
+                </Box>
               )}
             </Box>
           ))

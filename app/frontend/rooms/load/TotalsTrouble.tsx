@@ -60,7 +60,7 @@ export function TotalsTrouble({
       {of === null && (
         <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr 1fr', gap: '8px', mt: '6px' }}>
           {SOURCES.map(([part, words]) => (
-            <Box component="label" key={part} sx={{ fontSize: 14, color: 'var(--ink2)' }}>
+            <Box component="label" key={part} sx={{ typography: 'note', color: 'var(--ink2)' }}>
               {words}
               <Box
                 component="select"
@@ -77,7 +77,7 @@ export function TotalsTrouble({
                   width: '100%',
                   minHeight: 34,
                   font: 'inherit',
-                  fontSize: 15,
+                  typography: 'small',
                   fontWeight: 600,
                   color: 'var(--ink)',
                   bgcolor: 'var(--chalk)',

@@ -30,10 +30,10 @@ export function LegCard({
       <Box
         sx={{ display: 'flex', alignItems: 'baseline', borderBottom: '1.5px solid var(--ink)', pb: '2px' }}
       >
-        <Box component="h2" sx={{ m: 0, fontSize: 17, fontWeight: 600 }}>
+        <Box component="h2" sx={{ m: 0, typography: 'field', fontWeight: 600 }}>
           {one.name} leg
         </Box>
-        <Box sx={{ ml: 'auto', fontFamily: figures, fontSize: 16 }}>
+        <Box sx={{ ml: 'auto', fontFamily: figures, typography: 'plain' }}>
           {working ? 'working' : `${shown(one.length)} as it hangs`}
         </Box>
       </Box>
@@ -44,7 +44,13 @@ export function LegCard({
         >
           <AngleSign convention={convention} />
           <Box
-            sx={{ fontFamily: figures, fontSize: 25, lineHeight: 1.1, fontWeight: 600, color: 'var(--mark)' }}
+            sx={{
+              fontFamily: figures,
+              typography: 'verdict',
+              lineHeight: 1.1,
+              fontWeight: 600,
+              color: 'var(--mark)',
+            }}
           >
             {working ? '–' : shown(figure)}
           </Box>
@@ -55,7 +61,7 @@ export function LegCard({
         <Box
           sx={{
             fontFamily: figures,
-            fontSize: 16,
+            typography: 'plain',
             pt: '2px',
             display: 'flex',
             gap: '10px',
@@ -87,7 +93,7 @@ export function LegCard({
           tension={{ value: one.nominal.value, text: shown(one.nominal) }}
         />
       )}
-      <Box sx={{ fontFamily: figures, fontSize: 14, color: 'var(--ink2)' }}>
+      <Box sx={{ fontFamily: figures, typography: 'note', color: 'var(--ink2)' }}>
         True angles and forces, nominal. Flags carry the worst.
       </Box>
     </Box>

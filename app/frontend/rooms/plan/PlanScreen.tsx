@@ -25,7 +25,7 @@ export function PlanScreen() {
   const missing = plan.error instanceof Refused && plan.error.status === 404
   return (
     <Box component="main" sx={{ p: 4 }} role={plan.isError ? 'alert' : 'status'}>
-      <Box component="h1" sx={{ fontSize: 22 }}>
+      <Box component="h1" sx={{ typography: 'heading' }}>
         {plan.isError
           ? missing
             ? 'There is no plan at this address.'

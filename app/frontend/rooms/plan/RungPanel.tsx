@@ -46,7 +46,7 @@ export function RungPanel({
           flex: 'none',
         }}
       >
-        <Box component="h2" sx={{ m: 0, fontSize: 22, fontWeight: 600 }}>
+        <Box component="h2" sx={{ m: 0, typography: 'heading', fontWeight: 600 }}>
           {rung?.label ?? ''}
         </Box>
         <Box sx={{ ml: 'auto' }}>
@@ -59,7 +59,7 @@ export function RungPanel({
             plain
           />
         </Box>
-        <Box sx={{ fontSize: 19, fontWeight: 600, color: COLOUR[verdict], whiteSpace: 'nowrap' }}>
+        <Box sx={{ typography: 'lead', fontWeight: 600, color: COLOUR[verdict], whiteSpace: 'nowrap' }}>
           {word[0]!.toUpperCase() + word.slice(1)}
           {!working && rung?.utilisation ? `, ${shown(rung.utilisation)}` : ''}
         </Box>
@@ -92,7 +92,7 @@ export function RungPanel({
           </>
         )}
         {working && (
-          <Box sx={{ mt: 2, fontFamily: figures, fontSize: 17 }} role="status">
+          <Box sx={{ mt: 2, fontFamily: figures, typography: 'field' }} role="status">
             working
           </Box>
         )}

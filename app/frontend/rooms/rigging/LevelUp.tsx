@@ -30,7 +30,7 @@ export function LevelUp({ editor, take }: RiggingProps) {
             </Box>
           )}
           {found.tilt && (
-            <Box sx={{ fontSize: 18 }}>
+            <Box sx={{ typography: 'lead' }}>
               It hangs <strong>{shown(found.tilt)}</strong> off level; the aim is {shown(found.aim)}.
             </Box>
           )}

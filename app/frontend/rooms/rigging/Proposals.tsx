@@ -51,7 +51,10 @@ export function Proposals({ editor, take }: RiggingProps) {
               flexDirection: 'column',
             }}
           >
-            <Box component="h3" sx={{ m: 0, fontSize: 17, fontWeight: 600, minHeight: 44, lineHeight: 1.25 }}>
+            <Box
+              component="h3"
+              sx={{ m: 0, typography: 'field', fontWeight: 600, minHeight: 44, lineHeight: 1.25 }}
+            >
               {shown(one.words)}
             </Box>
             <Sketch proposal={one} />
@@ -67,7 +70,7 @@ export function Proposals({ editor, take }: RiggingProps) {
                 gridTemplateColumns: '112px 1fr',
                 rowGap: '2px',
                 fontFamily: 'var(--figures)',
-                fontSize: 16,
+                typography: 'plain',
                 '& dd': { m: 0 },
               }}
             >

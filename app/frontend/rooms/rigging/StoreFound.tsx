@@ -31,7 +31,7 @@ export function StoreFound({
     <>
       {found && (
         <>
-          <Box data-need sx={{ fontFamily: 'var(--figures)', fontSize: 17 }}>
+          <Box data-need sx={{ fontFamily: 'var(--figures)', typography: 'field' }}>
             Asked of each of {found.need.legs}{' '}
             {found.need.hitch === 'vertical' ? 'straight' : found.need.hitch}{' '}
             {found.need.legs === 1 ? 'leg' : 'legs'}: <strong>{shown(found.need.tension)}</strong> at worst

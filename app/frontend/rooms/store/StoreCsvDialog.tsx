@@ -58,7 +58,7 @@ export function StoreCsvDialog({
         )}
         {data && (
           <>
-            <Box role="status" data-store-csv sx={{ fontSize: 17, mb: 1 }}>
+            <Box role="status" data-store-csv sx={{ typography: 'field', mb: 1 }}>
               {data.fault ??
                 `${data.rows.length} pieces read, ` +
                   (data.faulty ? `${data.faulty} of them with something to mend` : 'all of them understood') +

@@ -72,11 +72,11 @@ export function StoreRoom() {
         }}
       >
         <Brand />
-        <Box component="h1" sx={{ m: 0, fontSize: 20, fontWeight: 600, pl: { xs: 0, md: 4 } }}>
+        <Box component="h1" sx={{ m: 0, typography: 'heading', fontWeight: 600, pl: { xs: 0, md: 4 } }}>
           Gear store
         </Box>
         {store.data && (
-          <Box role="status" sx={{ pl: 2, fontFamily: figures, fontSize: 18 }}>
+          <Box role="status" sx={{ pl: 2, fontFamily: figures, typography: 'lead' }}>
             {`${listed.length} of ${store.data.length}` +
               ` pieces, ${store.data.filter((piece) => piece.fields.state === 'ready').length} ready`}
           </Box>
@@ -125,13 +125,13 @@ export function StoreRoom() {
         </div>
         <Reading query={store} what="store" pad={{ py: 3 }} />
         {store.data?.length === 0 && (
-          <Box sx={{ py: 3, fontSize: 20 }}>
+          <Box sx={{ py: 3, typography: 'heading' }}>
             The store is empty. Add a piece, or read a CSV file with a line of headings: number, kind, size,
             legs, reach, mass, vertical.
           </Box>
         )}
         {(store.data?.length ?? 0) > 0 && listed.length === 0 && (
-          <Box sx={{ py: 3, fontSize: 18 }}>
+          <Box sx={{ py: 3, typography: 'lead' }}>
             No piece is like that.{' '}
             <Button
               variant="outlined"

@@ -7,6 +7,18 @@ const cssVariables = (tokens: Tokens) => ({
   '--figures': figures,
 })
 
+// Sizes of type, px, for sx={{ typography: 'lead' }}.
+const SIZES = {
+  note: { fontSize: 14 },
+  small: { fontSize: 15 },
+  plain: { fontSize: 16 },
+  field: { fontSize: 17 },
+  lead: { fontSize: 18 },
+  heading: { fontSize: 20 },
+  verdict: { fontSize: 25 },
+  figure: { fontSize: 29 },
+}
+
 // Choices that stand on the bar.
 const onBar = {
   '.bar-choice': {
@@ -61,6 +73,7 @@ export const themeOf = (mode: 'day' | 'night') => {
       fontWeightMedium: 500,
       fontWeightBold: 600,
       button: { textTransform: 'none', fontWeight: 600, fontSize: 16 },
+      ...SIZES,
     },
     components: {
       MuiCssBaseline: {
