@@ -38,7 +38,9 @@ export default ts.config(
             ...order(DRAWING, `${HOME}/drawing`),
             ...ALONE.map((room) => ({
               target: `${HOME}/rooms/${room}`,
-              from: [...ALONE, ...OF_A_PLAN].filter((one) => one !== room).map((one) => `${HOME}/rooms/${one}`),
+              from: [...ALONE, ...OF_A_PLAN]
+                .filter((one) => one !== room)
+                .map((one) => `${HOME}/rooms/${one}`),
               message: 'rooms do not know each other',
             })),
             ...OF_A_PLAN.map((room) => ({

@@ -1,5 +1,5 @@
+import type { Actions } from '../../plan/usePlanEditor'
 import type { CraneView } from '../../api/ladder.generated'
-import type { Moving } from '../../plan/useSteps'
 import { Label } from '../figures/figures'
 import { type Move, Grip } from '../grips/Grip'
 import { capital } from './craneParts'
@@ -17,12 +17,7 @@ export function AboveStations({
   view: CraneView
   at: (radius: number, slew: number) => { x: number; y: number }
   scale: { x: number; y: number; perMetre: number; radius: number }
-  editor: {
-    change: (changes: Record<string, unknown>, note: string, moving?: Moving | null) => void
-    settle: (note: string) => void
-    undo: () => void
-    redo: () => void
-  } | null
+  editor: Actions | null
   move: (station: CraneView['stations'][number]) => ({ dx, dz, free }: Move) => void
   end: (note: string) => () => void
   onSelect: () => void

@@ -1,5 +1,5 @@
+import type { Actions } from '../../plan/usePlanEditor'
 import type { CraneView } from '../../api/ladder.generated'
-import type { Moving } from '../../plan/useSteps'
 import { Label } from '../figures/figures'
 import { type Move, Grip } from '../grips/Grip'
 import { RangeScale } from '../scale/rangeScale'
@@ -20,12 +20,7 @@ export function BesideStations({
   scale: RangeScale
   working: boolean
   load: { half_m: number; height_m: number; hook_m: number } | null
-  editor: {
-    change: (changes: Record<string, unknown>, note: string, moving?: Moving | null) => void
-    settle: (note: string) => void
-    undo: () => void
-    redo: () => void
-  } | null
+  editor: Actions | null
   move: (station: CraneView['stations'][number]) => ({ dx, dz, free }: Move) => void
   end: (note: string) => () => void
   onSelect: () => void

@@ -1,10 +1,7 @@
 import type { Drawing, Rung, Figure, Sentence } from '../../api/ladder.generated'
 import type { Plan } from '../../api/plan.generated'
-import { HookBlock } from '../figures/lifting'
-import { BeamFigure } from '../figures/lifting'
-import { AngleArcs } from '../figures/legs'
-import { LegLine } from '../figures/legs'
-import { SlackLine } from '../figures/legs'
+import { BeamFigure, HookBlock } from '../figures/lifting'
+import { AngleArcs, LegLine, SlackLine } from '../figures/legs'
 import { At } from '../scale/scale'
 import { kindOf, inPlane } from './Elevation'
 

@@ -1,9 +1,7 @@
 import Box from '@mui/material/Box'
-import { Indication } from '../../api/client'
-import { Reading } from '../../api/client'
+import { Indication, Reading } from '../../api/client'
 import { usePreferences } from '../../ui/preferences'
-import { FEET } from '../../units/units'
-import { POUNDS } from '../../units/units'
+import { FEET, POUNDS } from '../../units/units'
 const WORDS: Record<Reading['state'], string> = {
   normal: 'within its limit',
   warning: 'near its limit',

@@ -1,20 +1,16 @@
 import Box from '@mui/material/Box'
 
-import { DiagramTable, type ReachTable, type WholeChart } from '../../api/client'
+import { DiagramTable, type ReachAnswer, type ReachTable, type WholeChart } from '../../api/client'
 
 import { ChartTables } from './ChartTables'
 import { useShown } from '../../ui/preferences'
 import { useSize } from '../../ui/useSize'
 import { Label } from '../../drawing/figures/figures'
-import { Axes } from '../../drawing/views/RangeFigure'
-import { Bands } from '../../drawing/views/RangeFigure'
-import { Legend } from '../../drawing/views/RangeFigure'
-import { extent } from '../../drawing/scale/rangeScale'
-import { rangeScale } from '../../drawing/scale/rangeScale'
+import { Axes, Bands, Legend } from '../../drawing/views/RangeFigure'
+import { extent, rangeScale } from '../../drawing/scale/rangeScale'
 import type { ReactNode } from 'react'
 import type { NavigateFunction } from 'react-router'
 import type { UseQueryResult } from '@tanstack/react-query'
-import type { ReachAnswer } from '../../api/client'
 
 // Where the tip may be and how much is allowed there; the radius and the reach that were asked for are
 // drawn in.

@@ -9,12 +9,11 @@ import { useTitle } from '../../ui/useTitle'
 
 import { PlanBar } from '../../shell/PlanBar'
 import type { Editor } from '../../plan/usePlanEditor'
-import { pointerOf, rowsOf } from './rows'
+import { type LoadDialog, pointerOf, rowsOf } from './rows'
 import { LoadDialogs } from './LoadDialogs'
 import { LoadMenu } from './LoadMenu'
 import { LoadAside } from './LoadAside'
 import { LoadTable } from './LoadTable'
-import type { LoadDialog } from './rows'
 import { cellOf, useParts, type Wanted } from './useParts'
 
 // Where the load becomes known: its parts in a sheet, the same parts to scale, and what they come to.

@@ -8,11 +8,10 @@ import { History } from '../../shell/History'
 import type { Group, Part } from '../../api/plan.generated'
 import { PartsTable } from './PartsTable'
 
-import { type Field } from './rows'
+import type { Field, LoadDialog } from './rows'
 
 import type { TakeOff as Sheet } from '../../api/ladder.generated'
 import type { Editor } from '../../plan/usePlanEditor'
-import type { LoadDialog } from './rows'
 
 // The list that is open, with its heads and its rows.
 export function LoadTable({

@@ -1,12 +1,8 @@
-import { memo } from 'react'
-import { useState } from 'react'
+import { memo, useState } from 'react'
 import type { TakeOffRow } from '../../api/ladder.generated'
 import type { Part } from '../../api/plan.generated'
 import { useShown } from '../../ui/preferences'
-import { cellId } from './rows'
-import { COLUMNS } from './rows'
-import { Column } from './rows'
-import { Field } from './rows'
+import { cellId, Column, COLUMNS, Field } from './rows'
 
 const TO_SIGNS: Record<string, [string, string]> = {
   '': ['◎', 'centre'],

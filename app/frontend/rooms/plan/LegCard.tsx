@@ -1,8 +1,7 @@
 import Box from '@mui/material/Box'
 import type { Drawing, Rung } from '../../api/ladder.generated'
 import { useShown } from '../../ui/preferences'
-import { AngleSign } from '../../drawing/figures/legs'
-import { ForceTriangle } from '../../drawing/figures/legs'
+import { AngleSign, ForceTriangle } from '../../drawing/figures/legs'
 import { figures } from '../../ui/theme/tokens'
 
 // The selected leg in all three conventions.

@@ -1,3 +1,4 @@
+import type { Actions } from '../../plan/usePlanEditor'
 import Box from '@mui/material/Box'
 
 import type { Drawing } from '../../api/ladder.generated'
@@ -6,8 +7,6 @@ import type { Plan } from '../../api/plan.generated'
 import { STRIP_HEIGHT } from '../../ui/theme/tokens'
 import { History } from '../../shell/History'
 import { Tools, Views } from './Tools'
-
-import type { Moving } from '../../plan/useSteps'
 
 import { LegCard } from './LegCard'
 import { CARD_WIDTH, type Looking, type View } from './sheetLayout'
@@ -35,12 +34,7 @@ export function SheetTools({
   view: View
   looking: Looking
   look: (change: Partial<Looking>) => void
-  editor: {
-    change: (changes: Record<string, unknown>, note: string, moving?: Moving | null) => void
-    settle: (note: string) => void
-    undo: () => void
-    redo: () => void
-  }
+  editor: Actions
   undoNote: string | null
   redoNote: string | null
   svg: RefObject<SVGSVGElement | null>

@@ -1,3 +1,4 @@
+import type { Actions } from '../../plan/usePlanEditor'
 import type { Ladder, RungId, Drawing } from '../../api/ladder.generated'
 import type { Plan } from '../../api/plan.generated'
 import { Label } from '../../drawing/figures/figures'
@@ -9,7 +10,6 @@ import { Elevation } from '../../drawing/views/Elevation'
 import { PlanSheet } from '../../drawing/views/PlanSheet'
 import { PlatformSheet } from '../../drawing/views/PlatformSheet'
 import { machineOf } from '../../plan/crane'
-import type { Moving } from '../../plan/useSteps'
 import { STRIP_HEIGHT } from '../../ui/theme/tokens'
 import { type Layout, Frozen } from './sheetLayout'
 
@@ -38,12 +38,7 @@ export function SheetView({
   layout: Layout
   ladder: Ladder | null
   plan: Plan
-  editor: {
-    change: (changes: Record<string, unknown>, note: string, moving?: Moving | null) => void
-    settle: (note: string) => void
-    undo: () => void
-    redo: () => void
-  }
+  editor: Actions
   working: boolean
   select: (id: RungId) => void
   width: number

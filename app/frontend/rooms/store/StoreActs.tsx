@@ -1,12 +1,11 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 
-import { api } from '../../api/client'
+import { api, type Piece } from '../../api/client'
 import { Preferences } from '../../ui/preferences'
 
 import { BAR_HEIGHT } from '../../ui/theme/tokens'
 import type { RefObject } from 'react'
-import type { Piece } from '../../api/client'
 
 // What is done with the whole store.
 export function StoreActs({

@@ -7,11 +7,10 @@ import { QuantityField } from '../shared/fields'
 import { fieldId } from '../shared/places'
 import { slingChoices } from '../shared/slings'
 import { StoredSling } from '../../api/answers.generated'
-import { Figure, Sentence } from '../../api/ladder.generated'
+import { Figure, type Ladder, Sentence } from '../../api/ladder.generated'
 import { Rigging, Plan, Load, Beam } from '../../api/plan.generated'
 import { RiggingDialog } from '../../plan/dialogs'
 import type { Editor } from '../../plan/usePlanEditor'
-import type { Ladder } from '../../api/ladder.generated'
 
 // The slings above the beam, and the holes that those below it hang from.
 export function BeamLegs({

@@ -2,11 +2,10 @@ import Button from '@mui/material/Button'
 import type { Fitting } from '../../api/plan.generated'
 import { ChoiceField } from '../../ui/ChoiceField'
 import { Row } from '../../ui/Row'
-import { QuantityField } from '../shared/fields'
+import { QuantityField, WordsField } from '../shared/fields'
 
 import { fieldId } from '../shared/places'
 import { Ladder } from '../../api/ladder.generated'
-import { WordsField } from '../shared/fields'
 import type { PanelProps } from '../shared/panel'
 import type { Editor } from '../../plan/usePlanEditor'
 

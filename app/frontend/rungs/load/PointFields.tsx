@@ -3,10 +3,9 @@ import Button from '@mui/material/Button'
 import { Heading, Row } from '../../ui/Row'
 import { QuantityField, WordsField } from '../shared/fields'
 
-import { Rung } from '../../api/ladder.generated'
+import { type Ladder, Rung } from '../../api/ladder.generated'
 import { Load } from '../../api/plan.generated'
 import type { Editor } from '../../plan/usePlanEditor'
-import type { Ladder } from '../../api/ladder.generated'
 
 const MOST_POINTS = 4
 
