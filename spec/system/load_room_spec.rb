@@ -220,7 +220,7 @@ RSpec.describe "The load room" do
     )
     drop_csv("long.csv", "part,shape,size,material,quantity,x,y,z\\n' + '#{rows}'.repeat(30000) + '", raw: true)
     within("[role=dialog]") do
-      expect(page).to have_css("[data-csv-state]", text: "30000 rows, and a take-off holds 10000 at most", wait: 60)
+      expect(page).to have_css("[data-csv-state]", text: "30000 rows, and a take-off holds 10000 at most", wait: 180)
       expect(page).to have_button("Take the rows", disabled: true)
       expect(all("[data-csv-row]").size).to be < 80
     end

@@ -92,11 +92,11 @@ RSpec.describe "The panels of the rigging" do
     open_plan(demo_plan("receiver-cabin-four"))
     rung("slings").click
     click_button "Ways to hold it"
-    within("[data-proposal=spreader]", wait: 60) { click_button "Take it" }
+    within("[data-proposal=spreader]", wait: 180) { click_button "Take it" }
     expect(page).to have_css("[data-rung=upper]:not([data-verdict=working])", wait: 30)
     rung("upper").click
     click_button "Pick from the store, above the beam"
-    expect(page).to have_css("[data-choice]", wait: 60)
+    expect(page).to have_css("[data-choice]", wait: 180)
     find("summary", text: "cannot serve").click
     fill_in "Find among those that cannot serve", with: "planned elsewhere"
     expect(page).to have_css("[data-rejected]", count: 4)
@@ -106,7 +106,7 @@ RSpec.describe "The panels of the rigging" do
     open_plan(demo_plan("receiver-cabin-four"))
     rung("slings").click
     click_button "Ways to hold it"
-    within("[data-proposal=spreader]", wait: 60) { click_button "Take it" }
+    within("[data-proposal=spreader]", wait: 180) { click_button "Take it" }
     grip = find("[data-grip=span]", wait: 30)
     grip.send_keys(:enter)
     within("[role=dialog]", text: "Beam") { fill_in "span of the beam, in place", with: "3.0 m" }

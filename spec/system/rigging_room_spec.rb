@@ -22,7 +22,7 @@ RSpec.describe "The rigging room" do
     expect(page).to have_css("[data-leg-card]", text: /worst 2\W866\Wkg/)
 
     click_button "Ways to hold it"
-    within("[data-proposal=spreader]", wait: 60) do
+    within("[data-proposal=spreader]", wait: 180) do
       expect(page).to have_text(/Rigging (tight|holds)/)
       click_button "Take it"
     end
@@ -32,15 +32,15 @@ RSpec.describe "The rigging room" do
     expect(page).to have_no_css("[data-headline]", text: /Stop/)
 
     click_button "Make it level"
-    before = find("[role=dialog] strong", match: :first, wait: 60).text.to_f
-    expect(page).to have_css("[data-advice]", wait: 60)
+    before = find("[role=dialog] strong", match: :first, wait: 180).text.to_f
+    expect(page).to have_css("[data-advice]", wait: 180)
     find("[data-advice] button", match: :first).click
     expect(page).to have_no_css("[role=dialog]")
     expect(page).to have_css("[data-rung=level][data-verdict=holds]", wait: 30)
     expect(find("[data-rung=level] .rung-note").text[/tilt (\d\.\d)/, 1].to_f).to be < before
 
     click_button "Pick from the store"
-    expect(page).to have_css("[data-need]", text: "Asked of each of 4 straight legs", wait: 60)
+    expect(page).to have_css("[data-need]", text: "Asked of each of 4 straight legs", wait: 180)
     find("summary", text: "cannot serve").click
     expect(page).to have_css("[data-rejected=R-04]", text: "it is quarantined")
     expect(page).to have_css("[data-rejected=C-51]", text: "its legs meet in one ring")
@@ -216,7 +216,7 @@ RSpec.describe "The rigging room" do
     rung("slings").click
     expect(serious_findings).to eq([])
     offered("Ways to hold it")
-    expect(page).to have_css("[data-proposal]", wait: 60)
+    expect(page).to have_css("[data-proposal]", wait: 180)
     expect(serious_findings).to eq([])
     take_home
     look(1024, 768)
@@ -233,7 +233,7 @@ RSpec.describe "The rigging room" do
     look(390, 844)
     expect(sideways).to be_nil
     offered("Pick from the store")
-    expect(page).to have_css("[data-choice]", wait: 60)
+    expect(page).to have_css("[data-choice]", wait: 180)
     expect(sideways).to be_nil
     take_home
     find("body").send_keys("n")
