@@ -21,10 +21,13 @@ module Api
     end
 
     def index
-      on = Date.iso8601(params[:on].presence || Date.current.iso8601).iso8601
-      render json: JSON.generate(Piece.in_order.map { |piece| piece.shown(on: on) })
-    rescue Date::Error
-      refuse("#{params[:on].to_s.first(40)} is not a day", "a day such as 2026-12-14", :unprocessable_content)
+      day = on or return refuse(
+        "#{params[:on].to_s.first(40)} is not a day",
+        "a day such as 2026-12-14",
+        :unprocessable_content
+      )
+
+      render json: JSON.generate(Piece.in_order.map { |piece| piece.shown(on: day) })
     end
 
     def create
@@ -40,6 +43,14 @@ module Api
     end
 
     private
+
+    # The day that pieces are to be in date, today when none is asked for; nil for what is no day.
+    def on
+      asked = params[:on].presence || Date.current.iso8601
+      return unless asked.is_a?(String) && asked.match?(/\A\d{4}-\d{2}-\d{2}\z/)
+
+      asked if Date.valid_date?(*asked.split("-").map(&:to_i))
+    end
 
     def fields = body["fields"].is_a?(Hash) ? body["fields"] : raise(ActionController::ParameterMissing, :fields)
 
