@@ -185,12 +185,12 @@ RSpec.describe "The rigging room" do
     JS
     drag("cg", 12, 0, steps: 4)
     expect(page).to have_css("[role=status]", text: "rev 2, saved")
-    expect(page).to have_css("[data-rung=slings]:not([data-verdict=working])")
+    expect(page).to have_css("[data-rung=slings]:not([data-verdict=working])", wait: 60)
     page.execute_script("window.seen = []")
     drag("cg", 12, 0, steps: 4)
     expect(page).to have_css("[data-rung=slings][data-verdict=working]")
     expect(page).to have_css("[data-rung=load]:not([data-verdict=working])")
-    expect(page).to have_css("[data-rung=slings]:not([data-verdict=working])")
+    expect(page).to have_css("[data-rung=slings]:not([data-verdict=working])", wait: 60)
     pending = page.evaluate_script("window.seen").uniq.select { |line| line.include?("working") }
     expect(pending).not_to be_empty
     pending.each { |line| expect(line.split(" | ").last).to eq("Working") }
