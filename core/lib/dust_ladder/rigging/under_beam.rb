@@ -22,7 +22,6 @@ module DustLadder
         super
       end
 
-      def by_hand? = false
       def one_hook? = false
       def worked? = envelope.worked? && made_envelope.worked?
       def names_above = beam.uppers.map(&:name)
@@ -70,7 +69,6 @@ module DustLadder
 
       def pose = @pose ||= turning { seen(envelope.nominal, nominal_corner(false)) }
       def as_made = @as_made ||= turning { seen(made_envelope.nominal, nominal_corner(true)) }
-      def stretch_known! = nil
       def beam_tilt_deg = envelope.nominal.pose.tilt_deg(BEAM)
 
       # Every pose with its corner in words: [[words, Equilibrium], ...], nominal first.
