@@ -28,7 +28,7 @@ Rails.application.routes.draw do
       resource :reach, only: :show, controller: "reaches"
     end
     resource :indicator, only: %i[show update]
-    resources :rule_sets, :shapes, :standard_parts, only: :index
+    resources :rule_sets, :shapes, :standard_parts, :takers, only: :index
     resources :kept_groups, only: %i[show create destroy]
   end
 

@@ -45,6 +45,7 @@ class Piece < ApplicationRecord
       due: read.due,
       overdue: read.overdue?(on),
       **snapshot,
+      **(sort == "beam" ? DustLadder::Rigging::PlannedBeam.places(data) : {}),
       reach: (DustLadder::Figure.m(data["reach_m"]).as_json if data["reach_m"]),
       rating:
         figure.(

@@ -25,6 +25,12 @@ class Plan < ApplicationRecord
     DustLadder::Plan.blank(title: title, rule_set: DustLadder::RuleSet.shipped("strict"))
   end
 
+  # A new plan after this one, in which every word of it is asked again.
+  def again(title)
+    document = DustLadder::PlanFile.accept(DustLadder::Plan::Again.of(self.document, title: title))
+    self.class.start(document, note: "after “#{self.title.truncate(80)}”, revision #{current.number}")
+  end
+
   def self.header(document) = { title: document["title"], lift_at: document["lift_at"] }
 
   # Keeps a new revision, if nobody saved since lock_version. Raises ActiveRecord::StaleObjectError.

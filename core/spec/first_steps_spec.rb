@@ -37,6 +37,43 @@ RSpec.describe DustLadder::Ladder::FirstSteps do
     expect(first(whole)["outline"]["cg_half_width"].first).to be_within(1e-9).of(0.24)
   end
 
+  it "asks where two points could be, mirrored about the centre of gravity, until one of them is given" do
+    document = with(blank, given.merge(middle))
+    proposal = first(document)["outline"]["proposal"]
+    expect(proposal["points"].map { |point| point["at"] }).to eq([ [ 0.5, 0.55, 1.5 ], [ 2.1, 0.55, 1.5 ] ])
+    expect(proposal["angle"]["value"]).to eq(60.0)
+    expect(proposal["leg"]["value"]).to be_within(1e-9).of(1.6)
+    expect(proposal["hook_above"]["value"]).to be_within(1e-9).of(0.8 * Math.sqrt(3))
+    expect(proposal["typed"]["/load/points/1/x"]).to eq("metric" => "2.1 m", "us" => "6.89 ft")
+
+    taken = with(document, proposal["typed"].transform_values { |typed| typed["metric"] })
+    expect(first(taken)["outline"].values_at("points", "proposal")).to eq([ proposal["points"], nil ])
+    expect(first(with(document, "/load/points/0/x" => "1 m"))["outline"]["proposal"]).to be_nil
+    expect(first(with(blank, given))["outline"]["proposal"]).to be_nil
+  end
+
+  it "proposes points between the ends of any load, and none where the centre of gravity is outside it" do
+    random = Random.new(13)
+    200.times do
+      length = random.rand(0.05..40.0).round(3)
+      along = (length * random.rand(-0.2..1.2)).round(3)
+      document = with(blank, given.merge(middle, "/load/size/length" => "#{length} m", "/load/cg/x" => "#{along} m"))
+      proposal = first(document)["outline"]["proposal"]
+      next expect(proposal).to be_nil unless along.between?(1e-9, length - 1e-9)
+
+      ends = proposal["points"].map { |point| point["at"].first }
+      expect(ends).to all(be_between(0, length))
+      expect(ends.sum / 2).to be_within(1e-3).of(along)
+    end
+  end
+
+  it "says why it asks, and what the load is planned as before its size is known" do
+    expect(step(blank, "load")["asks"].map { |one| one["why"] }).to all(match(/[a-z]/))
+    expect(first(blank)["planned_kg"]).to be_nil
+    weighed = with(blank, given.slice("/load/weight/bare", "/load/weight/basis"))
+    expect(first(weighed)["planned_kg"]).to be_within(1e-9).of(4000)
+  end
+
   it "never calls a step done that asks for something, nor an unreadable weight known" do
     expect(step(with(blank, given.merge(middle, "/load/weight/bare" => "3.2")), "load")["done"]).to be(false)
     expect(

@@ -74,6 +74,46 @@ RSpec.describe "The first climb" do
     expect(page).to have_css("[data-pointer='/rigging/legs/0/length']:focus")
   end
 
+  it "leads the first minutes: who could take it, and points as a question" do
+    visit "/"
+    click_button "New lift", match: :first
+    fill_in "What is lifted, and where to", with: "Pump skid PS-9"
+    click_button "Start"
+    fill_in "weight", with: "3.2 t"
+    select "estimated", from: "How it is known"
+    expect(page).to have_css("[data-takers]", text: "Who could take it")
+    expect(page).to have_css("[data-takers]", text: /Juniper.*to \d+\.\d+/m)
+    expect(page).to have_css("[data-step=load].now")
+    fill_all(
+      "load length" => "2.4 m",
+      "load width" => "1.1 m",
+      "load height" => "1.5 m",
+      "centre of gravity x" => "1.3 m",
+      "centre of gravity y" => "0.55 m",
+      "centre of gravity z" => "0.6 m"
+    )
+    expect(page).to have_css("[data-proposal]")
+    expect(page).to have_css("[data-rung=load][data-verdict=not_known]")
+    click_button "Take both points as drawn"
+    expect(page).to have_field("West point x", with: "0.5 m")
+    expect(page).to have_field("East point x", with: "2.1 m")
+    expect(page).to have_css("[data-rung=load][data-verdict=holds]")
+    expect(page).to have_text(", saved")
+  end
+
+  it "starts after a past lift, and asks its words again" do
+    demo_plan("feed-horn")
+    visit "/"
+    click_button "New lift", match: :first
+    fill_in "What is lifted, and where to", with: "Another feed horn crate"
+    fill_in "After a past lift, or leave it blank", with: "Feed horn"
+    find("[role=option]", text: "Feed horn crate").click
+    click_button "Start"
+    expect(page).to have_css("[data-rung=load][data-verdict=not_known]")
+    expect(page).to have_text("how the weight is known")
+    expect(page).to have_field("weight", with: /\d/)
+  end
+
   it "carries a blank plan from dashes to a verdict" do
     look
     visit "/"

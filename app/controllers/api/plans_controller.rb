@@ -8,11 +8,13 @@ module Api
       render json: whole(Plan.find(params[:id]))
     end
 
-    # From a plan file (a dropped or chosen one), or blank under a title.
+    # From a plan file (a dropped or chosen one), after a past lift, or blank under a title.
     def create
       plan =
         if params[:file]
           Plan.start(DustLadder::PlanFile.read(file_text), note: "imported")
+        elsif body["after"]
+          Plan.find(body["after"].to_s).again(title)
         else
           Plan.start(DustLadder::PlanFile.accept(Plan.blank(title)))
         end

@@ -52,6 +52,7 @@ export interface Answers {
   "standard_parts#index"?: Parts;
   "store_readings#create"?: StoreReading;
   "take_off_readings#create"?: CsvPart;
+  "takers#index"?: Takers;
   "ways_out#create"?: WaysOutAnswer;
 }
 export interface BoardPage {
@@ -299,6 +300,14 @@ export interface StoredBeam {
   rating: Figure | null;
   reach: Figure | null;
   sort: "beam";
+  /**
+   * how many holes it has
+   */
+  holes: number;
+  /**
+   * how many eyes it has
+   */
+  eyes: number;
 }
 export interface Whole {
   document: Plan;
@@ -600,6 +609,28 @@ export interface CsvRow {
     field: string;
     message: string;
   }[];
+}
+export interface Takers {
+  planned: Figure;
+  cranes: Taker[];
+}
+export interface Taker {
+  id: string;
+  title: string;
+  /**
+   * did a second person read its chart?
+   */
+  checked: boolean;
+  hangs: Figure | null;
+  from_m: number | null;
+  to_m: number | null;
+  to: Figure | null;
+  with: string | null;
+  boom: Figure | null;
+  /**
+   * why no reach is told
+   */
+  why: string | null;
 }
 export interface WaysOutAnswer {
   question: RungId | null;

@@ -27,6 +27,7 @@ import type {
   StoreReading,
   Vocabulary,
   WaysOutAnswer,
+  Takers,
   Whole,
   WholeChart,
   WholeGroup,
@@ -108,7 +109,9 @@ export type CheckAsked = CheckedDocument & {
 export const api = {
   board: (asked: URLSearchParams) => ask<BoardPage>(`/board?${asked}`),
   plan: (id: string) => ask<Whole>(`/plans/${id}`),
-  start: (title: string) => send<Whole>('POST', '/plans', { title }),
+  // after: the plan of a past lift that it starts from.
+  start: (title: string, after: number | null = null) =>
+    send<Whole>('POST', '/plans', after === null ? { title } : { title, after }),
   importFile: (file: File) => {
     const form = new FormData()
     form.append('file', file)
@@ -153,6 +156,7 @@ export const api = {
     files.forEach((file) => form.append('files[]', file))
     return follow('/chart_readings', { method: 'POST', body: form, signal }, take)
   },
+  takers: (plannedKg: number) => ask<Takers>(`/takers?planned_kg=${plannedKg}`),
   diagram: (data: Chart) => send<Diagram>('POST', '/range_diagrams', { data }),
   comparison: (document: Plan) => send<ComparisonRow[]>('POST', '/comparisons', { document }),
   indicator: (signal?: AbortSignal) => ask<Indication>('/indicator', { signal: signal ?? null }),

@@ -75,6 +75,10 @@ export interface Ladder {
       asks: {
         what: string;
         pointer: string | null;
+        /**
+         * why it is asked
+         */
+        why: string | null;
       }[];
       echo: Sentence | null;
     }[];
@@ -90,7 +94,31 @@ export interface Ladder {
         at: number[];
       }[];
       planned: Figure | null;
+      /**
+       * where two points could be, as a question
+       */
+      proposal: {
+        points: {
+          name: string;
+          at: number[];
+        }[];
+        /**
+         * what would be typed, by place of the plan
+         */
+        typed: {
+          [k: string]: Sentence | undefined;
+        };
+        from_end: Figure;
+        spread: Figure;
+        angle: Figure;
+        leg: Figure;
+        hook_above: Figure;
+      } | null;
     } | null;
+    /**
+     * what the load is planned as, once that is known
+     */
+    planned_kg: number | null;
   };
   /**
    * what the plan leaves out, and who says so

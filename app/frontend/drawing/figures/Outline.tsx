@@ -25,7 +25,7 @@ export function Outline({
   const [length = 1, , high = 1] = outline.size
   const perMetre = Math.min(
     (width - MARGIN.left - MARGIN.right) / length,
-    (ground - top - MARGIN.top) / (high + LIFTED_M),
+    (ground - top - MARGIN.top) / (high + LIFTED_M + (outline.proposal?.hook_above.value ?? 0)),
   )
   const left = MARGIN.left + Math.max(0, (width - MARGIN.left - MARGIN.right - length * perMetre) / 2)
   const bottom = ground - 14
@@ -80,8 +80,70 @@ export function Outline({
           </Label>
         </g>
       ))}
-      <Label x={x(0)} y={ground + 24} size={15}>
-        Nothing hangs yet.
+      {outline.proposal && <Proposed proposal={outline.proposal} cg={cg!} x={x} y={y} />}
+      <Label x={36} y={ground + 24} size={15}>
+        {outline.proposal
+          ? `Nothing hangs yet. ${outline.proposal.points[0]!.name} point here, ` +
+            `${shown(outline.proposal.from_end)} from the end, its twin mirrored about the CG?`
+          : 'Nothing hangs yet.'}
+      </Label>
+    </g>
+  )
+}
+
+// Where two points could be: dashed, with a question. It fills no rung and tells no tension.
+function Proposed({
+  proposal,
+  cg,
+  x,
+  y,
+}: {
+  proposal: NonNullable<Of['proposal']>
+  cg: number[]
+  x: (metres: number) => number
+  y: (metres: number) => number
+}) {
+  const shown = useShown()
+  const { points, hook_above, leg, angle } = proposal
+  const top = y(points[0]!.at[2]!)
+  const hook = { x: x(cg[0]!), y: y(points[0]!.at[2]! + hook_above.value) }
+  return (
+    <g data-proposal>
+      <path
+        d={points.map((point) => `M${x(point.at[0]!)} ${top}L${hook.x} ${hook.y}`).join('')}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth={2}
+        strokeDasharray="7 5"
+      />
+      {points.map((point) => (
+        <rect
+          key={point.name}
+          x={x(point.at[0]!) - 9}
+          y={top - 9}
+          width={18}
+          height={18}
+          fill="var(--chalk)"
+          stroke="var(--mark)"
+          strokeWidth={2}
+          strokeDasharray="4 3"
+        />
+      ))}
+      <rect
+        x={hook.x - 12}
+        y={hook.y - 22}
+        width={24}
+        height={20}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth={1.5}
+        strokeDasharray="4 3"
+      />
+      <Label x={hook.x + 20} y={hook.y - 12} size={15} halo>
+        {`hook ${shown(hook_above)} above the points`}
+      </Label>
+      <Label x={hook.x + 20} y={hook.y + 6} size={15} halo>
+        {`legs of ${shown(leg)}, ${shown(angle)} from horizontal`}
       </Label>
     </g>
   )

@@ -1,19 +1,24 @@
+import Autocomplete from '@mui/material/Autocomplete'
 import Button from '@mui/material/Button'
 import Dialog from '@mui/material/Dialog'
 import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import TextField from '@mui/material/TextField'
-import { useMutation } from '@tanstack/react-query'
+import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import { api } from '../../api/client'
 
+type Past = { id: number; title: string; lift_at: string | null }
+
+// A new plan: blank, or after a past lift, of which every word is asked again.
 export function NewLift({ onClose }: { onClose: () => void }) {
   const [title, setTitle] = useState('')
+  const [past, setPast] = useState<Past | null>(null)
   const navigate = useNavigate()
   const start = useMutation({
-    mutationFn: () => api.start(title.trim()),
+    mutationFn: () => api.start(title.trim(), past?.id ?? null),
     onSuccess: (plan) => navigate(`/plans/${plan.id}`),
   })
   return (
@@ -37,6 +42,7 @@ export function NewLift({ onClose }: { onClose: () => void }) {
             helperText={start.isError ? `not started: ${start.error.message}` : ' '}
             slotProps={{ htmlInput: { maxLength: 200 } }}
           />
+          <PastLift past={past} take={setPast} />
         </DialogContent>
         <DialogActions>
           <Button onClick={onClose}>Leave</Button>
@@ -46,5 +52,41 @@ export function NewLift({ onClose }: { onClose: () => void }) {
         </DialogActions>
       </form>
     </Dialog>
+  )
+}
+
+// The plan of a past lift, found by its words.
+function PastLift({ past, take }: { past: Past | null; take: (past: Past | null) => void }) {
+  const [words, setWords] = useState('')
+  const found = useQuery({
+    queryKey: ['past_lifts', words],
+    queryFn: () => api.board(new URLSearchParams({ words })),
+    placeholderData: keepPreviousData,
+  })
+  const lines: Past[] = found.data?.lines ?? []
+  return (
+    <Autocomplete<Past>
+      options={lines}
+      value={past}
+      onChange={(_, value) => take(value)}
+      inputValue={words}
+      onInputChange={(_, value) => setWords(value)}
+      filterOptions={(all) => all}
+      getOptionLabel={(one) => one.title}
+      getOptionKey={(one) => one.id}
+      isOptionEqualToValue={(one, other) => one.id === other.id}
+      loading={found.isFetching}
+      noOptionsText={found.isError ? `not found: ${found.error.message}` : 'no plan has these words'}
+      renderInput={(params) => (
+        <TextField
+          {...params}
+          variant="filled"
+          label="After a past lift, or leave it blank"
+          helperText={
+            past ? 'Sizes, places and slings stay. Every word, the chart and the day are asked again.' : ' '
+          }
+        />
+      )}
+    />
   )
 }

@@ -1,8 +1,10 @@
 import type { Ladder, Rung } from '../../api/ladder.generated'
-import { useShown } from '../../ui/preferences'
+import type { Actions } from '../../plan/usePlanEditor'
+import { usePreferences, useShown } from '../../ui/preferences'
 import './first_steps.css'
 
 type Step = Ladder['first']['steps'][number]
+type Proposal = NonNullable<NonNullable<Ladder['first']['outline']>['proposal']>
 
 // A plan of which less than half is known is a new one.
 const isNew = ({ rungs }: Ladder) =>
@@ -15,12 +17,18 @@ export function leads(ladder: Ladder, rung: Rung | null) {
   if (!now || !isNew(ladder)) return false
 
   const asked = now.asks.map((one) => one.pointer)
-  return !rung || rung.missing.every((one) => asked.includes(one.pointer))
+  return !rung || rung.flight === 'load' || rung.missing.every((one) => asked.includes(one.pointer))
+}
+
+interface Props {
+  ladder: Ladder
+  go: (pointer: string) => void
+  editor: Actions
 }
 
 // The first minutes of a plan in the order of work: what is done, what is asked now, what comes later. It
 // only leads; any rung may be opened out of order.
-export function FirstSteps({ ladder, go }: { ladder: Ladder; go: (pointer: string) => void }) {
+export function FirstSteps({ ladder, go, editor }: Props) {
   const { steps } = ladder.first
   const now = steps.findIndex((step) => !step.done)
   return (
@@ -38,7 +46,12 @@ export function FirstSteps({ ladder, go }: { ladder: Ladder; go: (pointer: strin
             <span className="number" aria-hidden>
               {index + 1}
             </span>
-            <StepWords step={step} now={index === now} go={go} />
+            <div>
+              <StepWords step={step} now={index === now} go={go} />
+              {index === now && step.id === 'points' && ladder.first.outline?.proposal && (
+                <TakePoints proposal={ladder.first.outline.proposal} editor={editor} />
+              )}
+            </div>
           </li>
         ))}
       </ol>
@@ -49,7 +62,7 @@ export function FirstSteps({ ladder, go }: { ladder: Ladder; go: (pointer: strin
 function StepWords({ step, now, go }: { step: Step; now: boolean; go: (pointer: string) => void }) {
   const shown = useShown()
   return (
-    <div>
+    <>
       <div className="head">
         <strong>{step.label}</strong>
         <span className="hush">{step.done ? ', done' : now ? ', now' : ', later'}</span>
@@ -68,6 +81,28 @@ function StepWords({ step, now, go }: { step: Step; now: boolean; go: (pointer: 
             </span>
           ),
         )}
-    </div>
+      {now && step.asks[0]?.why && <span className="why">{step.asks[0].why}</span>}
+    </>
+  )
+}
+
+// What is drawn dashed becomes what is typed, in one step; each of it can be changed afterwards.
+function TakePoints({ proposal, editor }: { proposal: Proposal; editor: Actions }) {
+  const { system } = usePreferences().preferences
+  return (
+    <button
+      type="button"
+      className="take"
+      onClick={() =>
+        editor.change(
+          Object.fromEntries(
+            Object.entries(proposal.typed).map(([place, typed]) => [place, typed?.[system]]),
+          ),
+          'points as proposed',
+        )
+      }
+    >
+      Take both points as drawn
+    </button>
   )
 }

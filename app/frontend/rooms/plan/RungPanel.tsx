@@ -98,7 +98,7 @@ export function RungPanel({
         )}
       </Box>
       {props.ladder && leads(props.ladder, rung) ? (
-        <FirstSteps ladder={props.ladder} go={props.go} />
+        <FirstSteps ladder={props.ladder} go={props.go} editor={props.editor} />
       ) : (
         rung &&
         !working &&

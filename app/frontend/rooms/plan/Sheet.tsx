@@ -2,8 +2,6 @@ import Box from '@mui/material/Box'
 import { memo, useRef } from 'react'
 import type { Ladder, RungId } from '../../api/ladder.generated'
 import type { Plan } from '../../api/plan.generated'
-import { useShown } from '../../ui/preferences'
-import { Label } from '../../drawing/figures/figures'
 import type { Entry } from '../../drawing/grips/ElevationGrips'
 import { PlanView } from '../../drawing/views/PlanView'
 import { ReachStrip } from '../../drawing/views/ReachStrip'
@@ -12,7 +10,6 @@ import { GROUND_FROM_BOTTOM, STRIP_HEIGHT } from '../../ui/theme/tokens'
 
 import { useSheetZoom } from './useSheetZoom'
 import type { Actions } from '../../plan/usePlanEditor'
-import { machineOf } from '../../plan/crane'
 import { DrawnValues } from './DrawnValues'
 import { Leader } from './Leader'
 
@@ -20,6 +17,7 @@ import { CARD_WIDTH, type Layout, type Looking } from './sheetLayout'
 import { SheetView } from './SheetView'
 import { SheetTools } from './SheetTools'
 import { SheetGround } from './SheetGround'
+import { StripUndrawn } from './StripUndrawn'
 
 interface Props {
   editor: Actions
@@ -61,8 +59,6 @@ export const Sheet = memo(function Sheet({
   title,
 }: Props) {
   const { drawing, scale, reach, strip, ground, width, height, frozen, card } = layout
-  const shown = useShown()
-  const chart = ladder?.rungs.find((rung) => rung.id === 'chart')
   const svg = useRef<SVGSVGElement>(null)
   const { view, zoom, exaggerate } = looking
   const panning = useSheetZoom(svg, zoom, (next) => look({ zoom: next }))
@@ -107,15 +103,7 @@ export const Sheet = memo(function Sheet({
             onSelect={() => select('crane')}
           />
         ) : (
-          <Label x={36} y={100} size={17}>
-            {working
-              ? 'working'
-              : chart?.verdict === 'stop'
-                ? `Chart: ${shown(chart.note)}. No steps are drawn.`
-                : machineOf(ladder).reads === 'angles'
-                  ? 'This chart goes by the angles of both booms: see Jib and Platform.'
-                  : 'Crane: no chart that can be read here yet.'}
-          </Label>
+          <StripUndrawn ladder={ladder} plan={plan} working={working} width={width} />
         )}
         <SheetView
           view={view}

@@ -38,11 +38,9 @@ export function BeamPanel({ editor, ladder, open }: PanelProps) {
     const taken = beams.find((piece) => piece.data.number === number)
     if (!taken)
       return editor.change({ '/rigging/beam/beam': null, '/snapshots/beams': undefined }, 'no beam chosen')
-    const eyes = taken.data.kind === 'spreader' ? 2 : taken.data.eyes_m.length
-    const last = taken.data.kind === 'spreader' ? 1 : taken.data.holes_m.length - 1
-    const legs = rigging.legs.map((leg) => ({ ...leg, hole: (leg.hole ?? 0) > 0 ? last : 0 }))
+    const legs = rigging.legs.map((leg) => ({ ...leg, hole: (leg.hole ?? 0) > 0 ? taken.holes - 1 : 0 }))
     const above = Array.from(
-      { length: eyes },
+      { length: taken.eyes },
       (_, index) => beam.legs[index] ?? { sling: null, length: null },
     )
     editor.change(

@@ -68,7 +68,7 @@ export function Arrangement({
       .filter((point): point is { index: number; x: number } => point.x !== null)
       .sort((one, other) => one.x - other.x)
       .map(({ index }) => index)
-    const holes = first?.data.kind === 'lifting' ? first.data.holes_m.length : 2
+    const holes = first?.holes ?? 2
     const legs = rigging.legs.map((leg, index) => ({
       ...leg,
       hole: !xs.includes(index) ? null : xs.indexOf(index) < xs.length / 2 ? 0 : holes - 1,
@@ -85,7 +85,7 @@ export function Arrangement({
           beam: first?.data.number ?? null,
           span: first?.data.kind === 'spreader' ? `${first.data.spans[0]!.span_m} m` : null,
           headroom: null,
-          legs: Array.from({ length: first?.data.kind === 'lifting' ? first.data.eyes_m.length : 2 }, () => ({
+          legs: Array.from({ length: first?.eyes ?? 2 }, () => ({
             sling: null,
             length: null,
           })),

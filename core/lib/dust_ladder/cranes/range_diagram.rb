@@ -41,7 +41,7 @@ module DustLadder
           "family" => @data["family"] || "mobile",
           "title" => @data["title"],
           "bands" => bands,
-          "hangs" => hangs && Figure.kg(hangs, :up).as_json,
+          "hangs" => hangs_kg && Figure.kg(hangs_kg, :up).as_json,
           "tables" =>
             tables.map do |name, sector, family|
               { "name" => name, **sides(sector.table, family), "arcs" => arcs(sector, family) }
@@ -54,6 +54,24 @@ module DustLadder
       def answers(gross: nil, radius: nil)
         tables.map do |name, sector, _|
           { "name" => name, "booms" => sector.table.booms.map { |boom| answer(sector, boom, gross, radius) } }
+        end
+      end
+
+      # What hangs before any load does: the block and the chart's own list, kg; rope comes on top. nil where the chart
+      # does not say what its block weighs.
+      def hangs_kg =
+        @data["hook_block"] && @data["hook_block"]["mass_kg"] + (@data["deductions"] || []).sum { |item| item["kg"] }
+
+      # gross: kg. Of each table and boom that can: the nearest and farthest radius for the weight, m; boom nil where
+      # the machine has but one.
+      def reaches(gross)
+        tables.flat_map do |name, sector, _|
+          booms = sector.table.booms
+          booms.filter_map do |boom|
+            to = sector.largest_radius(gross, boom) or next
+            from = sector.table.rows(boom).find { |radius| sector.capacity(radius, boom) }
+            { name: name, boom: booms.size > 1 ? boom : nil, from: from, to: to }
+          end
         end
       end
 
@@ -70,10 +88,6 @@ module DustLadder
           "capacity" => kg && Figure.kg(kg, :down).as_json
         }
       end
-
-      # What hangs before any load does: the block and the chart's own list; rope comes on top.
-      def hangs =
-        @data["hook_block"] && @data["hook_block"]["mass_kg"] + (@data["deductions"] || []).sum { |item| item["kg"] }
 
       # [name, Sector, family] of each table.
       def tables

@@ -6,6 +6,17 @@ module DustLadder
       include Sentences
 
       MOST_ASKED = 3
+      # Why something is asked, by its place.
+      WHY = {
+        %r{\A/load/weight/bare} => "everything is judged from it",
+        %r{\A/load/weight/basis} => "the poorer it is known, the more is added",
+        %r{\A/load/size} => "for the drawing, the wind, and how far the centre of gravity may be off",
+        %r{\A/load/cg} => "the hook stands plumb over it, wherever the points are",
+        %r{\A/load/points/\d+/[xyz]} => "their spread sets the angle, the angle sets the pull",
+        %r{\A/load/points/\d+/wll} => "not known? leave it: the rung stays dashed",
+        %r{\A/rigging} => "its length sets the angle, its tag what it may carry",
+        %r{\A/cranes} => "the chart is read at the radius that it has to reach"
+      }.freeze
 
       # answer: the ladder of the plan.
       def initialize(answer)
@@ -28,6 +39,7 @@ module DustLadder
               //
             )
           ],
+          "planned_kg" => DustLadder.known { @lift.load.planned_kg },
           "outline" => DustLadder.known { outline }
         }
       end
@@ -48,10 +60,15 @@ module DustLadder
           "label" => label,
           "about" => about,
           "done" => done,
-          "asks" => asked.first(MOST_ASKED).map { |one| { "what" => one.what, "pointer" => one.pointer } },
+          "asks" =>
+            asked.first(MOST_ASKED).map do |one|
+              { "what" => one.what, "pointer" => one.pointer, "why" => why(one.pointer) }
+            end,
           "echo" => echo&.as_json
         }
       end
+
+      def why(pointer) = WHY.find { |place, _| place.match?(pointer.to_s) }&.last
 
       def points_asked
         straight = @lift.legs.select(&:straight?).map(&:index)
@@ -84,7 +101,8 @@ module DustLadder
           "cg_half_width" => DustLadder.known { load.cg && load.cg_half_width },
           "points" =>
             load.points.filter_map { |point| DustLadder.known { { "name" => point.name, "at" => point.at } } },
-          "planned" => DustLadder.known { Figure.kg(load.planned_kg, :up).as_json }
+          "planned" => DustLadder.known { Figure.kg(load.planned_kg, :up).as_json },
+          "proposal" => DustLadder.known { PointsProposal.new(load, @lift.rules).as_json }
         }
       end
     end

@@ -10,6 +10,13 @@ module DustLadder
       # The plan's beam, or nil.
       def self.of(document) = new(document).then { |beam| beam if beam.given? }
 
+      # How many holes and eyes a beam of the store has, from its data.
+      def self.places(data)
+        return { "holes" => 2, "eyes" => 2 } if data["kind"] == "spreader"
+
+        { "holes" => data["holes_m"].to_a.size, "eyes" => data["eyes_m"].to_a.size }
+      end
+
       # The beam that the plan took from the store, or nil.
       attr_reader :piece
 

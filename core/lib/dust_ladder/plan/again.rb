@@ -1,0 +1,54 @@
+module DustLadder
+  module Plan
+    # A new plan after a past one. What was drawn and measured stays as typed; whatever was somebody's word, was looked
+    # at on a day, or may have changed since is asked again, so that nothing holds on an old word: how the weight and
+    # the centre of gravity are known, the day, answers by word, surroundings, the chart and the machine as it stood.
+    module Again
+      ASKED_OF_CRANE = %w[level side_pull wind idle_line hook].freeze
+      CRANE = Crane::BLANK.slice("chart", "as_rigged", "radius_measured_loaded", "obstacle_height").freeze
+
+      module_function
+
+      # document: a plan as PlanFile.read returns it. title: of the new one. Under the newest version of its rule set
+      # that is shipped, or its own where it is of elsewhere. What comes back is still to be accepted.
+      def of(document, title:)
+        rules = document["rules"]
+        newest = RuleSet::SHIPPED.include?(rules) ? PlanFile::Digest.snapshot(RuleSet.shipped(rules).data) : nil
+        snapshots = document["snapshots"].merge("charts" => {})
+        snapshots = snapshots.merge("rule_sets" => snapshots["rule_sets"].merge(rules => newest)) if newest
+        JSON.parse(
+          JSON.generate(
+            document.except("core", "by_word", "scope").merge(
+              "title" => title,
+              "lift_at" => nil,
+              "load" => load(document["load"]),
+              "rigging" => rigging(document["rigging"]),
+              "cranes" => document["cranes"].map { |crane| crane.except(*ASKED_OF_CRANE).merge(CRANE) },
+              "snapshots" => snapshots
+            )
+          )
+        )
+      end
+
+      def load(data)
+        data.merge(
+          "weight" => data["weight"].except("history").merge("basis" => "unknown", "source" => ""),
+          "cg" => data["cg"].merge("basis" => "contents_unknown")
+        )
+      end
+
+      def rigging(data)
+        kept = data.except("surroundings", "unlike_decided_by")
+        kept = kept.merge("reeved" => kept["reeved"].merge("decided_by" => "")) if kept["reeved"]
+        kept.merge("legs" => kept["legs"].map { |leg| unsaid(leg) })
+      end
+
+      # A leg whose keeping in place nobody vouches for yet.
+      def unsaid(leg)
+        return leg unless leg["prevents"]
+
+        leg.merge("prevents" => leg["prevents"].transform_values { |kept| kept && kept.merge("by" => "") })
+      end
+    end
+  end
+end

@@ -1,0 +1,48 @@
+# A new plan after a past one: nothing holds on an old word.
+RSpec.describe DustLadder::Plan::Again do
+  include PlanHelp
+
+  let(:past) { plan("/lift_at" => "2026-12-14T10:00", "/load/weight/source" => "the tag") }
+  let(:again) { DustLadder::PlanFile.accept(described_class.of(past, title: "The next")) }
+
+  it "keeps what was drawn and measured, and asks again what was a word" do
+    expect(DustLadder.check(past).verdict).not_to eq("not_known")
+    expect(again["title"]).to eq("The next")
+    expect(again["load"]["points"]).to eq(past["load"]["points"])
+    expect(again["load"]["weight"]).to include(
+      "bare" => past["load"]["weight"]["bare"], "basis" => "unknown", "source" => ""
+    )
+    expect(again.values_at("lift_at", "by_word", "scope")).to eq([ nil, nil, nil ])
+    expect(again["cranes"].first["chart"]).to be_nil
+    expect(again["snapshots"]["charts"]).to eq({})
+  end
+
+  it "is not known wherever somebody's word, a look or a chart is wanted" do
+    rungs = DustLadder.check(again).rungs.to_h { |rung| [ rung.id, rung.verdict ] }
+    expect(rungs.values_at("load", "chart", "ground", "power_lines", "obstacles", "crew", "surroundings").uniq).to eq(
+      [ "not_known" ]
+    )
+  end
+
+  it "goes by the newest version of its rules" do
+    old = past["snapshots"]["rule_sets"]["strict"]["data"].merge("version" => 1)
+    sets = { "strict" => DustLadder::PlanFile::Digest.snapshot(old) }
+    aged = past.merge("snapshots" => past["snapshots"].merge("rule_sets" => sets))
+    newest = DustLadder::RuleSet.shipped("strict").version
+    expect(
+      described_class.of(aged, title: "x").dig(
+        "snapshots",
+        "rule_sets",
+        "strict",
+        "data",
+        "version"
+      )
+    ).to eq(newest)
+  end
+
+  it "changes nothing in the plan that it comes from" do
+    before = JSON.generate(past)
+    again
+    expect(JSON.generate(past)).to eq(before)
+  end
+end
