@@ -81,14 +81,24 @@ export function Outline({
         </g>
       ))}
       {outline.proposal && <Proposed proposal={outline.proposal} cg={cg!} x={x} y={y} />}
-      <Label x={36} y={ground + 24} size={15}>
-        {outline.proposal
-          ? `Nothing hangs yet. ${outline.proposal.points[0]!.name} point here, ` +
-            `${shown(outline.proposal.from_end)} from the end, its twin mirrored about the CG?`
-          : 'Nothing hangs yet.'}
-      </Label>
+      {belowGround(outline.proposal, shown).map((words, index) => (
+        <Label key={index} x={16} y={ground + 22 + index * 16} size={14}>
+          {words}
+        </Label>
+      ))}
     </g>
   )
+}
+
+// What the drawing says and asks, in two short lines.
+function belowGround(proposal: Of['proposal'], shown: ReturnType<typeof useShown>) {
+  if (!proposal) return ['Nothing hangs yet.']
+
+  const name = proposal.points[0]!.name
+  return [
+    `Nothing hangs yet. ${name} point here, ${shown(proposal.from_end)} from the end, its twin mirrored?`,
+    `Then legs of ${shown(proposal.leg)}, the hook ${shown(proposal.hook_above)} above the points.`,
+  ]
 }
 
 // Where two points could be: dashed, with a question. It fills no rung and tells no tension.
@@ -104,7 +114,7 @@ function Proposed({
   y: (metres: number) => number
 }) {
   const shown = useShown()
-  const { points, hook_above, leg, angle } = proposal
+  const { points, hook_above, angle } = proposal
   const top = y(points[0]!.at[2]!)
   const hook = { x: x(cg[0]!), y: y(points[0]!.at[2]! + hook_above.value) }
   return (
@@ -139,11 +149,11 @@ function Proposed({
         strokeWidth={1.5}
         strokeDasharray="4 3"
       />
-      <Label x={hook.x + 20} y={hook.y - 12} size={15} halo>
-        {`hook ${shown(hook_above)} above the points`}
+      <Label x={hook.x + 20} y={hook.y - 6} size={15} halo>
+        {`${shown(hook_above)} above`}
       </Label>
-      <Label x={hook.x + 20} y={hook.y + 6} size={15} halo>
-        {`legs of ${shown(leg)}, ${shown(angle)} from horizontal`}
+      <Label x={hook.x} y={top - 18} size={15} anchor="middle" halo>
+        {`${shown(angle)} from horizontal`}
       </Label>
     </g>
   )

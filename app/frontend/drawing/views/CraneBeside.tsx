@@ -5,7 +5,7 @@ import { Label } from '../figures/figures'
 import { type Move } from '../grips/Grip'
 import { writeLength } from '../scale/write'
 import { BesideStations } from './BesideStations'
-import { Props, useDiagram, useStation } from './craneParts'
+import { Props, tipAt, useDiagram, useStation } from './craneParts'
 import { Bands, Axes } from './RangeFigure'
 
 export function Beside({ view, plan, scale: { side: scale }, editor, working, onSelect, live }: Props) {
@@ -32,6 +32,7 @@ export function Beside({ view, plan, scale: { side: scale }, editor, working, on
     }
   const obstacle = view.obstacle_m
   const clip = 'beside'
+  const tip = live && tipAt(view.stations, live.radius)
   return (
     <g>
       <defs>
@@ -58,36 +59,35 @@ export function Beside({ view, plan, scale: { side: scale }, editor, working, on
         end={end}
         onSelect={onSelect}
       />
-      {obstacle !== null &&
-        obstacle > 0 &&
-        system === 'metric' &&
-        craneOf(plan).obstacle_height?.trim().endsWith('m') && (
-          <g>
-            <path
-              d={`M${scale.frame.left} ${scale.y(obstacle)}H${scale.frame.right}`}
-              stroke="var(--stop)"
-              strokeWidth={1.6}
-              strokeDasharray="5 4"
-            />
-            <Label
-              x={scale.frame.right}
-              y={scale.y(obstacle) - 4}
-              anchor="end"
-              size={14}
-              fill="var(--stop)"
-              halo
-            >
-              highest thing on the way
-            </Label>
-          </g>
-        )}
+      {obstacle !== null && obstacle > 0 && (
+        <g>
+          <path
+            d={`M${scale.frame.left} ${scale.y(obstacle)}H${scale.frame.right}`}
+            stroke="var(--stop)"
+            strokeWidth={1.6}
+            strokeDasharray="5 4"
+          />
+          <Label
+            x={scale.frame.right}
+            y={scale.y(obstacle) - 4}
+            anchor="end"
+            size={14}
+            fill="var(--stop)"
+            halo
+          >
+            highest thing on the way
+          </Label>
+        </g>
+      )}
       {live && (
         <g data-live>
-          <path
-            d={`M${scale.x(live.radius)} ${scale.frame.top}V${scale.y(live.hook)}`}
-            stroke="var(--mark)"
-            strokeWidth={2.4}
-          />
+          {tip !== null && tip !== undefined && tip > live.hook && (
+            <path
+              d={`M${scale.x(live.radius)} ${scale.y(tip)}V${scale.y(live.hook)}`}
+              stroke="var(--mark)"
+              strokeWidth={2.4}
+            />
+          )}
           <circle
             cx={scale.x(live.radius)}
             cy={scale.y(live.hook)}

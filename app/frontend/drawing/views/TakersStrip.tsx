@@ -7,8 +7,10 @@ import { niceStep } from '../scale/scale'
 const MOST = 3
 const TOP = 44
 const PITCH = 40
-const AXIS = 168
-const LETTERS = 30
+const AXIS = 164
+// Under this there is no room for two lines of words beside each other.
+const NARROW = 560
+const LETTER = 6.1
 
 // Who could take the load at all, while no crane is chosen: dashed, since nothing is checked.
 export function TakersStrip({ takers, width }: { takers: Takers; width: number }) {
@@ -30,10 +32,12 @@ export function TakersStrip({ takers, width }: { takers: Takers; width: number }
         Who could take it
       </Label>
       <Label x={150} y={24} size={15} weight={500} fill="var(--ink2)">
-        {`${shown(takers.planned)} planned and what its chart says always hangs; rigging not yet`}
+        {width < NARROW
+          ? `${shown(takers.planned)} and its block; rigging not yet`
+          : `${shown(takers.planned)} planned and what its chart says always hangs; rigging not yet`}
       </Label>
       {rows.map((crane, index) => (
-        <TakerRow key={crane.id} crane={crane} y={TOP + index * PITCH} x={x} />
+        <TakerRow key={crane.id} crane={crane} y={TOP + index * PITCH} x={x} width={width} />
       ))}
       {rows.length > 0 ? (
         <>
@@ -57,18 +61,31 @@ export function TakersStrip({ takers, width }: { takers: Takers; width: number }
             : 'None of the charts in the library has a row for it.'}
         </Label>
       )}
-      <Rest takers={takers} shownRows={rows.length} can={can.length} />
+      <Rest takers={takers} shownRows={rows.length} can={can.length} width={width} />
     </g>
   )
 }
 
-const cut = (words: string) => (words.length > LETTERS ? `${words.slice(0, LETTERS - 1)}…` : words)
+const cut = (words: string, room: number) => {
+  const letters = Math.floor(room / LETTER)
+  return words.length > letters ? `${words.slice(0, letters - 1)}…` : words
+}
 
-function TakerRow({ crane, y, x }: { crane: Taker; y: number; x: (metres: number) => number }) {
+interface RowOf {
+  crane: Taker
+  y: number
+  x: (metres: number) => number
+  width: number
+}
+
+function TakerRow({ crane, y, x, width }: RowOf) {
   const shown = useShown()
   const [from, to] = [x(crane.from_m!), x(crane.to_m!)]
   const [name, ...rest] = crane.title.split(', ')
+  const narrow = width < NARROW
+  const at = narrow ? 16 : Math.min(from, x(0) + 60)
   const words = [
+    rest.at(-1),
     `to ${shown(crane.to)}`,
     crane.boom && `boom ${shown(crane.boom)}`,
     crane.with,
@@ -77,13 +94,14 @@ function TakerRow({ crane, y, x }: { crane: Taker; y: number; x: (metres: number
   return (
     <g>
       <Label x={16} y={y + 12}>
-        {cut(name!)}
+        {cut(name!, x(0) - 20)}
         <title>{crane.title}</title>
       </Label>
-      <Label x={16} y={y + 29} size={14} weight={500} fill="var(--ink2)">
-        {cut(rest.join(', '))}
-        <title>{crane.title}</title>
-      </Label>
+      {!narrow && (
+        <Label x={16} y={y + 29} size={14} weight={500} fill="var(--ink2)">
+          {cut(rest.slice(0, -1).join(', '), x(0) - 20)}
+        </Label>
+      )}
       <rect
         x={from}
         y={y + 2}
@@ -94,15 +112,25 @@ function TakerRow({ crane, y, x }: { crane: Taker; y: number; x: (metres: number
         strokeDasharray="5 4"
       />
       <path d={`M${from} ${y - 3}v20M${to} ${y - 3}v20`} stroke="var(--ink)" strokeWidth={3} />
-      <Label x={Math.min(from, x(0) + 60)} y={y + 30} size={15} weight={500}>
-        {words.filter(Boolean).join(', ')}
+      <Label x={at} y={y + 30} size={15} weight={500}>
+        {cut(words.filter(Boolean).join(', '), width - at - 12)}
       </Label>
     </g>
   )
 }
 
 // Those that are not drawn, and why.
-function Rest({ takers, shownRows, can }: { takers: Takers; shownRows: number; can: number }) {
+function Rest({
+  takers,
+  shownRows,
+  can,
+  width,
+}: {
+  takers: Takers
+  shownRows: number
+  can: number
+  width: number
+}) {
   const cannot = takers.cranes.filter((crane) => crane.to_m === null)
   const parts = [
     can > shownRows && `${can - shownRows} more reach less far`,
@@ -112,7 +140,8 @@ function Rest({ takers, shownRows, can }: { takers: Takers; shownRows: number; c
   return (
     parts.length > 0 && (
       <Label x={16} y={AXIS + 36} size={14} weight={500} fill="var(--ink2)">
-        {parts.join('; ')}
+        {cut(parts.join('; '), width - 28)}
+        <title>{parts.join('; ')}</title>
       </Label>
     )
   )

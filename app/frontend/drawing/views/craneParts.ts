@@ -50,3 +50,24 @@ export const useDiagram = (plan: Plan) => {
     }).data ?? null
   )
 }
+
+// Height of the tip at a radius between the stations, from the booms that are drawn at them: one that luffs,
+// or grows, turns about its foot; a trolley or a hoist stays level. null where no tip is known.
+export function tipAt(stations: CraneView['stations'], radius: number): number | null {
+  const known = stations
+    .filter((station) => station.tip_m !== null)
+    .sort((one, other) => one.loaded_m - other.loaded_m)
+  const after = known.find((station) => station.loaded_m >= radius) ?? known.at(-1)
+  const before = known.filter((station) => station.loaded_m <= radius).at(-1) ?? known[0]
+  if (!before || !after) return null
+
+  const apart = after.loaded_m - before.loaded_m
+  const share = apart > 0 ? (radius - before.loaded_m) / apart : 0
+  const mix = (one: number, other: number) => one + (other - one) * share
+  const foot = before.boom[0]
+  if (!foot || foot[1] === before.boom.at(-1)![1]) return mix(before.tip_m!, after.tip_m!)
+
+  const long = (station: typeof before) => Math.hypot(station.loaded_m - foot[0]!, station.tip_m! - foot[1]!)
+  const up = mix(long(before), long(after)) ** 2 - (radius - foot[0]!) ** 2
+  return up > 0 ? foot[1]! + Math.sqrt(up) : null
+}
