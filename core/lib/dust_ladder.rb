@@ -20,8 +20,9 @@ module DustLadder
   # The ladder of a plan document (Hash, as PlanFile.read returns it).
   # hasty: may worst cases that take long be left pending?
   # standing: how its pieces stand in the store now, as of Lift.
-  def self.check(document, hasty: false, standing: {})
-    Ladder::Climb.new(Lift.new(document, hasty: hasty, standing: standing)).ladder
+  # most_s: seconds that it may take of the processor; what is not done then is not known.
+  def self.check(document, hasty: false, standing: {}, most_s: Budget::MOST_S)
+    Budget.within(most_s) { Ladder::Climb.new(Lift.new(document, hasty: hasty, standing: standing)).ladder }
   end
 
   # The same as JSON data, with the take-off beside it. of: a group's number, or nil for the load's own list; row:

@@ -4,12 +4,15 @@ module DustLadder
     FORMAT = "dust-ladder-ladder"
     attr_reader :lift, :rungs, :left_out
 
-    # left_out: labels of the rungs that the plan's scope leaves out.
-    def initialize(lift, rungs, left_out: [])
+    # left_out: labels of the rungs that the plan's scope leaves out. cut_short: did it take too long?
+    def initialize(lift, rungs, left_out: [], cut_short: false)
       @lift = lift
       @rungs = rungs
       @left_out = left_out
+      @cut_short = cut_short
     end
+
+    def cut_short? = !!@cut_short
 
     def verdict = Verdict.weakest(rungs.map(&:verdict))
     def rung(id) = rungs.find { |rung| rung.id == id }
@@ -102,12 +105,21 @@ module DustLadder
         "readings" => lift.document.readings,
         "problems" => lift.document.problems,
         "taken_off" => lift.load.taken_off,
-        "drawing" => Drawing.new(lift, rung("slings"), rung("upper")).as_json,
-        "reach" => rung("crane") && Reach.new(lift, rung("crane")).as_json,
         "machine" => lift.duty.crane.asks,
-        "crane" => Cranes::CraneView.new(lift).as_json,
+        **drawn,
         "take_off" => nil,
         "base" => nil
+      }
+    end
+
+    # What is drawn; nothing where working it out took too long.
+    def drawn
+      return { "drawing" => nil, "reach" => nil, "crane" => nil } if cut_short?
+
+      {
+        "drawing" => Drawing.new(lift, rung("slings"), rung("upper")).as_json,
+        "reach" => rung("crane") && Reach.new(lift, rung("crane")).as_json,
+        "crane" => Cranes::CraneView.new(lift).as_json
       }
     end
 

@@ -67,7 +67,7 @@ module DustLadder
     end
     # What a hand changes; anything else is looked through as a whole.
     CHANGING = %w[load rigging cranes].freeze
-    NOTHING_FRESH = { "charts" => {} }.freeze
+    NOTHING_FRESH = { "charts" => {}, "rule_sets" => {} }.freeze
     private_constant :CHANGING, :NOTHING_FRESH
 
     # The plan document as text: keys in the schema's order, free maps in the order of their keys, so that

@@ -80,6 +80,7 @@ module DustLadder
       end
 
       def crossing(from, to, before, after, angle)
+        Budget.ask!
         over = ->(time) { at(from, to, time)&.>(angle) }
         first, last = over.call(before), over.call(after)
         return if first.nil? || last.nil? || first == last

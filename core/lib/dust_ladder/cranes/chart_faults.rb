@@ -2,6 +2,9 @@ module DustLadder
   module Cranes
     # What keeps data that the schema accepts from being a chart.
     module ChartFaults
+      # A sector is at least as wide as this.
+      NARROWEST_DEG = 0.1
+
       module_function
 
       def fault(pointer, message, expected) = { "pointer" => pointer, "message" => message, "expected" => expected }
@@ -56,6 +59,13 @@ module DustLadder
           )
         end
         data["sectors"].each_with_index do |sector, index|
+          if (sector["slew_to_deg"] - sector["slew_from_deg"]).abs < NARROWEST_DEG
+            found << fault(
+              "/sectors/#{index}/slew_to_deg",
+              "the sector is as good as nothing wide",
+              "0 to 360 where it is all round"
+            )
+          end
           unless data["tables"].key?(sector["table"])
             found << fault(
               "/sectors/#{index}/table",

@@ -83,6 +83,7 @@ module DustLadder
       end
 
       def place(between, share, station)
+        Budget.ask!
         sectors = @chart.sectors_at(station.slew)
         Place.new(between, share, station, *@chart.least_of(sectors, station.radius, station.boom), sectors)
       end
@@ -98,6 +99,7 @@ module DustLadder
       end
 
       def fine(from, to)
+        Budget.ask!
         steps = [
           (to.radius - from.radius).abs / FINE_RADIUS_M,
           from.slew ? (to.slew - from.slew).abs / FINE_SLEW_DEG : 0.0

@@ -38,6 +38,9 @@ module DustLadder
         answer("not_known", note: both(error.what), pending: error.is_a?(Rigging::Pending))
       end
 
+      # The rung where the check did not come to an end in time.
+      def too_long = answer("not_known", note: both(Budget::Spent.new.what))
+
       # The rung where the plan's rule set was made before there was such a check.
       def newer
         @missing << Missing.new(what: "newer than this plan's rules", pointer: Plan.pointer("rules"))

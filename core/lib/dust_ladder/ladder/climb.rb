@@ -55,7 +55,8 @@ module DustLadder
 
       def ladder
         left_out = asked.select { |check, _| left_out?(check) }
-        Ladder.new(@lift, stand.map { |ask| rung_of(*ask) }, left_out: left_out.map { |check, _| check::LABEL })
+        rungs = stand.map { |ask| rung_of(*ask) }
+        Ladder.new(@lift, rungs, left_out: left_out.map { |check, _| check::LABEL }, cut_short: @cut_short)
       end
 
       private
@@ -72,9 +73,16 @@ module DustLadder
       def stand = asked.reject { |check, _| left_out?(check) }
       def left_out?(check) = @lift.scope.leaves_out?(check::ID)
 
+      # What ends after its time is not known, whatever it found: it may have gone by something that was cut short.
       def rung_of(check, duty)
         found = check.new(@lift, duty)
-        @lift.rules.climbs?(check::ID) ? found.rung : found.newer
+        return found.newer unless @lift.rules.climbs?(check::ID)
+
+        rung = Budget.spent? ? nil : found.rung
+        return rung unless Budget.spent?
+
+        @cut_short = true
+        check.new(@lift, duty).too_long
       end
     end
   end

@@ -12,7 +12,8 @@ module DustLadder
       def errors
         digests
         references
-        @fresh["charts"].each { |id, snapshot| chart("/snapshots/charts/#{escape(id)}/data", snapshot["data"]) }
+        @fresh["charts"].each { |id, one| inside("charts", id, Cranes::ChartFaults.of(one["data"])) }
+        @fresh["rule_sets"].each { |id, one| inside("rule_sets", id, RuleFaults.of(one["data"])) }
         @errors
       end
 
@@ -71,10 +72,11 @@ module DustLadder
         end
       end
 
-      def chart(pointer, data) =
-        @errors.concat(
-          Cranes::ChartFaults.of(data).map { |fault| fault.merge("pointer" => "#{pointer}#{fault["pointer"]}") }
-        )
+      # Faults of a snapshot's data, by their places in the plan.
+      def inside(kind, id, faults)
+        place = "/snapshots/#{kind}/#{escape(id)}/data"
+        @errors.concat(faults.map { |fault| fault.merge("pointer" => "#{place}#{fault["pointer"]}") })
+      end
     end
   end
 end

@@ -125,6 +125,7 @@ module DustLadder
       def sound?(found) = found.stable && near?(found)
 
       def newton(rig, pose, most = MOST_STEPS)
+        Budget.ask!
         energy = Energy.new(rig, pose)
         most.times do
           @steps += 1
@@ -187,6 +188,7 @@ module DustLadder
       # Always to less energy, in steps that shorten when they do not help: slower, and it ends only
       # where the load would come to rest by itself.
       def downhill(pose)
+        Budget.ask!
         energy = Energy.new(rig, pose)
         hold = 1.0
         MOST_DOWNHILL.times do

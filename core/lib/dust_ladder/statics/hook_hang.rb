@@ -73,6 +73,7 @@ module DustLadder
       end
 
       def newton(start)
+        Budget.ask!
         x, y, z = start
         last = Float::INFINITY
         MOST_STEPS.times do |step|
@@ -101,6 +102,7 @@ module DustLadder
         worth = evaluate(x, y, z)
         hold = 1.0
         MOST_DOWNHILL.times do
+          Budget.ask!
           return newton([ x, y, z ]) if [ @gx.abs, @gy.abs, @gz.abs ].max < @weight * 1e-5
 
           dx, dy, dz = solve(hold * @weight / @drop)
