@@ -12,6 +12,8 @@ class BoardLine < ApplicationRecord
   # Worst first; what is being worked out before all.
   RANKS = { "stop" => 1, "not_known" => 2, "tight" => 3, "holds" => 4 }.freeze
   LONGEST_WORDS = 1000
+  # Of one plan, s of the processor: the others wait for it.
+  MOST_S = 5.0
 
   belongs_to :plan
 
@@ -54,7 +56,8 @@ class BoardLine < ApplicationRecord
   private
 
   def told(document)
-    ladder = DustLadder.check(document, standing: Piece.standing(document))
+    ladder =
+      DustLadder.check(DustLadder::PlanFile.accept(document), standing: Piece.standing(document), most_s: MOST_S)
     crane = document.dig("snapshots", "charts", document.dig("cranes", 0, "chart"), "data", "title")
     words = [ plan.title, document["site"], document.dig("load", "name"), crane ]
     {

@@ -1,3 +1,5 @@
+require_relative "support/fuzz"
+
 RSpec.describe DustLadder::CommandLine do
   def run(*arguments, text: nil, ending: ".json")
     out, err = StringIO.new, StringIO.new
@@ -28,6 +30,31 @@ RSpec.describe DustLadder::CommandLine do
       [ 2, "", %r{/version: this is version 3} ]
     )
     expect(run("validate", "no/such/file")).to match([ 2, "", /no such file/ ])
+  end
+
+  it "ends with 2, never with 1, on a file that hangs or crashes, and on a fault of its own" do
+    %w[hangs crashes-text-for-a-number].each do |name|
+      text = File.read(File.expand_path("fixtures/faults/#{name}.json", __dir__))
+      %w[validate check explain takeoff].each do |command|
+        expect(run(command, :file, text: text)).to match([ 2, "", %r{rule_sets/strict/data/values/} ])
+      end
+    end
+    allow(DustLadder).to receive(:check).and_raise(NoMethodError, "something of ours")
+    expect(run("check", :file, text: text_of)).to match([ 2, "", /not an answer.*something of ours/m ])
+    allow(DustLadder).to receive(:check).and_raise(SystemStackError, "too deep")
+    expect(run("explain", :file, text: text_of)).to match([ 2, "", /not an answer/ ])
+  end
+
+  it "ends with 0, 1 or 2 on every odd file" do
+    120.times do |index|
+      random = Fuzz.random(21, index)
+      text = JSON.generate(Fuzz.plan(plan, random), allow_nan: true).sub("Infinity", "1e400")
+      text = text.byteslice(0, random.rand(text.bytesize)) if random.rand < 0.2
+      status, out, err = run(%w[validate check explain takeoff].sample(random: random), :file, text: text)
+      expect([ 0, 1, 2 ]).to include(status)
+      expect(status == 2 ? err : out).not_to be_empty
+      expect(err).not_to include("a fault of this program")
+    end
   end
 
   it "checks: 0 when it holds, 1 when it stops or is not known" do

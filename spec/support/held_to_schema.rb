@@ -29,7 +29,7 @@ module HeldToSchema
     end
 
     def schema_for(name, response)
-      return SCHEMA.ref("#/$defs/refusal") if response.client_error? && response.status != 409
+      return SCHEMA.ref("#/$defs/refusal") if response.status >= 400 && response.status != 409
 
       OF[name] if SCHEMA.value["properties"].key?(name)
     end

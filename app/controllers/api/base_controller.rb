@@ -3,7 +3,43 @@ module Api
   class BaseController < ApplicationController
     wrap_parameters false
     before_action :refuse_oversized
+    around_action :in_time
 
+    # How long one request may take of its thread's processor, s: what is worked out while somebody waits for it.
+    MOST_S = 30.0
+    # Why something could not be kept, by what was raised or what that came of.
+    NOT_KEPT = {
+      SQLite3::FullException => [ "the disk is full", :insufficient_storage ],
+      Errno::ENOSPC => [ "the disk is full", :insufficient_storage ],
+      SQLite3::ReadOnlyException => [ "the data may only be read here", :service_unavailable ],
+      Errno::EROFS => [ "the data may only be read here", :service_unavailable ],
+      Errno::EACCES => [ "the data may only be read here", :service_unavailable ],
+      SQLite3::BusyException => [ "others were being saved; try again", :service_unavailable ],
+      SQLite3::CorruptException => [ "the database is damaged", :internal_server_error ]
+    }.freeze
+    NOT_KEPT_AT_ALL = [ "the data could not be written or read", :internal_server_error ].freeze
+
+    # Whatever else goes wrong is told in words too; the whole of it stands in the log. What is declared below goes
+    # first, and what Rails has an answer for is left to it.
+    rescue_from StandardError do |error|
+      raise error unless ActionDispatch::ExceptionWrapper.status_code_for_exception(error.class.name) == 500
+
+      logger.error(error.full_message(highlight: false))
+      refuse "this could not be done: a fault of Dust Ladder",
+        "nothing was kept; what was typed stays",
+        :internal_server_error
+    end
+    rescue_from ActiveRecord::StatementInvalid, Errno::ENOSPC, Errno::EROFS, Errno::EACCES, Errno::EIO do |error|
+      logger.error(error.full_message(highlight: false))
+      words, status = NOT_KEPT.find { |fault, _| [ error, error.cause ].any?(fault) }&.last || NOT_KEPT_AT_ALL
+      refuse "not saved: #{words}", "nothing was kept; what was typed stays", status
+    end
+    rescue_from RangeError do
+      refuse "a number is beyond measure", "a number that can be", :unprocessable_content
+    end
+    rescue_from DustLadder::Budget::Spent do |error|
+      refuse error.what, "a plan with less in it", :service_unavailable
+    end
     rescue_from DustLadder::PlanFile::Invalid do |error|
       render json: { errors: error.errors }, status: :unprocessable_content
     end
@@ -36,8 +72,18 @@ module Api
     # The request's JSON as it was sent. The parameters of Rails would drop the empty cells of a chart; the front
     # end sends a type of its own, so that they are not even tried on a whole document.
     def body
-      @body ||= JSON.parse(request.raw_post).then { |parsed| parsed.is_a?(Hash) ? parsed : {} }
+      @body ||= JSON.parse(request.raw_post).then { |parsed| parsed.is_a?(Hash) ? finite(parsed) : {} }
     end
+
+    # Refuses a number without an end, such as 1e400: JSON can write it, nothing can use it.
+    def finite(parsed)
+      endless = DustLadder::PlanFile::Schema.endless(parsed)
+      raise DustLadder::PlanFile::Invalid, [ endless ] if endless
+
+      parsed
+    end
+
+    def in_time(&) = DustLadder::Budget.within(MOST_S, &)
 
     def refuse(message, expected, status)
       render json: { errors: [ { pointer: "", message: message, expected: expected } ] }, status: status

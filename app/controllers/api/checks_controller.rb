@@ -4,6 +4,9 @@ module Api
   # is sent whole, or as changes of one that was sent a moment ago, named by what its answer called it. Nothing is kept
   # for good.
   class ChecksController < BaseController
+    # More rows or groups than any take-off has.
+    MOST = 1_000_000
+
     def create
       render json: JSON.generate(answer)
     end
@@ -14,13 +17,19 @@ module Api
       look = body["take_off"]
       return ladder unless look.is_a?(Hash)
 
-      of, row = look.values_at("of", "row").map { |index| index if index.is_a?(Integer) && !index.negative? }
+      of, row = look.values_at("of", "row").map { |index| index if index.is_a?(Integer) && index.between?(0, MOST) }
       refuse_group(of) if of && document.dig("load", "take_off", "groups", of).nil?
       DustLadder.check_with_take_off(document, of: of, row: row, standing: Piece.standing(document))
     end
 
     def ladder
-      checked = DustLadder.check(document, hasty: body["hasty"] == true, standing: Piece.standing(document))
+      checked =
+        DustLadder.check(
+          document,
+          hasty: body["hasty"] == true,
+          standing: Piece.standing(document),
+          most_s: Plan::MOST_S
+        )
       open = body["open"] if body["open"].is_a?(Array)
       checked.as_json(open: open).merge("base" => base)
     end

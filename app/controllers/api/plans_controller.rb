@@ -32,8 +32,14 @@ module Api
     def title = body["title"].presence&.to_s || raise(ActionController::ParameterMissing, :title)
 
     # The state that the saver started from; a request without it cannot be guarded.
-    def lock_version =
-      Integer(body["lock_version"], exception: false) || raise(ActionController::ParameterMissing, :lock_version)
+    def lock_version
+      version = Integer(body["lock_version"], exception: false)
+      raise ActionController::ParameterMissing, :lock_version unless version&.between?(0, MOST_VERSIONS)
+
+      version
+    end
+    MOST_VERSIONS = 2**31
+    private_constant :MOST_VERSIONS
 
     def file_text
       file = params[:file]

@@ -3,6 +3,10 @@ module Api
   class SketchesController < BaseController
     LARGEST = Plan::LARGEST_SKETCH + 65_536
 
+    rescue_from ActiveStorage::FileNotFoundError do
+      refuse "the file of this sketch is missing", "a sketch whose file is still here: add it again", :not_found
+    end
+
     def index
       render json: plan.sketches.includes(:blob).order(:created_at).map { |sketch| summary(sketch) }
     end

@@ -22,6 +22,14 @@ export type Prevented1 = {
    */
   by: string;
 } | null;
+export type Loose =
+  | string
+  | boolean
+  | number
+  | Loose[]
+  | {
+      [k: string]: Loose | undefined;
+    };
 
 /**
  * One lift plan, self-contained. Quantities of the plan are kept as they were written, with their unit; snapshots are in kg, m and degrees, with the unit in the key's name.
@@ -828,10 +836,540 @@ export interface RuleSet {
   version: number;
   title: string;
   about: string;
+  /**
+   * each with its kind and bounds; a name that this version does not know is not looked at
+   */
   values: {
+    allowance?: {
+      value: {
+        [k: string]: number | undefined;
+      };
+      reason: string;
+    };
+    angle_aim_deg_from_horizontal?: {
+      value: number;
+      reason: string;
+    };
+    angle_attention_deg_from_horizontal?: {
+      value: number;
+      reason: string;
+    };
+    angle_floor_deg_from_horizontal?: {
+      value: number;
+      reason: string;
+    };
+    attention?: {
+      value: {
+        [k: string]: number | undefined;
+      };
+      reason: string;
+    };
+    basket_factor?: {
+      value: number;
+      reason: string;
+    };
+    basket_full_within_that_limit?: {
+      value: boolean;
+      reason: string;
+    };
+    basket_true_double_within_deg_from_plumb?: {
+      value: number;
+      reason: string;
+    };
+    bending?: {
+      value: {
+        advised_hand_spliced: number;
+        advised_mechanical: number;
+        least_ratio: number;
+        rated_at: number;
+        root: number;
+        tight: number;
+        tight_power: number;
+        tight_ratio: number;
+      };
+      reason: string;
+    };
+    boom_clearance_m?: {
+      value: number;
+      reason: string;
+    };
+    by_word?: {
+      value: {
+        [k: string]: number | undefined;
+      };
+      reason: string;
+    };
+    carry_kg?: {
+      value: number;
+      reason: string;
+    };
+    cg_half_width?: {
+      value: {
+        [k: string]: number | undefined;
+      };
+      reason: string;
+    };
+    chain_bend_least_ratio?: {
+      value: number;
+      reason: string;
+    };
+    choke_angle_bands?: {
+      /**
+       * @minItems 1
+       * @maxItems 40
+       */
+      value: unknown[][];
+      reason: string;
+    };
+    choker_factor?: {
+      value: {
+        [k: string]: number | undefined;
+      };
+      reason: string;
+    };
+    climbs?: {
+      /**
+       * @maxItems 100
+       */
+      value: string[];
+      reason: string;
+    };
+    crane_level_percent?: {
+      value: number;
+      reason: string;
+    };
+    dynamic_factor?: {
+      value: {
+        least: number;
+        most: number;
+      };
+      reason: string;
+    };
+    examination_months?: {
+      value: number;
+      reason: string;
+    };
+    eyebolt_plain?: {
+      /**
+       * @minItems 1
+       * @maxItems 40
+       */
+      value: unknown[][];
+      reason: string;
+    };
+    eyebolt_plane_deg?: {
+      value: number;
+      reason: string;
+    };
+    eyebolt_shouldered?: {
+      /**
+       * @minItems 1
+       * @maxItems 40
+       */
+      value: unknown[][];
+      reason: string;
+    };
+    four_legs?: {
+      value: "three" | "diagonals";
+      reason: string;
+    };
+    four_legs_as_three?: {
+      value: number;
+      reason: string;
+    };
+    friction?: {
+      value: number;
+      reason: string;
+    };
+    good_band?: {
+      /**
+       * @minItems 2
+       * @maxItems 2
+       */
+      value: unknown[];
+      reason: string;
+    };
+    grip?: {
+      value: {
+        [k: string]: number | undefined;
+      };
+      reason: string;
+    };
+    hoist_ring?: {
+      /**
+       * @minItems 1
+       * @maxItems 40
+       */
+      value: unknown[][];
+      reason: string;
+    };
+    hook_included_angle_deg?: {
+      value: number;
+      reason: string;
+    };
+    hook_off_centre?: {
+      /**
+       * @minItems 1
+       * @maxItems 40
+       */
+      value: unknown[][];
+      reason: string;
+    };
+    indicated_over_planned?: {
+      value: number;
+      reason: string;
+    };
+    least_wraps?: {
+      value: number;
+      reason: string;
+    };
+    leg_length_tolerance?: {
+      value: number;
+      reason: string;
+    };
+    master_link_room?: {
+      value: number;
+      reason: string;
+    };
+    multi_leg_school?: {
+      value: "trigonometric" | "uniform_load" | "both";
+      reason: string;
+    };
+    narrow_deg_from_horizontal?: {
+      value: number;
+      reason: string;
+    };
+    narrow_depth_share?: {
+      value: number;
+      reason: string;
+    };
+    obstacle_clearance_m?: {
+      value: number;
+      reason: string;
+    };
+    pin_in_eye?: {
+      value: {
+        least_rope_diameters: number;
+        most_share_of_eye_length: number;
+      };
+      reason: string;
+    };
+    power_lines?: {
+      value: {
+        /**
+         * @minItems 1
+         * @maxItems 40
+         */
+        clearance_m: unknown[][];
+        zone_m: {
+          above: number;
+          below: number;
+        };
+      };
+      reason: string;
+    };
+    radius_allowance?: {
+      value: {
+        fraction: number;
+        least_m: number;
+      };
+      reason: string;
+    };
+    row_tolerance_m?: {
+      value: number;
+      reason: string;
+    };
+    scopes?: {
+      value: {
+        /**
+         * @maxItems 100
+         */
+        [k: string]: string[] | undefined;
+      };
+      reason: string;
+    };
+    shackle_angle?: {
+      /**
+       * @minItems 1
+       * @maxItems 40
+       */
+      value: unknown[][];
+      reason: string;
+    };
+    shackle_gathers_included_deg?: {
+      value: number;
+      reason: string;
+    };
+    sharing_difference?: {
+      value: number;
+      reason: string;
+    };
+    side_pull_deg?: {
+      value: {
+        caution: number;
+        fixed_hoist: number;
+        stop: number;
+      };
+      reason: string;
+    };
+    sling_kinds?: {
+      value: {
+        [k: string]:
+          | {
+              conducts: boolean;
+              cut_by_edges: boolean;
+              /**
+               * @maxItems 40
+               */
+              harmed_by: string[];
+              sparks: boolean;
+              temperature: string;
+            }
+          | undefined;
+      };
+      reason: string;
+    };
+    stability_caution_m?: {
+      value: number;
+      reason: string;
+    };
+    stretch_at_wll?: {
+      value: {
+        [k: string]: number | undefined;
+      };
+      reason: string;
+    };
+    tag_line?: {
+      value: {
+        length_m: number;
+      };
+      reason: string;
+    };
+    temperature_bands?: {
+      value: {
+        [k: string]:
+          | {
+              /**
+               * @minItems 1
+               * @maxItems 40
+               */
+              bands: unknown[][];
+              least: number;
+            }
+          | undefined;
+      };
+      reason: string;
+    };
+    tilt_aim_deg?: {
+      value: number;
+      reason: string;
+    };
+    tilt_limit_deg?: {
+      value: number;
+      reason: string;
+    };
+    uniform_load_bands?: {
+      /**
+       * @minItems 1
+       * @maxItems 40
+       */
+      value: unknown[][];
+      reason: string;
+    };
+    uniform_load_choker?: {
+      value: number;
+      reason: string;
+    };
+    uniform_load_most_difference_deg?: {
+      value: number;
+      reason: string;
+    };
+    whole_density?: {
+      value: {
+        least_kg_per_m3: number;
+        most_kg_per_m3: number;
+      };
+      reason: string;
+    };
+    wind?: {
+      value: {
+        area_per_t: number;
+        drag: number;
+      };
+      reason: string;
+    };
     [k: string]:
       | {
-          value: unknown;
+          value:
+            | string
+            | boolean
+            | number
+            | Loose[]
+            | {
+                [k: string]: Loose | undefined;
+              };
+          reason: string;
+        }
+      | {
+          value: {
+            [k: string]: number | undefined;
+          };
+          reason: string;
+        }
+      | {
+          value: number;
+          reason: string;
+        }
+      | {
+          value: boolean;
+          reason: string;
+        }
+      | {
+          value: {
+            advised_hand_spliced: number;
+            advised_mechanical: number;
+            least_ratio: number;
+            rated_at: number;
+            root: number;
+            tight: number;
+            tight_power: number;
+            tight_ratio: number;
+          };
+          reason: string;
+        }
+      | {
+          /**
+           * @minItems 1
+           * @maxItems 40
+           */
+          value: unknown[][];
+          reason: string;
+        }
+      | {
+          /**
+           * @maxItems 100
+           */
+          value: string[];
+          reason: string;
+        }
+      | {
+          value: {
+            least: number;
+            most: number;
+          };
+          reason: string;
+        }
+      | {
+          value: "three" | "diagonals";
+          reason: string;
+        }
+      | {
+          /**
+           * @minItems 2
+           * @maxItems 2
+           */
+          value: unknown[];
+          reason: string;
+        }
+      | {
+          value: "trigonometric" | "uniform_load" | "both";
+          reason: string;
+        }
+      | {
+          value: {
+            least_rope_diameters: number;
+            most_share_of_eye_length: number;
+          };
+          reason: string;
+        }
+      | {
+          value: {
+            /**
+             * @minItems 1
+             * @maxItems 40
+             */
+            clearance_m: unknown[][];
+            zone_m: {
+              above: number;
+              below: number;
+            };
+          };
+          reason: string;
+        }
+      | {
+          value: {
+            fraction: number;
+            least_m: number;
+          };
+          reason: string;
+        }
+      | {
+          value: {
+            /**
+             * @maxItems 100
+             */
+            [k: string]: string[] | undefined;
+          };
+          reason: string;
+        }
+      | {
+          value: {
+            caution: number;
+            fixed_hoist: number;
+            stop: number;
+          };
+          reason: string;
+        }
+      | {
+          value: {
+            [k: string]:
+              | {
+                  conducts: boolean;
+                  cut_by_edges: boolean;
+                  /**
+                   * @maxItems 40
+                   */
+                  harmed_by: string[];
+                  sparks: boolean;
+                  temperature: string;
+                }
+              | undefined;
+          };
+          reason: string;
+        }
+      | {
+          value: {
+            length_m: number;
+          };
+          reason: string;
+        }
+      | {
+          value: {
+            [k: string]:
+              | {
+                  /**
+                   * @minItems 1
+                   * @maxItems 40
+                   */
+                  bands: unknown[][];
+                  least: number;
+                }
+              | undefined;
+          };
+          reason: string;
+        }
+      | {
+          value: {
+            least_kg_per_m3: number;
+            most_kg_per_m3: number;
+          };
+          reason: string;
+        }
+      | {
+          value: {
+            area_per_t: number;
+            drag: number;
+          };
           reason: string;
         }
       | undefined;
@@ -973,6 +1511,7 @@ export interface Chart {
      * kg, a row for each radius, a cell for each boom length; null is not allowed there
      *
      * @minItems 1
+     * @maxItems 200
      */
     [k: string]: (number | null)[][] | undefined;
   };
@@ -980,6 +1519,9 @@ export interface Chart {
    * by table, a cell for each of its cells
    */
   marks?: {
+    /**
+     * @maxItems 200
+     */
     [k: string]: (null | "strength" | "stability" | "rearward")[][] | undefined;
   };
   jib?: {
@@ -1084,6 +1626,9 @@ export interface Chart {
      */
     jib_cap_kg: number[];
     jib_kg: {
+      /**
+       * @maxItems 60
+       */
       [k: string]: (number | null)[][] | undefined;
     };
     platform_rated_kg: number;

@@ -28,6 +28,12 @@ module DustLadder
     rescue PlanFile::Invalid, BadFile => error
       @err.puts "#{@file}:", error.message
       2
+    rescue StandardError, SystemStackError, NoMemoryError => error
+      # 1 would say stop, which is an answer; this is none.
+      @err.puts "#{@file}:",
+        "it could not be worked out: a fault of this program, not an answer (#{error.class}: " \
+          "#{error.message.lines.first})"
+      2
     end
 
     private

@@ -39,7 +39,7 @@ module DustLadder
         blank.each do |name, *|
           @missing << Ladder::Missing.new(
             what: "#{name.tr("_", " ")} of the machine is not given",
-            pointer: duty.crane.pointer("as_rigged/#{name.gsub("~", "~0").gsub("/", "~1")}")
+            pointer: duty.crane.pointer("as_rigged/#{PlanFile::Pointer.escaped(name)}")
           )
         end
         return answer("not_known", note: both("#{words(blank)} of the machine not given")) if blank.any?

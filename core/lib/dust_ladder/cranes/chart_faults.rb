@@ -187,7 +187,7 @@ module DustLadder
           .filter_map do |(before, after), index|
             fault("#{pointer}/#{index}", "#{after} comes after #{before}", "angles that fall") unless after < before
           end
-      def escaped(key) = key.gsub("~", "~0").gsub("/", "~1")
+      def escaped(key) = PlanFile::Pointer.escaped(key)
 
       private_class_method :mobile_faults,
         :too_flat,

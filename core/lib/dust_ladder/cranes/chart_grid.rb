@@ -49,6 +49,10 @@ module DustLadder
 
       # A ChartFile::Reading; every cell that cannot be read is told by its line and column, and then nothing is taken.
       def read
+        if @text.beyond
+          @faults << ChartFaults.fault("", @text.beyond, "a table of one chart")
+          return reading(nil)
+        end
         CSV
           .new(@text.io, col_sep: @text.delimiter, liberal_parsing: true, field_size_limit: 5000)
           .tap do |csv|

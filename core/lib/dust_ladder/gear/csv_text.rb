@@ -9,6 +9,9 @@ module DustLadder
       RISKY = /\A[=+\-−@\t\r]/
       PLAIN = %r{\A[+\-−]?\d[\d.,\s/]*[a-z°'"²³%/]*[\d²³]?\z}i
 
+      MOST_LINES = 100_000
+      LONGEST_LINE = 100_000
+
       attr_reader :io, :delimiter, :notices
 
       def self.harmless(text) = text.match?(RISKY) && !text.match?(PLAIN) ? "'#{text}" : text
@@ -33,6 +36,17 @@ module DustLadder
 
       def delimiter_name = NAMES.fetch(delimiter)
 
+      # How many lines there are, blank ones too.
+      def lines = @lines ||= io.string.count("\n") + 1
+
+      # What makes it more than anybody reads a table of, counted before its reading is begun; nil where nothing does.
+      def beyond
+        return "there are #{lines} lines; expected #{MOST_LINES} at most: divide the file" if lines > MOST_LINES
+
+        long = io.string.each_line.with_index(1).find { |line, _| line.length > LONGEST_LINE } or return
+        "line #{long.last} has #{long.first.length} letters; expected #{LONGEST_LINE} at most"
+      end
+
       private
 
       def decoded(bytes)
@@ -56,8 +70,7 @@ module DustLadder
 
       # The sign that parts the first line into most cells, quoted text left out.
       def sniffed
-        first = @io.each_line.find { |line| !line.strip.empty? }.to_s.gsub(/"[^"\n]*"/, "")
-        @io.rewind
+        first = @io.string[/^.*\S.*$/].to_s.gsub(/"[^"\n]*"/, "")
         DELIMITERS.max_by { |sign| [ first.count(sign), -DELIMITERS.index(sign) ] }
       end
     end

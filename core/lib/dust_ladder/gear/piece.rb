@@ -162,8 +162,9 @@ module DustLadder
 
       def day(name)
         fields[name].empty? ? nil : Date.iso8601(fields[name])
-      rescue Date::Error
-        problem(name, "“#{fields[name]}” is not a day", "year, month and day, such as 2026-12-14")
+      rescue ArgumentError
+        # A Date::Error, or far too long to be a day.
+        problem(name, "“#{fields[name][0, 40]}” is not a day", "year, month and day, such as 2026-12-14")
       end
 
       def quantity(field, kind, required: false, above: true)

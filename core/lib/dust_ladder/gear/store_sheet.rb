@@ -50,6 +50,8 @@ module DustLadder
       # { "notices", "columns", "rows": [{ "line", "fields", "problems", "known", "changed" }], "fault" }. Nothing is
       # taken here.
       def read
+        return answer([], @text.beyond) if @text.beyond
+
         table = CSV.new(@text.io, col_sep: @text.delimiter, liberal_parsing: true, field_size_limit: 5000)
         headings = headings_of(table.shift || [])
         if headings.count { |field, _, _| field } < 2

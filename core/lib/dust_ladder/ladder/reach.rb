@@ -37,7 +37,8 @@ module DustLadder
       # One step for each row: from the row before it (nothing is allowed short of the first) to its own radius.
       def steps(sectors)
         boom = @crane.boom_m
-        radii = sectors.first.table.rows(boom)
+        # On a way that no sector holds nothing is allowed anywhere.
+        radii = (sectors.first || @crane.chart.sectors.first).table.rows(boom)
         radii
           .each_cons(2)
           .map do |from, to|

@@ -67,9 +67,9 @@ module DustLadder
       # one that cannot be taken, or nil.
       def read
         return enum_for(:read) unless block_given?
+        return yield({ "done" => done(0, 0, @text.beyond) }) if @text.beyond
 
         table = CSV.new(@text.io, col_sep: @text.delimiter, liberal_parsing: true, field_size_limit: LONGEST_FIELD)
-        lines = [ @text.io.string.count("\n"), 1 ].max
         count = faulty = 0
         batch = []
         start(table) { |head| yield({ "head" => head }) }
@@ -80,7 +80,7 @@ module DustLadder
           batch << shown(line, count)
           next unless batch.size == BATCH
 
-          yield({ "rows" => batch.compact, "read" => count, "share" => [ table.lineno.fdiv(lines), 1.0 ].min })
+          yield({ "rows" => batch.compact, "read" => count, "share" => [ table.lineno.fdiv(@text.lines), 1.0 ].min })
           batch = []
         end
         yield({ "rows" => batch.compact, "read" => count, "share" => 1.0 })

@@ -4,6 +4,9 @@ module DustLadder
     module Pointer
       module_function
 
+      # A key as it stands in a pointer.
+      def escaped(key) = key.to_s.gsub("~", "~0").gsub("/", "~1")
+
       # The keys on the way to it.
       def keys(pointer) =
         pointer.split("/").drop(1).map { |key| key.match?(/\A\d+\z/) ? key.to_i : key.gsub("~1", "/").gsub("~0", "~") }

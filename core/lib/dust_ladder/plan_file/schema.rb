@@ -46,6 +46,22 @@ module DustLadder
         return [] if schemer.valid?(data)
 
         schemer.validate(data).first(20).map { |error| in_words(error) }.uniq
+      rescue FloatDomainError
+        [ endless(data) ].compact
+      end
+
+      # The first number that has no end, such as 1e400, as an error; nil where there is none.
+      def endless(data, place = "")
+        case data
+        when Float
+          return if data.finite?
+
+          { "pointer" => place, "message" => "this number is beyond measure", "expected" => "a number that can be" }
+        when Hash
+          data.lazy.filter_map { |key, value| endless(value, "#{place}/#{Pointer.escaped(key)}") }.first
+        when Array
+          data.each_with_index.lazy.filter_map { |value, index| endless(value, "#{place}/#{index}") }.first
+        end
       end
 
       # A document with its keys in the schema's order, free maps in the order of their keys.

@@ -19,7 +19,7 @@ module DustLadder
 
       private
 
-      def escape(key) = key.gsub("~", "~0").gsub("/", "~1")
+      def escape(key) = Pointer.escaped(key)
 
       def error(pointer, message, expected) =
         @errors << { "pointer" => pointer, "message" => message, "expected" => expected }
