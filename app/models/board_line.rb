@@ -45,6 +45,9 @@ class BoardLine < ApplicationRecord
 
   def fresh? = !stale && core == CORE
 
+  # How a chart is named among what a plan rests on.
+  def self.chart_mark(identifier) = "chart #{identifier}"
+
   # Climbs the plan's ladder. A revision saved meanwhile, or a piece changed, leaves the line stale.
   def work_out
     reload
@@ -57,7 +60,12 @@ class BoardLine < ApplicationRecord
 
   def told(document)
     ladder =
-      DustLadder.check(DustLadder::PlanFile.accept(document), standing: Piece.standing(document), most_s: MOST_S)
+      DustLadder.check(
+        DustLadder::PlanFile.accept(document),
+        standing: Piece.standing(document),
+        house: Chart.house(document),
+        most_s: MOST_S
+      )
     crane = document.dig("snapshots", "charts", document.dig("cranes", 0, "chart"), "data", "title")
     words = [ plan.title, document["site"], document.dig("load", "name"), crane ]
     {
@@ -67,7 +75,7 @@ class BoardLine < ApplicationRecord
       rank: RANKS.fetch(ladder.verdict),
       crane: crane,
       words: words.compact.join(" ").downcase.first(LONGEST_WORDS),
-      pieces: "|#{%w[slings beams].flat_map { |kind| document.dig("snapshots", kind).to_h.keys }.join("|")}|",
+      pieces: "|#{rests_on(document).join("|")}|",
       shown: summary(document, ladder, crane)
     }
   rescue StandardError => error
@@ -84,6 +92,12 @@ class BoardLine < ApplicationRecord
         site: "", load: "", legs: 0, chart: nil, planned: nil, governs: [], rungs: [], needs: [ fault ], **nothing
       }
     }
+  end
+
+  # The pieces and charts of the house that change what is said of a plan.
+  def rests_on(document)
+    kept = ->(kind) { document.dig("snapshots", kind).to_h.keys }
+    [ *kept.("slings"), *kept.("beams"), *kept.("charts").map { |id| self.class.chart_mark(id) } ]
   end
 
   def summary(document, ladder, crane)

@@ -4,6 +4,9 @@ class Chart < ApplicationRecord
   Invalid = DustLadder::PlanFile::Invalid
   MOST = 500
 
+  # A chart that is entered or checked changes what is said of plans that carry it.
+  after_commit { BoardLine.outdate_with(BoardLine.chart_mark(identifier)) }
+
   validates :identifier, presence: true, uniqueness: { scope: :version }
   scope :newest,
     -> do
@@ -41,6 +44,11 @@ class Chart < ApplicationRecord
     raise Invalid, faults if faults.any?
 
     transaction { all.map { |data| add(data, by.strip.first(200), on) } }
+  end
+
+  # What the house keeps under the numbers of a document's charts, to hold them against.
+  def self.house(document)
+    DustLadder::House.new(charts: where(identifier: document.dig("snapshots", "charts").to_h.keys).map(&:data))
   end
 
   def self.add(data, by, on)

@@ -70,6 +70,6 @@ class Plan < ApplicationRecord
   # did not see its faults.
   def ladder
     sound = DustLadder::PlanFile.accept(document)
-    DustLadder.check(sound, standing: Piece.standing(sound), most_s: MOST_S)
+    DustLadder.check(sound, standing: Piece.standing(sound), house: Chart.house(sound), most_s: MOST_S)
   end
 end

@@ -20,15 +20,18 @@ module DustLadder
   # The ladder of a plan document (Hash, as PlanFile.read returns it).
   # hasty: may worst cases that take long be left pending?
   # standing: how its pieces stand in the store now, as of Lift.
+  # house: a House to hold its snapshots against; nil where there is none.
   # most_s: seconds that it may take of the processor; what is not done then is not known.
-  def self.check(document, hasty: false, standing: {}, most_s: Budget::MOST_S)
-    Budget.within(most_s) { Ladder::Climb.new(Lift.new(document, hasty: hasty, standing: standing)).ladder }
+  def self.check(document, hasty: false, standing: {}, house: nil, most_s: Budget::MOST_S)
+    Budget.within(most_s) do
+      Ladder::Climb.new(Lift.new(document, hasty: hasty, standing: standing, house: house)).ladder
+    end
   end
 
   # The same as JSON data, with the take-off beside it. of: a group's number, or nil for the load's own list; row:
   # whose working is asked for, or nil.
-  def self.check_with_take_off(document, of: nil, row: nil, standing: {})
-    ladder = check(document, standing: standing)
+  def self.check_with_take_off(document, of: nil, row: nil, standing: {}, house: nil)
+    ladder = check(document, standing: standing, house: house)
     ladder.as_json.merge("take_off" => Load::Sheet.new(ladder.lift, of: of, row: row).as_json)
   end
 

@@ -73,6 +73,30 @@ RSpec.describe DustLadder::CommandLine do
     expect([ status, JSON.parse(out)["verdict"] ]).to eq([ 0, "holds" ])
   end
 
+  it "holds a plan's charts against a library, and says whose word they are where there is none" do
+    own = plan["snapshots"]["charts"].values.first["data"]
+    expect(run("check", :file, text: text_of)).to match([ 0, /own word: chart #{Regexp.escape(own["title"])}/, "" ])
+    Dir.mktmpdir do |folder|
+      File.write(File.join(folder, "a.json"), JSON.generate(own))
+      expect(run("check", :file, "--library", folder, text: text_of)).to match([ 0, /\AHolds(?!.*own word)/m, "" ])
+      File.write(File.join(folder, "a.json"), JSON.generate(own.merge("title" => "Another title")))
+      expect(run("check", :file, "--library", folder, text: text_of)).to match([ 1, /keeps other figures/, "" ])
+      File.write(File.join(folder, "a.json"), "{")
+      expect(run("check", :file, "--library", folder, text: text_of)).to match([ 2, "", /not whole JSON/ ])
+      File.write(File.join(folder, "a.json"), JSON.generate(own.merge("radius_m" => [ 1e9 ])))
+      expect(run("check", :file, "--library", folder, text: text_of)).to match([ 2, "", /of the library/ ])
+    end
+    expect(run("check", :file, "--library", "no/such", text: text_of)).to match([ 2, "", /no folder/ ])
+    expect(
+      run(
+        "check",
+        :file,
+        "--library",
+        text: text_of
+      )
+    ).to match([ 2, "", /--library DIR/ ])
+  end
+
   it "takes off a CSV file or a plan: 0 when weight and centre are known, 1 when not, 2 for a file that is none" do
     csv =
       "part,shape,size,material,x,y,z,group\nLeaf,plate,1 m x 2 m x 10 mm,steel,0,0,0,Door\nDoors,Door,,,1 m,1 m,1 " \

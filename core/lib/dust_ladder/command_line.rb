@@ -10,18 +10,22 @@ module DustLadder
       ladder takeoff FILE         weight and centre of gravity of a plan's take-off, or of a CSV file, row by row
       ladder charts FILE          what a file of crane charts says, JSON or a CSV grid, fault by fault [--json: as JSON]
       ladder cases FILE           computes a file of worked cases and compares
+
+      --library DIR   for check and explain: holds the plan's charts and rule sets against the chart files in DIR
     TEXT
     class BadFile < StandardError
     end
 
     def initialize(arguments, out: $stdout, err: $stderr)
       @json = !arguments.delete("--json").nil?
+      @library = option(arguments, "--library")
       @command, @file, *@rest = arguments
       @out = out
       @err = err
     end
 
     def run
+      return usage if @library == :missing
       return usage if @rest.any? || @file.nil? || !%w[validate check explain takeoff charts cases].include?(@command)
 
       send(@command)
@@ -37,6 +41,16 @@ module DustLadder
     end
 
     private
+
+    # The word after an option, both taken away; nil where it is not given, :missing where nothing follows it.
+    def option(arguments, name)
+      at = arguments.index(name) or return
+      _, word = arguments.slice!(at, 2)
+      word || :missing
+    end
+
+    def checked(document) = DustLadder.check(document, house: @library && Library.new(@library).house)
+    def printed(ladder) = PrintedLadder.new(ladder, @out, held: !@library.nil?)
 
     def usage
       (@command ? @err : @out).puts USAGE
@@ -59,71 +73,17 @@ module DustLadder
     end
 
     def check
-      ladder = DustLadder.check(plan)
-      @json ? @out.puts(JSON.pretty_generate(ladder.as_json)) : show(ladder)
+      ladder = checked(plan)
+      @json ? @out.puts(JSON.pretty_generate(ladder.as_json)) : printed(ladder).short
       status(ladder)
     end
 
     def status(ladder) = %w[holds tight].include?(ladder.verdict) ? 0 : 1
 
-    def show(ladder)
-      @out.puts ladder.headline
-      @out.puts ladder.afterwards unless ladder.afterwards.empty?
-      ladder.rungs.reverse_each do |rung|
-        mark = ladder.governing.include?(rung) ? "▶" : " "
-        @out.puts format(
-          "%s %-15s %-9s %6s  %s",
-          mark,
-          rung.label,
-          Ladder::Verdict.words(rung.verdict),
-          rung.percent,
-          rung.note && rung.note["metric"]
-        )
-      end
-      at_the_foot(ladder)
-    end
-
-    # Who answered in words, and what the plan's scope leaves out.
-    def at_the_foot(ladder)
-      ladder.by_word.each do |rung|
-        word = rung.word
-        @out.puts "#{rung.label} by word of #{word["by"]}, #{word["on"]}, until #{word["lapses"]}: #{word["says"]}"
-      end
-      scope = ladder.lift.scope
-      if ladder.left_out.any?
-        @out.puts "Left out, #{scope.words}, says #{scope.by}: #{ladder.left_out.join("; ").downcase}."
-      end
-      @out.puts "The tag, the chart in the cab, local rules and a qualified person come before this."
-    end
-
     def explain
-      document = plan
-      ladder = DustLadder.check(document)
-      @out.puts document["title"], ladder.headline, ""
-      ladder.rungs.each { |rung| explain_rung(rung) }
-      at_the_foot(ladder)
+      ladder = checked(plan)
+      printed(ladder).whole
       status(ladder)
-    end
-
-    def explain_rung(rung)
-      @out.puts [
-        rung.label,
-        Ladder::Verdict.words(rung.verdict),
-        rung.percent,
-        rung.subject && "(#{rung.subject})"
-      ].compact.join(", ").sub(", (", " (")
-      rung.working.each_with_index do |line, index|
-        @out.puts "  #{line.group}:" if line.group && (index.zero? || rung.working[index - 1].group != line.group)
-        sum = line.formula ? "#{line.formula} = #{line.substituted(:metric)} = " : ""
-        @out.puts "  #{line.symbol} = #{sum}#{line.result}#{"   [#{line.source}]" if line.source}"
-      end
-      @out.puts "  #{rung.demand} of #{rung.capacity} is #{rung.percent}" if rung.percent
-      rung.missing.each do |missing|
-        @out.puts "  needed: #{missing.what}#{" (#{missing.pointer})" if missing.pointer}"
-      end
-      @out.puts "  #{rung.note["metric"]}" if rung.note && rung.percent.nil?
-      rung.cautions.each { |caution| @out.puts "  caution: #{caution.text["metric"]}" }
-      @out.puts
     end
 
     # 0 when every chart of the file is whole, else 1.

@@ -14,8 +14,10 @@ module DustLadder
     # data: a plan document as PlanFile.read returns it. hasty: may worst cases that take long be left pending?
     # standing: how pieces stand in the store now, { number => { "state", "due" } }; those that are not told of are
     # judged as the plan took them.
-    def initialize(data, hasty: false, standing: {})
+    # house: a House, or nil.
+    def initialize(data, hasty: false, standing: {}, house: nil)
       @standing = standing
+      @house = house
       @document = PlanFile::Document.new(data)
       @rules = Snapshots.rule_set(document.snapshot("rule_sets", data["rules"]))
       @scope = Plan::Scope.new(document, rules, hoist: -> { duty.crane.family?("fixed_hoist") })
@@ -46,6 +48,9 @@ module DustLadder
     end
 
     def standing(number) = @standing[number]
+    # What the house says against the plan's rule set, or a crane's chart: a House::Doubt; nil for nothing.
+    def rules_doubt = @house&.rules(rules.data)
+    def chart_doubt(data) = @house&.chart(data)
     def legs = rigging.legs
     # leg: a section of the plan with a sling. Its data as the plan took it, or nil.
     def sling_of(leg) =

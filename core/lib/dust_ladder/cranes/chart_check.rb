@@ -36,6 +36,7 @@ module DustLadder
           )
         end
 
+        by_house
         blank.each do |name, *|
           @missing << Ladder::Missing.new(
             what: "#{name.tr("_", " ")} of the machine is not given",
@@ -47,6 +48,14 @@ module DustLadder
         raise NotKnown.new(unchecked, pointer: duty.crane.pointer("chart")) if unchecked
 
         answer("holds", note: both("#{fields.size} of #{fields.size} fields match"))
+      end
+
+      # As the house keeps it? Where it knows better, the plan's own word does not count.
+      def by_house
+        doubt = lift.chart_doubt(duty.crane.chart_data) or return
+        raise NotKnown.new(doubt.words, pointer: duty.crane.pointer("chart")) if doubt.known
+
+        caution("chart_from_outside", "#{doubt.words.sub("this", "This")}.")
       end
 
       def words(fields) = fields.map { |name, *| name.tr("_", " ") }.join(", ")

@@ -13,6 +13,11 @@ module DustLadder
 
       def examine
         load = lift.load
+        doubt = lift.rules_doubt
+        # Everything is judged by it.
+        raise NotKnown.new(doubt.words, pointer: Plan.pointer("rules")) if doubt&.known
+
+        caution("rules_from_outside", "#{doubt.words.sub("this", "This")}.") if doubt
         work_out_weight(load)
         if load.from_take_off?(:cg)
           load

@@ -1,0 +1,81 @@
+module DustLadder
+  # What a house keeps under the numbers and versions that a plan's snapshots carry. A plan does not vouch for itself
+  # where the house knows better (handbook, section 15): other figures under a number that it keeps, a version that it
+  # has superseded, a second reader whom it has not on record.
+  class House
+    # words: what is the matter. known: does the house know better? Else nobody here has looked at it.
+    Doubt = Struct.new(:words, :known)
+    OUTSIDE = "is from outside: nobody here has checked it"
+    MOST_NAMED = 3
+
+    # charts: data of every version of the charts that the house keeps.
+    def initialize(charts:)
+      @charts = charts.group_by { |data| data["id"] }
+    end
+
+    # What is the matter with a plan's chart, a Doubt; nil where it is as the house keeps it.
+    def chart(data)
+      kept = (@charts[data["id"]] || []).to_h { |one| [ version(one), one ] }
+      own = kept[version(data)] or return Doubt.new("this chart #{OUTSIDE}", false)
+
+      many = differences(figures(own), figures(data))
+      return better("the house keeps other figures as version #{version(own)} of it: #{many}") if many
+
+      newest = kept[kept.keys.max]
+      return better(superseded(newest, own)) if version(newest) > version(own)
+
+      doubt = Cranes::Record.new(own["record"]).doubt
+      better("by what the house keeps, #{doubt}") if doubt && Cranes::Record.new(data["record"]).doubt.nil?
+    end
+
+    # The same of a plan's rule set.
+    def rules(data)
+      own = RuleSet::SHIPPED.include?(data["id"]) && RuleSet.shipped(data["id"])
+      unless own && own.version == data["version"]
+        return Doubt.new("this rule set, #{data["title"]}, version #{data["version"]}, #{OUTSIDE}", false)
+      end
+      return if PlanFile::Digest.of(own.data) == PlanFile::Digest.of(data)
+
+      names = (own.data["values"].keys | data["values"].keys).reject { |name|
+        alike?(*[ own.data, data ].map { |one| one["values"][name] })
+      }
+      named = names.first(MOST_NAMED).map { |name| name.tr("_", " ") }
+      named << "#{names.size - MOST_NAMED} more" if names.size > MOST_NAMED
+      better("this is not the #{own.title} of version #{own.version}: #{named.empty? ? "its words" : named.join(", ")}")
+    end
+
+    private
+
+    def better(words) = Doubt.new(words, true)
+    def version(data) = data.dig("record", "version").to_i
+    def figures(data) = data.except("record")
+    def alike?(one, other) = PlanFile::Digest.of(one) == PlanFile::Digest.of(other)
+
+    def superseded(newest, own)
+      "version #{version(newest)} of it is newer than version #{version(own)} in this plan: " +
+        (differences(figures(newest), figures(own)) || "the same figures, read again")
+    end
+
+    # In words how many figures differ, and the first of them; nil where none does.
+    def differences(one, other)
+      found = apart(one, other)
+      return if found.empty?
+
+      place, here, there = found.first
+      "#{found.size} differ#{"s" if found.one?}, first #{place.delete_prefix("/")}, #{said(here)} and not " \
+        "#{said(there)}"
+    end
+
+    def said(value) = value.is_a?(Enumerable) ? "more than one figure" : value.inspect[0, 40].delete('"')
+
+    def apart(one, other, place = "")
+      if one.is_a?(Hash) && other.is_a?(Hash)
+        (one.keys | other.keys).flat_map { |key| apart(one[key], other[key], "#{place}/#{key}") }
+      elsif one.is_a?(Array) && other.is_a?(Array) && one.size == other.size
+        one.each_index.flat_map { |index| apart(one[index], other[index], "#{place}/#{index}") }
+      else
+        one == other ? [] : [ [ place, one, other ] ]
+      end
+    end
+  end
+end

@@ -1,0 +1,79 @@
+# A plan does not vouch for itself: what it carries is held against what the house keeps under that number and version.
+RSpec.describe DustLadder::House do
+  include PlanHelp
+
+  let(:document) { plan }
+  let(:own) { document["snapshots"]["charts"].values.first["data"] }
+
+  def copy(data, **record)
+    JSON.parse(JSON.generate(data)).tap { |one| one["record"].merge!(record.transform_keys(&:to_s)) }
+  end
+  def rung(id, charts, of: document) = DustLadder.check(of, house: described_class.new(charts: charts)).rung(id)
+
+  it "lets a chart be that is as the house keeps it, whoever else read it" do
+    expect(rung("chart", [ own ]).verdict).to eq("holds")
+    expect(rung("chart", [ own ]).cautions.map(&:id)).not_to include("chart_from_outside")
+  end
+
+  it "does not take other figures under a number and version that it keeps, and tells the first" do
+    doubled = copy(own)
+    doubled["tables"].each_value { |rows| rows.map! { |row| row.map { |kg| kg && kg * 2 } } }
+    kind = document.merge(
+      "snapshots" => document["snapshots"].merge(
+        "charts" => { own["id"] => DustLadder::PlanFile::Digest.snapshot(doubled) }
+      )
+    )
+    expect(DustLadder.check(kind).rung("chart").verdict).to eq("holds")
+    found = rung("chart", [ own ], of: DustLadder::PlanFile.accept(kind))
+    expect(found.verdict).to eq("not_known")
+    expect(found.note["metric"]).to match(/keeps other figures as version 1 of it: \d+ differ, first tables/)
+    expect(found.missing.first.pointer).to eq("/cranes/0/chart")
+  end
+
+  it "says that a newer version stands in its place, and what is different" do
+    newer = copy(own, version: 2)
+    newer["hook_block"]["mass_kg"] += 50
+    found = rung("chart", [ own, newer ])
+    expect(
+      [ found.verdict,
+        found.note["metric"] ]
+    ).to match([ "not_known", /version 2 .* newer than version 1 .*hook_block/ ])
+    same = rung("chart", [ own, copy(own, version: 3) ])
+    expect([ same.verdict, same.note["metric"] ]).to match([ "not_known", /the same figures, read again/ ])
+    expect(rung("chart", [ copy(own, version: 0), own ]).verdict).to eq("holds")
+  end
+
+  it "does not take a second reader whom the house has not on record" do
+    expect(rung("chart", [ copy(own, checked_by: nil, checked_on: nil) ]).verdict).to eq("not_known")
+    expect(rung("chart", [ copy(own, checked_by: own["record"]["entered_by"]) ]).verdict).to eq("not_known")
+  end
+
+  it "says of what it does not know that it is from outside" do
+    [ [], [ copy(own).merge("id" => "another") ], [ copy(own, version: 7) ] ].each do |charts|
+      expect(rung("chart", charts).cautions.map(&:id)).to include("chart_from_outside")
+    end
+    expect(DustLadder.check(document).rung("chart").cautions.map(&:id)).not_to include("chart_from_outside")
+  end
+
+  it "does not take a rule set under a shipped name with other values, and names them" do
+    data = copy(document["snapshots"]["rule_sets"]["strict"]["data"].merge("record" => {})).except("record")
+    data["values"]["allowance"]["value"]["estimated"] = 0.0
+    kind = document.merge(
+      "snapshots" => document["snapshots"].merge(
+        "rule_sets" => { "strict" => DustLadder::PlanFile::Digest.snapshot(data) }
+      )
+    )
+    found = rung("load", [ own ], of: DustLadder::PlanFile.accept(kind))
+    expect(
+      [ found.verdict,
+        found.note["metric"] ]
+    ).to match([ "not_known", /not the Strict of version \d+: allowance/ ])
+    expect(rung("load", [ own ]).verdict).not_to eq("not_known")
+    foreign = kind.merge(
+      "snapshots" => kind["snapshots"].merge(
+        "rule_sets" => { "strict" => DustLadder::PlanFile::Digest.snapshot(data.merge("version" => 99)) }
+      )
+    )
+    expect(rung("load", [ own ], of: foreign).cautions.map(&:id)).to include("rules_from_outside")
+  end
+end
