@@ -37,6 +37,33 @@ RSpec.describe "Keeping what was worked" do
     )
   end
 
+  it "says that the disk is full, keeps what was typed, and saves it once there is room" do
+    plan = demo_plan("receiver-cabin")
+    full = true
+    allow(BoardLine).to receive(:outdate).and_wrap_original do |original, *rest|
+      next original.call(*rest) unless full
+
+      begin
+        raise SQLite3::FullException, "database or disk is full"
+      rescue SQLite3::FullException
+        raise ActiveRecord::StatementInvalid, "database or disk is full"
+      end
+    end
+    open_plan(plan)
+    rung("load").click
+    fill_in "weight", with: "3 470 kg"
+    find_field("Who says so").click
+    expect(page).to have_css(
+      "[role=status]",
+      text: "kept in this browser, tried again soon, not saved: the disk is full"
+    )
+    expect(page).to have_field("weight", with: "3 470 kg")
+    expect(plan.revisions.reload.size).to eq(1)
+    full = false
+    expect(page).to have_css("[role=status]", text: "rev 2, saved", wait: 30)
+    expect(plan.revisions.reload.last.document.dig("load", "weight", "bare")).to eq("3 470 kg")
+  end
+
   it "imports by button and by dropping, refuses what is no plan, and exports what it holds" do
     look
     visit "/"

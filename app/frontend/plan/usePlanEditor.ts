@@ -17,6 +17,9 @@ export interface Conflict {
   theirs: Whole
 }
 
+// No answer, or one that says the house cannot keep anything just now: it is tried again.
+const mayPass = ({ status }: Refused) => status === 0 || status >= 500
+
 // Note of the step that brought back what an earlier page had not saved.
 export const BEFORE = 'what was typed before'
 
@@ -95,7 +98,7 @@ export function usePlanEditor(whole: Whole) {
         setBase(found ? base : baseOf(refused.current))
         if (found) setConflict(found)
         else setEdit((now) => (now.document === document ? { ...now, document: merged } : now))
-      } else setFailed({ kind: refused.status === 0 ? 'offline' : 'refused', of: document })
+      } else setFailed({ kind: mayPass(refused) ? 'offline' : 'refused', of: document })
     } finally {
       setSaving(false)
     }

@@ -110,7 +110,9 @@ export const TopBar = memo(function TopBar({
           {[
             site,
             `rev ${revision}`,
-            SAVE_WORDS[state],
+            state === 'offline' && faults.length > 0
+              ? 'kept in this browser, tried again soon'
+              : SAVE_WORDS[state],
             ...faults.map((fault) => `${fault.pointer} ${fault.message}`),
           ]
             .filter(Boolean)
