@@ -107,6 +107,18 @@ RSpec.describe "Odd requests" do
     end
   end
 
+  it "gives no answer that was cut short where nothing more found would be a lie" do
+    %w[MOST_S MOST_S_OF_MANY].each { |name| stub_const("Api::BaseController::#{name}", -1.0) }
+    %w[ways_out proposals selections level_advices schools comparisons].each do |name|
+      send_json(:post, "/api/#{name}", document: plan.document)
+      expect(response).to have_http_status(:service_unavailable)
+      expect(json["errors"].first["message"]).to eq("this took too long to work out")
+    end
+    send_json(:post, "/api/checks", document: plan.document)
+    expect(response).to have_http_status(:ok)
+    expect(json["verdict"]).to eq("not_known")
+  end
+
   it "reads twenty megabytes of nothing without keeping anybody waiting" do
     began = Process.clock_gettime(Process::CLOCK_MONOTONIC)
     %w[take_off_readings store_readings].each do |what|

@@ -5,8 +5,12 @@ module Api
     before_action :refuse_oversized
     around_action :in_time
 
-    # How long one request may take of its thread's processor, s: what is worked out while somebody waits for it.
+    # Is an answer that was cut short none?
+    class_attribute :whole_or_none, default: false, instance_writer: false
+
+    # How long one request may take of its thread's processor, s; and one of many checks.
     MOST_S = 30.0
+    MOST_S_OF_MANY = 120.0
     # Why something could not be kept, by what was raised or what that came of.
     NOT_KEPT = {
       SQLite3::FullException => [ "the disk is full", :insufficient_storage ],
@@ -37,9 +41,7 @@ module Api
     rescue_from RangeError do
       refuse "a number is beyond measure", "a number that can be", :unprocessable_content
     end
-    rescue_from DustLadder::Budget::Spent do |error|
-      refuse error.what, "a plan with less in it", :service_unavailable
-    end
+    rescue_from DustLadder::Budget::Spent, with: :took_too_long
     rescue_from DustLadder::PlanFile::Invalid do |error|
       render json: { errors: error.errors }, status: :unprocessable_content
     end
@@ -83,7 +85,16 @@ module Api
       parsed
     end
 
-    def in_time(&) = DustLadder::Budget.within(MOST_S, &)
+    def in_time(&) = DustLadder::Budget.within(whole_or_none ? MOST_S_OF_MANY : MOST_S, &)
+
+    # Where many checks are made, an answer that was cut short would say that nothing else was found: none is given.
+    def render(...)
+      raise DustLadder::Budget::Spent if whole_or_none && DustLadder::Budget.spent?
+
+      super
+    end
+
+    def took_too_long(error) = refuse(error.what, "a plan with less in it", :service_unavailable)
 
     def refuse(message, expected, status)
       render json: { errors: [ { pointer: "", message: message, expected: expected } ] }, status: status

@@ -1,6 +1,8 @@
 module Api
   # What of the store can hold the legs of a document, or the slings above its beam. Nothing is kept.
   class SelectionsController < BaseController
+    self.whole_or_none = true
+
     rescue_from(DustLadder::NotKnown) do |error|
       render json: {
                errors: [
@@ -13,6 +15,9 @@ module Api
              },
         status: :unprocessable_content
     end
+
+    # That is a NotKnown too, and no fault of the plan.
+    rescue_from DustLadder::Budget::Spent, with: :took_too_long
 
     def create
       pieces = Piece.slings.for_choosing

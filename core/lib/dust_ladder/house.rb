@@ -10,18 +10,25 @@ module DustLadder
 
     # charts: data of every version of the charts that the house keeps.
     def initialize(charts:)
-      @charts = charts.group_by { |data| data["id"] }
+      @versions = charts.group_by { |data| data["id"] }.transform_values { |all|
+        all.to_h { |one|
+          [ version(one), one ]
+        }
+      }
+      @digests = {}.compare_by_identity
     end
 
-    # What is the matter with a plan's chart, a Doubt; nil where it is as the house keeps it.
-    def chart(data)
-      kept = (@charts[data["id"]] || []).to_h { |one| [ version(one), one ] }
+    # What is the matter with a plan's chart, a snapshot with its digest: a Doubt; nil where the house keeps it so.
+    def chart(snapshot)
+      data = snapshot["data"]
+      kept = versions[data["id"]] || {}
       own = kept[version(data)] or return Doubt.new("this chart #{OUTSIDE}", false)
+      newest = kept[kept.keys.max]
+      return if own.equal?(newest) && snapshot["digest"] == digest_of(own)
 
       many = differences(figures(own), figures(data))
       return better("the house keeps other figures as version #{version(own)} of it: #{many}") if many
 
-      newest = kept[kept.keys.max]
       return better(superseded(newest, own)) if version(newest) > version(own)
 
       doubt = Cranes::Record.new(own["record"]).doubt
@@ -29,12 +36,13 @@ module DustLadder
     end
 
     # The same of a plan's rule set.
-    def rules(data)
+    def rules(snapshot)
+      data = snapshot["data"]
       own = RuleSet::SHIPPED.include?(data["id"]) && RuleSet.shipped(data["id"])
       unless own && own.version == data["version"]
         return Doubt.new("this rule set, #{data["title"]}, version #{data["version"]}, #{OUTSIDE}", false)
       end
-      return if PlanFile::Digest.of(own.data) == PlanFile::Digest.of(data)
+      return if own.digest == snapshot["digest"]
 
       names = (own.data["values"].keys | data["values"].keys).reject { |name|
         alike?(*[ own.data, data ].map { |one| one["values"][name] })
@@ -46,6 +54,9 @@ module DustLadder
 
     private
 
+    attr_reader :versions
+
+    def digest_of(data) = @digests[data] ||= PlanFile::Digest.of(data)
     def better(words) = Doubt.new(words, true)
     def version(data) = data.dig("record", "version").to_i
     def figures(data) = data.except("record")

@@ -49,8 +49,8 @@ module DustLadder
 
     def standing(number) = @standing[number]
     # What the house says against the plan's rule set, or a crane's chart: a House::Doubt; nil for nothing.
-    def rules_doubt = @house&.rules(rules.data)
-    def chart_doubt(data) = @house&.chart(data)
+    def rules_doubt = @house&.rules(document.snapshot("rule_sets", document.dig("rules")))
+    def chart_doubt(id) = @house&.chart(document.snapshot("charts", id))
     def legs = rigging.legs
     # leg: a section of the plan with a sling. Its data as the plan took it, or nil.
     def sling_of(leg) =

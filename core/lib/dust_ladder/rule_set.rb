@@ -36,6 +36,7 @@ module DustLadder
     def id = data["id"]
     def title = data["title"]
     def version = data["version"]
+    def digest = @digest ||= PlanFile::Digest.of(data)
 
     # Does it know a rung?
     def climbs?(rung_id) = (@values.dig("climbs", "value") || FIRST_RUNGS).include?(rung_id)

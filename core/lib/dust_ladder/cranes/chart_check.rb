@@ -52,7 +52,7 @@ module DustLadder
 
       # As the house keeps it? Where it knows better, the plan's own word does not count.
       def by_house
-        doubt = lift.chart_doubt(duty.crane.chart_data) or return
+        doubt = lift.chart_doubt(duty.crane["chart"]) or return
         raise NotKnown.new(doubt.words, pointer: duty.crane.pointer("chart")) if doubt.known
 
         caution("chart_from_outside", "#{doubt.words.sub("this", "This")}.")

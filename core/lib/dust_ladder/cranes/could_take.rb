@@ -1,8 +1,8 @@
 module DustLadder
   module Cranes
     # Which charts could take a weight at all, and how far out: a first look while a plan has no crane. What the chart
-    # says that always hangs is counted, rigging and rope are not, so that it is more than the lift will have. It is no
-    # check: no slew, height, wind, rope or ground is looked at.
+    # says that always hangs is counted, rigging and rope are not, so that no crane will reach farther in the plan. It
+    # is no check: no slew, height, wind, rope or ground is looked at.
     class CouldTake
       # charts: of data, as snapshots. planned_kg: of the load.
       def initialize(charts, planned_kg, rules = RuleSet.shipped("strict"))
@@ -34,7 +34,7 @@ module DustLadder
         {
           "id" => data["id"],
           "title" => data["title"],
-          "checked" => data.dig("record", "checked_by").to_s.match?(/[[:alpha:]]/),
+          "checked" => Record.new(data["record"]).doubt.nil?,
           "hangs" => diagram.hangs_kg && Figure.kg(diagram.hangs_kg, :up).as_json,
           "from_m" => nil,
           "to_m" => nil,
