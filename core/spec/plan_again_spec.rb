@@ -24,6 +24,17 @@ RSpec.describe DustLadder::Plan::Again do
     )
   end
 
+  it "starts after every demo plan, and holds after none" do
+    Dir[File.expand_path("../../demo/plans/*.json", __dir__)].each do |path|
+      old = DustLadder::PlanFile.read(File.read(path))
+      new = DustLadder::PlanFile.accept(described_class.of(old, title: "The next"))
+      ladder = DustLadder.check(new)
+      expect(%w[stop not_known]).to include(ladder.verdict)
+      expect(ladder.rungs.select(&:word)).to eq([])
+      expect(JSON.generate(new["cranes"])).not_to match(/"(platform|hook|wind|level)":/)
+    end
+  end
+
   it "goes by the newest version of its rules" do
     old = past["snapshots"]["rule_sets"]["strict"]["data"].merge("version" => 1)
     sets = { "strict" => DustLadder::PlanFile::Digest.snapshot(old) }

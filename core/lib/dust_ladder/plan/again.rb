@@ -4,7 +4,8 @@ module DustLadder
     # at on a day, or may have changed since is asked again, so that nothing holds on an old word: how the weight and
     # the centre of gravity are known, the day, answers by word, surroundings, the chart and the machine as it stood.
     module Again
-      ASKED_OF_CRANE = %w[level side_pull wind idle_line hook].freeze
+      # A dry run of a platform machine counts for its day alone.
+      ASKED_OF_CRANE = %w[level side_pull wind idle_line hook second_trolley platform].freeze
       CRANE = Crane::BLANK.slice("chart", "as_rigged", "radius_measured_loaded", "obstacle_height").freeze
 
       module_function
