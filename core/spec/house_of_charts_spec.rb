@@ -26,7 +26,7 @@ RSpec.describe DustLadder::House do
     expect(DustLadder.check(kind).rung("chart").verdict).to eq("holds")
     found = rung("chart", [ own ], of: DustLadder::PlanFile.accept(kind))
     expect(found.verdict).to eq("not_known")
-    expect(found.note["metric"]).to match(/keeps other figures as version 1 of it: \d+ differ, first tables/)
+    expect(found.note["metric"]).to match(/keeps another version 1 of this chart: \d+ figures differ, first tables/)
     expect(found.missing.first.pointer).to eq("/cranes/0/chart")
   end
 
@@ -37,7 +37,7 @@ RSpec.describe DustLadder::House do
     expect(
       [ found.verdict,
         found.note["metric"] ]
-    ).to match([ "not_known", /version 2 .* newer than version 1 .*hook_block/ ])
+    ).to match([ "not_known", /version 2 .* newer than version 1 .*one figure differs, hook block mass kg/ ])
     same = rung("chart", [ own, copy(own, version: 3) ])
     expect([ same.verdict, same.note["metric"] ]).to match([ "not_known", /the same figures, read again/ ])
     expect(rung("chart", [ copy(own, version: 0), own ]).verdict).to eq("holds")

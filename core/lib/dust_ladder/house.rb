@@ -27,7 +27,7 @@ module DustLadder
       return if own.equal?(newest) && snapshot["digest"] == digest_of(own)
 
       many = differences(figures(own), figures(data))
-      return better("the house keeps other figures as version #{version(own)} of it: #{many}") if many
+      return better("the house keeps another version #{version(own)} of this chart: #{many}") if many
 
       return better(superseded(newest, own)) if version(newest) > version(own)
 
@@ -63,7 +63,7 @@ module DustLadder
     def alike?(one, other) = PlanFile::Digest.of(one) == PlanFile::Digest.of(other)
 
     def superseded(newest, own)
-      "version #{version(newest)} of it is newer than version #{version(own)} in this plan: " +
+      "version #{version(newest)} of the chart is newer than version #{version(own)} in this plan: " +
         (differences(figures(newest), figures(own)) || "the same figures, read again")
     end
 
@@ -73,8 +73,8 @@ module DustLadder
       return if found.empty?
 
       place, here, there = found.first
-      "#{found.size} differ#{"s" if found.one?}, first #{place.delete_prefix("/")}, #{said(here)} and not " \
-        "#{said(there)}"
+      many = found.one? ? "one figure differs," : "#{found.size} figures differ, first"
+      "#{many} #{place.tr("/_", "  ").strip}, #{said(here)} and not #{said(there)}"
     end
 
     def said(value) = value.is_a?(Enumerable) ? "more than one figure" : value.inspect[0, 40].delete('"')
