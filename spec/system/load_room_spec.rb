@@ -31,7 +31,7 @@ RSpec.describe "The load room" do
     look
     visit "/"
     click_button "New lift", match: :first
-    find("[role=dialog] input").set("Drive frame DF-2")
+    fill_in "What is lifted, and where to", with: "Drive frame DF-2"
     click_button "Start"
     click_link "Take off its parts"
     expect(page).to have_css("#cell-0-name")
