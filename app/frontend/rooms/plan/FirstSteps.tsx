@@ -13,11 +13,13 @@ const isNew = ({ rungs }: Ladder) =>
 // Does the order of work lead here? Not where the rung that was opened needs something else than the step
 // that is on.
 export function leads(ladder: Ladder, rung: Rung | null) {
-  const now = ladder.first.steps.find((step) => !step.done)
-  if (!now || !isNew(ladder)) return false
+  const open = ladder.first.steps.filter((step) => !step.done)
+  if (open.length === 0 || !isNew(ladder)) return false
 
-  const asked = now.asks.map((one) => one.pointer)
-  return !rung || rung.flight === 'load' || rung.missing.every((one) => asked.includes(one.pointer))
+  // What the load lacks may be asked by a later step, such as its points; nothing else leads away from a rung.
+  const asking = rung?.flight === 'load' ? open : open.slice(0, 1)
+  const asked = asking.flatMap((step) => step.asks.map((one) => one.pointer))
+  return !rung || rung.missing.every((one) => asked.includes(one.pointer))
 }
 
 interface Props {
