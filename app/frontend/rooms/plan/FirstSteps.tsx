@@ -16,8 +16,9 @@ export function leads(ladder: Ladder, rung: Rung | null) {
   const open = ladder.first.steps.filter((step) => !step.done)
   if (open.length === 0 || !isNew(ladder)) return false
 
-  // What the load lacks may be asked by a later step, such as its points; nothing else leads away from a rung.
-  const asking = rung?.flight === 'load' ? open : open.slice(0, 1)
+  // What the load lacks may be asked by the step of its points; nothing else leads off a rung.
+  const ofLoad = open.filter(({ id }) => id === 'load' || id === 'points')
+  const asking = rung?.flight === 'load' ? ofLoad : open.slice(0, 1)
   const asked = asking.flatMap((step) => step.asks.map((one) => one.pointer))
   return !rung || rung.missing.every((one) => asked.includes(one.pointer))
 }
