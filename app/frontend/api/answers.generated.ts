@@ -181,6 +181,18 @@ export interface WholeChart {
 export interface Diagram {
   bands: number[];
   family: string;
+  /**
+   * may it be saved as a grid
+   */
+  grid: boolean;
+  /**
+   * the row of a machine that has but one, in words
+   */
+  only_row: string | null;
+  /**
+   * what a row of the chart is called
+   */
+  row: string;
   hangs: Figure | null;
   tables: DiagramTable[];
   title: string;

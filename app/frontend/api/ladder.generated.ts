@@ -68,6 +68,10 @@ export interface Ladder {
       id: "load" | "points" | "rigging" | "crane" | "site";
       label: string;
       about: string;
+      /**
+       * those whose rungs wait for what it asks
+       */
+      flights: FlightId[];
       done: boolean;
       /**
        * the first of what it still asks for

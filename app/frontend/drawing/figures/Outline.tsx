@@ -66,15 +66,7 @@ export function Outline({
       )}
       {outline.points.map((point) => (
         <g key={point.name}>
-          <rect
-            x={x(point.at[0]!) - 9}
-            y={y(point.at[2]!) - 9}
-            width={18}
-            height={18}
-            fill="var(--chalk)"
-            stroke="var(--mark)"
-            strokeWidth={2}
-          />
+          <Square x={x(point.at[0]!)} y={y(point.at[2]!)} size={18} stroke="var(--mark)" />
           <Label x={x(point.at[0]!)} y={y(point.at[2]!) - 16} size={15} anchor="middle">
             {point.name}
           </Label>
@@ -127,28 +119,9 @@ function Proposed({
         strokeDasharray="7 5"
       />
       {points.map((point) => (
-        <rect
-          key={point.name}
-          x={x(point.at[0]!) - 9}
-          y={top - 9}
-          width={18}
-          height={18}
-          fill="var(--chalk)"
-          stroke="var(--mark)"
-          strokeWidth={2}
-          strokeDasharray="4 3"
-        />
+        <Square key={point.name} x={x(point.at[0]!)} y={top} size={18} stroke="var(--mark)" dashed />
       ))}
-      <rect
-        x={hook.x - 12}
-        y={hook.y - 22}
-        width={24}
-        height={20}
-        fill="none"
-        stroke="var(--ink)"
-        strokeWidth={1.5}
-        strokeDasharray="4 3"
-      />
+      <Square x={hook.x} y={hook.y - 12} size={22} stroke="var(--ink)" dashed />
       <Label x={hook.x + 20} y={hook.y - 6} size={15} halo>
         {`${shown(hook_above)} above`}
       </Label>
@@ -156,5 +129,33 @@ function Proposed({
         {`${shown(angle)} from horizontal`}
       </Label>
     </g>
+  )
+}
+
+// A point or a hook about its middle; dashed where it is only proposed.
+function Square({
+  x,
+  y,
+  size,
+  stroke,
+  dashed,
+}: {
+  x: number
+  y: number
+  size: number
+  stroke: string
+  dashed?: boolean
+}) {
+  return (
+    <rect
+      x={x - size / 2}
+      y={y - size / 2}
+      width={size}
+      height={size}
+      fill="var(--chalk)"
+      stroke={stroke}
+      strokeWidth={2}
+      strokeDasharray={dashed ? '4 3' : undefined}
+    />
   )
 }

@@ -85,9 +85,7 @@ export function CanI({
         <table className="grid" data-can-i>
           <thead>
             <tr>
-              <th scope="col">
-                {chart.family === 'tower' ? 'jib' : chart.family === 'fixed_hoist' ? 'hoist' : 'boom'}
-              </th>
+              <th scope="col">{chart.diagram.row}</th>
               {asked.weight && <th scope="col">reach</th>}
               {asked.radius && <th scope="col">allowed</th>}
             </tr>
@@ -95,7 +93,7 @@ export function CanI({
           <tbody>
             {table.booms.map((one) => (
               <tr key={one.boom_m}>
-                <th scope="row">{chart.family === 'fixed_hoist' ? 'wherever it runs' : shown(one.boom)}</th>
+                <th scope="row">{chart.diagram.only_row ?? shown(one.boom)}</th>
                 {asked.weight && <td>{shown(one.reach) || 'nowhere'}</td>}
                 {asked.radius && <td>{shown(one.capacity) || 'nothing'}</td>}
               </tr>

@@ -88,7 +88,7 @@ function Whole({ chart }: { chart: WholeChart }) {
         <Button component="a" href={api.chartAddress(chart.id)} sx={{ color: 'inherit', height: '100%' }}>
           Save as a file
         </Button>
-        {(chart.family === 'mobile' || chart.family === 'tower') && (
+        {chart.diagram.grid && (
           <Button
             component="a"
             href={`${api.chartAddress(chart.id)}?as=grid`}

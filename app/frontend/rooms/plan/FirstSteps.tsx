@@ -16,9 +16,13 @@ export function leads(ladder: Ladder, rung: Rung | null) {
   const open = ladder.first.steps.filter((step) => !step.done)
   if (open.length === 0 || !isNew(ladder)) return false
 
-  // What the load lacks may be asked by the step of its points; nothing else leads off a rung.
-  const ofLoad = open.filter(({ id }) => id === 'load' || id === 'points')
-  const asking = rung?.flight === 'load' ? ofLoad : open.slice(0, 1)
+  // Steps that fill the same flight stand for one another: what the load lacks may be asked by that of its
+  // points.
+  const [next] = open
+  const asking =
+    rung && next!.flights.includes(rung.flight)
+      ? open.filter(({ flights }) => flights.includes(rung.flight))
+      : [next!]
   const asked = asking.flatMap((step) => step.asks.map((one) => one.pointer))
   return !rung || rung.missing.every((one) => asked.includes(one.pointer))
 }
@@ -32,7 +36,8 @@ interface Props {
 // The first minutes of a plan in the order of work: what is done, what is asked now, what comes later. It
 // only leads; any rung may be opened out of order.
 export function FirstSteps({ ladder, go, editor }: Props) {
-  const { steps } = ladder.first
+  const { steps, outline } = ladder.first
+  const proposal = outline?.proposal
   const now = steps.findIndex((step) => !step.done)
   return (
     <section className="first-steps" aria-label="The order of work">
@@ -51,8 +56,8 @@ export function FirstSteps({ ladder, go, editor }: Props) {
             </span>
             <div>
               <StepWords step={step} now={index === now} go={go} />
-              {index === now && step.id === 'points' && ladder.first.outline?.proposal && (
-                <TakePoints proposal={ladder.first.outline.proposal} editor={editor} />
+              {index === now && proposal && asksFor(step, proposal) && (
+                <TakePoints proposal={proposal} editor={editor} />
               )}
             </div>
           </li>
@@ -61,6 +66,9 @@ export function FirstSteps({ ladder, go, editor }: Props) {
     </section>
   )
 }
+
+const asksFor = (step: Step, { typed }: Proposal) =>
+  step.asks.some(({ pointer }) => pointer !== null && pointer in typed)
 
 function StepWords({ step, now, go }: { step: Step; now: boolean; go: (pointer: string) => void }) {
   const shown = useShown()

@@ -5,11 +5,17 @@ import type { Plan } from '../../api/plan.generated'
 
 // The store's slings and beams as they stand on the day of the lift, for lists to choose from.
 export function useStore(plan: Plan) {
-  const day = plan.lift_at?.slice(0, 10)
+  const day = realDay(plan.lift_at?.slice(0, 10))
   const store = useQuery({ queryKey: ['pieces', day ?? null], queryFn: () => api.pieces(day) })
   const slings = (store.data ?? []).filter((piece): piece is StoredSling => piece.sort === 'sling')
   const beams = (store.data ?? []).filter((piece): piece is StoredBeam => piece.sort === 'beam')
   return { slings, beams, failed: store.isError }
+}
+
+// A plan from outside may carry a day that no calendar has; its ladder says so, and the store shows today.
+const realDay = (day: string | undefined) => {
+  const at = new Date(`${day}T00:00:00Z`)
+  return !Number.isNaN(at.getTime()) && at.toISOString().startsWith(day!) ? day : undefined
 }
 
 // The plan keeps a snapshot of what it uses and of nothing else: a sling taken anew comes from the store.

@@ -2,13 +2,15 @@ module DustLadder
   module Cranes
     # A chart written as the CSV table that ChartGrid reads.
     module ChartGridText
+      FAMILIES = %w[mobile tower].freeze
+
       module_function
 
       # A chart's data as such a table, CSV text in m and kg; nil for a family that has no grid. What has no name here
       # (other people's marks of record) stays out: the JSON is the whole of it.
       def write(data)
         family = data["family"] || "mobile"
-        return unless %w[mobile tower].include?(family)
+        return unless FAMILIES.include?(family)
 
         CSV.generate do |csv|
           (head_lines(data, family) + (family == "tower" ? tower_lines(data) : sector_lines(data))).each do |cells|

@@ -12,6 +12,10 @@ module DustLadder
         "hook_rated" => true
       }.freeze
 
+      # What a row of a chart is called, where it is not a boom; and the row of a machine that has but one.
+      ROWS = { "tower" => "jib", "fixed_hoist" => "hoist" }.freeze
+      ONLY_ROWS = { "fixed_hoist" => "wherever it runs" }.freeze
+
       # data: a chart's data. crane: the plan's Crane.
       def self.of(data, crane) =
         { "tower" => Tower, "fixed_hoist" => FixedHoist, "platform_jib" => PlatformJib }.fetch(

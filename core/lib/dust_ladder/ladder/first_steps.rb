@@ -27,8 +27,15 @@ module DustLadder
       def as_json(*)
         {
           "steps" => [
-            step("load", "Know the load", "weight, size, centre of gravity", @lift.load.asked, echo: load_echo),
-            step("points", "Where to hold it", "points, and what each carries", points_asked),
+            step(
+              "load",
+              "Know the load",
+              "weight, size, centre of gravity",
+              @lift.load.asked,
+              %w[load],
+              echo: load_echo
+            ),
+            step("points", "Where to hold it", "points, and what each carries", points_asked, %w[load]),
             of_flights("rigging", "How", "slings, hitch, lengths", %w[rigging], %r{\A/rigging}),
             of_flights("crane", "Crane", "which, from where, to where", %w[crane], %r{\A/cranes}),
             of_flights(
@@ -51,14 +58,16 @@ module DustLadder
       def of_flights(id, label, about, flights, places)
         open = @answer.rungs.select { |rung| flights.include?(rung.flight) && rung.verdict == "not_known" }
         asked = open.flat_map(&:missing).uniq(&:pointer).select { |one| places.match?(one.pointer.to_s) }
-        step(id, label, about, asked, done: open.empty?)
+        step(id, label, about, asked, flights, done: open.empty?)
       end
 
-      def step(id, label, about, asked, done: asked.empty?, echo: nil)
+      # flights: those whose rungs wait for what it asks.
+      def step(id, label, about, asked, flights, done: asked.empty?, echo: nil)
         {
           "id" => id,
           "label" => label,
           "about" => about,
+          "flights" => flights,
           "done" => done,
           "asks" =>
             asked.first(MOST_ASKED).map do |one|

@@ -10,7 +10,6 @@ module DustLadder
       MOST_TO_END = 0.9
       STEP_M = 0.05
       STEEPEST_DEG = 80.0
-      FEET_PER_M = 1 / 0.3048
 
       # load: a PlannedLoad; rules: a RuleSet.
       def initialize(load, rules)
@@ -68,7 +67,7 @@ module DustLadder
             [ @load.points[index].x, @load.points[index].y, @load.points[index].z ].zip(at).map do |field, metres|
               [
                 field.pointer,
-                { "metric" => "#{metres.round(4)} m", "us" => "#{(metres * FEET_PER_M).round(3)} ft" }
+                { "metric" => "#{metres.round(4)} m", "us" => "#{(metres / Quantity::Figure::M_PER_FT).round(3)} ft" }
               ]
             end
           end

@@ -10,19 +10,20 @@ module DustLadder
       GAP = "\u00a0"
       KG_PER_LB = 0.45359237
       M_PER_IN = 0.0254
+      M_PER_FT = 12 * M_PER_IN
       MOST_DECIMALS = 10
       DECIMALS = (0..MOST_DECIMALS).to_h { |digits| [ digits, "%.#{digits}f" ] }.freeze
 
       # Unit and decimals by system, and what one of it is worth in the US unit.
       DERIVED = {
         m_per_s: [ "m/s", 1, "mph", 1, 1 / 0.44704 ],
-        m2: [ "m²", 4, "ft²", 3, 1 / 0.3048**2 ],
-        m3: [ "m³", 6, "ft³", 4, 1 / 0.3048**3 ],
-        kg_per_m: [ "kg/m", 2, "lb/ft", 2, 0.3048 / KG_PER_LB ],
-        kg_per_m2: [ "kg/m²", 2, "lb/ft²", 2, 0.3048**2 / KG_PER_LB ],
-        kg_per_m3: [ "kg/m³", 0, "lb/ft³", 1, 0.3048**3 / KG_PER_LB ],
+        m2: [ "m²", 4, "ft²", 3, 1 / M_PER_FT**2 ],
+        m3: [ "m³", 6, "ft³", 4, 1 / M_PER_FT**3 ],
+        kg_per_m: [ "kg/m", 2, "lb/ft", 2, M_PER_FT / KG_PER_LB ],
+        kg_per_m2: [ "kg/m²", 2, "lb/ft²", 2, M_PER_FT**2 / KG_PER_LB ],
+        kg_per_m3: [ "kg/m³", 0, "lb/ft³", 1, M_PER_FT**3 / KG_PER_LB ],
         kv: [ "kV", 1, "kV", 1, 1 ],
-        kg_m: [ "kg m", 0, "lb ft", 0, 1 / (0.3048 * KG_PER_LB) ]
+        kg_m: [ "kg m", 0, "lb ft", 0, 1 / (M_PER_FT * KG_PER_LB) ]
       }.freeze
 
       attr_reader :value, :unit, :round, :digits
