@@ -9,6 +9,8 @@ gem "sqlite3", "~> 2.8"
 gem "puma", "~> 8.0"
 gem "vite_rails", "~> 3.11"
 gem "bootsnap", "~> 1.26", require: false
+gem "paper_trail", "~> 16.0"
+gem "zstd-ruby", "~> 2.0"
 
 group :development, :test do
   gem "rspec-rails", "~> 8.0"

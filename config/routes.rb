@@ -2,7 +2,7 @@ Rails.application.routes.draw do
   namespace :api, defaults: { format: :json } do
     resource :board, only: :show
     resources :plans, only: %i[show create update] do
-      resources :revisions, only: %i[index show], param: :number
+      resources :revisions, only: %i[index show update], param: :number
       resource :file, :take_off_file, only: :show
       resources :sketches, only: %i[index show create destroy]
     end
@@ -21,7 +21,7 @@ Rails.application.routes.draw do
       :range_diagrams,
       :quick_checks,
       only: :create
-    resources :pieces, only: %i[index create update]
+    resources :pieces, only: %i[index show create update]
     resource :store_file, only: :show
     resources :charts, only: %i[index show create update] do
       resource :file, only: :show, controller: "chart_files"

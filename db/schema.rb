@@ -10,17 +10,15 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_25_000001) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_29_000003) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
     t.integer "record_id", null: false
     t.integer "blob_id", null: false
     t.datetime "created_at", null: false
-    t.index [ "blob_id" ], name: "index_active_storage_attachments_on_blob_id"
-    t.index [ "record_type", "record_id", "name", "blob_id" ],
-      name: "index_active_storage_attachments_uniqueness",
-      unique: true
+    t.index ["blob_id"], name: "index_active_storage_attachments_on_blob_id"
+    t.index ["record_type", "record_id", "name", "blob_id"], name: "index_active_storage_attachments_uniqueness", unique: true
   end
 
   create_table "active_storage_blobs", force: :cascade do |t|
@@ -32,13 +30,13 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_25_000001) do
     t.bigint "byte_size", null: false
     t.string "checksum"
     t.datetime "created_at", null: false
-    t.index [ "key" ], name: "index_active_storage_blobs_on_key", unique: true
+    t.index ["key"], name: "index_active_storage_blobs_on_key", unique: true
   end
 
   create_table "active_storage_variant_records", force: :cascade do |t|
     t.integer "blob_id", null: false
     t.string "variation_digest", null: false
-    t.index [ "blob_id", "variation_digest" ], name: "index_active_storage_variant_records_uniqueness", unique: true
+    t.index ["blob_id", "variation_digest"], name: "index_active_storage_variant_records_uniqueness", unique: true
   end
 
   create_table "board_lines", force: :cascade do |t|
@@ -58,7 +56,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_25_000001) do
     t.datetime "updated_at", null: false
     t.index "lift_at IS NULL, lift_at, plan_id", name: "board_lines_by_day"
     t.index "rank, lift_at IS NULL, lift_at, plan_id", name: "board_lines_by_rank"
-    t.index [ "plan_id" ], name: "index_board_lines_on_plan_id", unique: true
+    t.index ["plan_id"], name: "index_board_lines_on_plan_id", unique: true
   end
 
   create_table "charts", force: :cascade do |t|
@@ -67,7 +65,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_25_000001) do
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
     t.integer "version", default: 1, null: false
-    t.index [ "identifier", "version" ], name: "index_charts_on_identifier_and_version", unique: true
+    t.index ["identifier", "version"], name: "index_charts_on_identifier_and_version", unique: true
   end
 
   create_table "kept_groups", force: :cascade do |t|
@@ -75,7 +73,8 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_25_000001) do
     t.json "data", null: false
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
-    t.index [ "title" ], name: "index_kept_groups_on_title", unique: true
+    t.integer "lock_version", default: 0, null: false
+    t.index ["title"], name: "index_kept_groups_on_title", unique: true
   end
 
   create_table "pieces", force: :cascade do |t|
@@ -85,7 +84,8 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_25_000001) do
     t.json "data", null: false
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
-    t.index [ "number" ], name: "index_pieces_on_number", unique: true
+    t.integer "lock_version", default: 0, null: false
+    t.index ["number"], name: "index_pieces_on_number", unique: true
   end
 
   create_table "plans", force: :cascade do |t|
@@ -100,13 +100,40 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_25_000001) do
     t.integer "plan_id", null: false
     t.integer "number", null: false
     t.string "note", default: "", null: false
-    t.json "document", null: false
     t.datetime "created_at", null: false
-    t.index [ "plan_id", "number" ], name: "index_revisions_on_plan_id_and_number", unique: true
+    t.string "name"
+    t.binary "body", null: false
+    t.integer "whole_id"
+    t.index ["plan_id", "number"], name: "index_revisions_on_plan_id_and_number", unique: true
+    t.index ["whole_id"], name: "index_revisions_on_whole_id"
+  end
+
+  create_table "sketches", force: :cascade do |t|
+    t.integer "plan_id", null: false
+    t.datetime "created_at", null: false
+    t.index ["plan_id"], name: "index_sketches_on_plan_id"
+  end
+
+  create_table "snapshots", primary_key: "digest", id: :string, force: :cascade do |t|
+    t.binary "body", null: false
+  end
+
+  create_table "versions", force: :cascade do |t|
+    t.string "item_type", null: false
+    t.bigint "item_id", null: false
+    t.string "event", null: false
+    t.string "whodunnit"
+    t.string "note", default: "", null: false
+    t.json "object"
+    t.json "object_changes"
+    t.datetime "created_at"
+    t.index ["item_type", "item_id"], name: "index_versions_on_item_type_and_item_id"
   end
 
   add_foreign_key "active_storage_attachments", "active_storage_blobs", column: "blob_id"
   add_foreign_key "active_storage_variant_records", "active_storage_blobs", column: "blob_id"
   add_foreign_key "board_lines", "plans", on_delete: :cascade
   add_foreign_key "revisions", "plans"
+  add_foreign_key "revisions", "revisions", column: "whole_id"
+  add_foreign_key "sketches", "plans"
 end

@@ -1,5 +1,8 @@
 # A group of parts kept for other plans, as the plan format describes one: { "title", "parts" }.
 class KeptGroup < ApplicationRecord
+  # What it said before, also when it is gone.
+  has_paper_trail only: %i[title data]
+
   validates :title, presence: true, uniqueness: true, length: { maximum: 80 }
   validate :rows_of_a_take_off
 
@@ -12,7 +15,12 @@ class KeptGroup < ApplicationRecord
         end
     end
 
-  def summary = { id: id, title: title, rows: data["parts"].size }
+  # Is it as somebody has seen it who is about to replace it or to take it away? Raises ActiveRecord::StaleObjectError.
+  def as_seen!(lock_version)
+    raise ActiveRecord::StaleObjectError.new(self, "replace") if persisted? && lock_version != self.lock_version
+  end
+
+  def summary = { id: id, lock_version: lock_version, title: title, rows: data["parts"].size }
 
   private
 

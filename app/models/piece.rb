@@ -1,5 +1,9 @@
 # A piece of the gear store: its fields as its keeper wrote them, and what the plan format makes of them.
 class Piece < ApplicationRecord
+  # What its keeper wrote before, change by change.
+  has_paper_trail only: %i[fields], skip: %i[data], meta: { note: :change_note }
+  attr_writer :change_note
+
   scope :slings, -> { where(sort: "sling") }
   scope :beams, -> { where(sort: "beam") }
   scope :in_order, -> { order(:sort, :number) }
@@ -31,6 +35,7 @@ class Piece < ApplicationRecord
     self[:fields] = read.fields
   end
 
+  def change_note = @change_note.to_s
   def read = @read ||= DustLadder::Gear::Piece.new(fields)
   def snapshot = DustLadder::PlanFile::Digest.snapshot(read.data || data)
 
@@ -40,6 +45,7 @@ class Piece < ApplicationRecord
     figure = ->(kg) { kg && DustLadder::Figure.kg(kg, :down).as_json }
     {
       id: id,
+      lock_version: lock_version,
       sort: sort,
       fields: fields,
       due: read.due,
@@ -61,14 +67,54 @@ class Piece < ApplicationRecord
     }
   end
 
-  # Takes rows of a file: known numbers are changed, others added. All or, when one cannot be read, none.
-  def self.take(rows)
-    transaction do
-      rows.map do |fields|
-        find_or_initialize_by(number: DustLadder::Gear::Piece.new(fields).fields["number"]).tap do |piece|
-          piece.update!(fields: fields)
-        end
-      end
+  # Some pieces are no longer as whoever takes a file has seen them.
+  class Changed < StandardError
+    # [index of the row, the piece as it is now, or nil where it is gone]
+    attr_reader :rows
+
+    def initialize(rows)
+      @rows = rows
+      super("#{rows.size} pieces changed meanwhile")
     end
   end
+
+  # Takes rows of a file, each { "fields", "lock_version" }: known numbers are changed, as they were seen at that
+  # version; others, without one, are added. All or, when one cannot be read or was changed meanwhile, none. Raises
+  # Changed.
+  def self.take(rows, from:)
+    transaction do
+      pieces = rows.map { |row|
+        find_or_initialize_by(number: DustLadder::Gear::Piece.new(row["fields"]).fields["number"])
+      }
+      changed =
+        rows.zip(pieces).each_with_index.filter_map do |(row, piece), index|
+          [ index, piece ] if row["lock_version"] != (piece.lock_version if piece.persisted?)
+        end
+      raise Changed, changed if changed.any?
+
+      rows.zip(pieces) { |row, piece| piece.update!(fields: row["fields"], change_note: "from #{from}") }
+      pieces
+    end
+  end
+
+  # Keeps what its keeper wrote, if nobody wrote since lock_version. Raises ActiveRecord::StaleObjectError.
+  def rewrite(fields, lock_version:)
+    raise ActiveRecord::StaleObjectError.new(self, "rewrite") if lock_version != self.lock_version
+
+    update!(fields: fields)
+  end
+
+  # What was written before, the newest change first: [{ "at", "note", "changes" }].
+  def history
+    versions.reorder(id: :desc).limit(MOST_HISTORY).map do |one|
+      before, after = one.object_changes["fields"]
+      {
+        at: one.created_at.iso8601,
+        event: one.event,
+        note: one.note,
+        changes: DustLadder::Gear::Piece.changes(before, after)
+      }
+    end
+  end
+  MOST_HISTORY = 200
 end

@@ -6,11 +6,7 @@ class Plan < ApplicationRecord
 
   has_one :board_line, dependent: :destroy
 
-  has_many_attached :sketches
-
-  SKETCH_KINDS = %w[image/jpeg image/png image/webp application/pdf].freeze
-  LARGEST_SKETCH = 12.megabytes
-  MOST_SKETCHES = 60
+  has_many :sketches, -> { order(:id) }, dependent: :restrict_with_exception, inverse_of: :plan
 
   validates :title, presence: true
 
@@ -37,28 +33,18 @@ class Plan < ApplicationRecord
   def revise(document, lock_version:, note:)
     transaction do
       self.lock_version = lock_version
+      thins = updated_at.to_date != Date.current
       # Every save counts as a change, so that the lock moves even when the header stays the same.
       update!(**self.class.header(document), updated_at: Time.current)
+      Revision.thin(self) if thins
       keep(revisions.maximum(:number) + 1, document, note)
     end
     reset_current
   end
 
   def keep(number, document, note)
-    revisions.create!(number: number, document: document, note: note)
+    Revision.keep(self, number, document, note)
     BoardLine.outdate(self, number)
-  end
-
-  # Attaches a photo or a sketch; what kind it is, its own bytes tell, not its name. Returns what is wrong with it.
-  def attach_sketch(file)
-    kind = Marcel::MimeType.for(file.tempfile)
-    return [ "#{file.original_filename} is #{file.size} bytes" ] if file.size > LARGEST_SKETCH
-    return [ "#{file.original_filename} is no photo or sketch (#{kind})" ] unless SKETCH_KINDS.include?(kind)
-    return [ "this plan has #{MOST_SKETCHES} already" ] if sketches.count >= MOST_SKETCHES
-
-    file.rewind
-    sketches.attach(io: file.tempfile, filename: file.original_filename, content_type: kind, identify: false)
-    []
   end
 
   def document = current.document

@@ -25,13 +25,14 @@ RSpec.describe Plan do
 
   it "stores in SQLite with a write-ahead log, foreign keys and a timeout" do
     connection = described_class.connection
-    expect(%w[journal_mode foreign_keys].map { |name| connection.select_value("PRAGMA #{name}") }).to eq([ "wal", 1 ])
+    pragmas = %w[journal_mode foreign_keys synchronous].map { |name| connection.select_value("PRAGMA #{name}") }
+    expect(pragmas).to eq([ "wal", 1, 2 ]) # 2: each commit waits for the disk
     expect(connection.pool.db_config.configuration_hash).to include(
       timeout: 5000,
       default_transaction_mode: "immediate"
     )
     expect {
-      Revision.insert!({ plan_id: 999_999, number: 1, document: "{}", created_at: Time.current })
+      Revision.insert!({ plan_id: 999_999, number: 1, body: "{}", created_at: Time.current })
     }.to raise_error(ActiveRecord::InvalidForeignKey)
   end
 end

@@ -79,7 +79,7 @@ RSpec.describe "The API" do
       note: "b"
     )
     expect(response).to have_http_status(:conflict)
-    expect(json).to include("lock_version" => 1, "document" => include("site" => "North"))
+    expect(json["now"]).to include("lock_version" => 1, "document" => include("site" => "North"))
     expect(plan.revisions.count).to eq(2)
   end
 

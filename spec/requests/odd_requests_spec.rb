@@ -82,7 +82,7 @@ RSpec.describe "Odd requests" do
     file.rewind
     post "/api/plans/#{plan.id}/sketches", params: { file: Rack::Test::UploadedFile.new(file.path, "image/png") }
     sketch = plan.sketches.sole
-    File.delete(ActiveStorage::Blob.service.path_for(sketch.key))
+    File.delete(ActiveStorage::Blob.service.path_for(sketch.file.key))
     get "/api/plans/#{plan.id}/sketches/#{sketch.id}"
     refused_in_words
     expect(json["errors"].first["message"]).to include("missing")

@@ -82,8 +82,8 @@ RSpec.describe "The rigging room's API" do
     expect(response).to have_http_status(:created)
     expect(json["fields"]["reach"]).to eq("13'")
     rows = [
-      { number: "X-2", kind: "wire rope", reach: "4 m", vertical: "3 t" },
-      { number: "X-3", kind: "string", reach: "4 m", vertical: "3 t" }
+      { fields: { number: "X-2", kind: "wire rope", reach: "4 m", vertical: "3 t" } },
+      { fields: { number: "X-3", kind: "string", reach: "4 m", vertical: "3 t" } }
     ]
     expect { ask("/api/pieces", rows: rows) }.not_to change(Piece, :count)
     get "/api/store_file"

@@ -36,11 +36,18 @@ RSpec.describe "The API of the load room" do
       "title" => "Door 100% leaf",
       "parts" => demo_document("mast-section").dig("load", "take_off", "groups", 0, "parts")
     }
-    2.times { send_json(:post, "/api/kept_groups", title: "Door 100% leaf", data: group) }
+    send_json(:post, "/api/kept_groups", title: "Door 100% leaf", data: group)
     expect(response).to have_http_status(:created)
     expect(KeptGroup.count).to eq(1)
     get "/api/standard_parts", params: { q: "LEAF door" }
-    expect(json["kept"]).to eq([ { "id" => KeptGroup.last.id, "title" => "Door 100% leaf", "rows" => 8 } ])
+    expect(json["kept"]).to eq(
+      [ {
+        "id" => KeptGroup.last.id,
+        "lock_version" => 0,
+        "title" => "Door 100% leaf",
+        "rows" => 8
+      } ]
+    )
     get "/api/standard_parts", params: { q: "%" }
     expect(json["kept"].size).to eq(1)
     get "/api/standard_parts", params: { q: "_x_" }
@@ -56,7 +63,7 @@ RSpec.describe "The API of the load room" do
       send_json(:post, "/api/kept_groups", body)
       expect(response).to have_http_status(:unprocessable_content)
     end
-    delete "/api/kept_groups/#{KeptGroup.last.id}"
+    send_json(:delete, "/api/kept_groups/#{KeptGroup.last.id}", lock_version: 0)
     expect(KeptGroup.count).to eq(0)
   end
 
@@ -122,7 +129,7 @@ RSpec.describe "The API of the load room" do
   describe "photos and sketches" do
     let(:plan) { demo_plan("dish-panel") }
     let(:png) { Rails.root.join("docs/screenshots/board.png").binread }
-    after { plan.sketches.each(&:purge) }
+    after { plan.sketches.each(&:destroy_with_file!) }
 
     it "keeps a picture by its own bytes, whatever its name says, and gives it back" do
       post "/api/plans/#{plan.id}/sketches", params: { file: upload(png, "crate.txt", "text/plain") }
@@ -145,7 +152,7 @@ RSpec.describe "The API of the load room" do
       it "refuses #{name}" do
         post "/api/plans/#{plan.id}/sketches",
           params: {
-            file: upload(bytes == :big ? png + ("x" * Plan::LARGEST_SKETCH) : bytes, name, "image/png")
+            file: upload(bytes == :big ? png + ("x" * KeptFile::LARGEST) : bytes, name, "image/png")
           }
         expect(response.status).to be_in([ 413, 422 ])
         expect(plan.sketches.count).to eq(0)

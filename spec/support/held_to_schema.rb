@@ -29,7 +29,8 @@ module HeldToSchema
     end
 
     def schema_for(name, response)
-      return SCHEMA.ref("#/$defs/refusal") if response.status >= 400 && response.status != 409
+      return SCHEMA.ref("#/$defs/overtaken") if response.status == 409
+      return SCHEMA.ref("#/$defs/refusal") if response.status >= 400
 
       OF[name] if SCHEMA.value["properties"].key?(name)
     end

@@ -77,6 +77,16 @@ module Api
       @body ||= JSON.parse(request.raw_post).then { |parsed| parsed.is_a?(Hash) ? finite(parsed) : {} }
     end
 
+    # The state that whoever saves started from; a request without it cannot be guarded.
+    def lock_version
+      version = Integer(body["lock_version"], exception: false)
+      raise ActionController::ParameterMissing, :lock_version unless version&.between?(0, MOST_VERSIONS)
+
+      version
+    end
+    MOST_VERSIONS = 2**31
+    private_constant :MOST_VERSIONS
+
     # Refuses a number without an end, such as 1e400: JSON can write it, nothing can use it.
     def finite(parsed)
       endless = DustLadder::PlanFile::Schema.endless(parsed)
@@ -92,6 +102,11 @@ module Api
       raise DustLadder::Budget::Spent if whole_or_none && DustLadder::Budget.spent?
 
       super
+    end
+
+    # Somebody was faster. now: how it stands now, or nil.
+    def overtaken(faults, now)
+      render json: { errors: faults, now: now }, status: :conflict
     end
 
     def took_too_long(error) = refuse(error.what, "a plan with less in it", :service_unavailable)

@@ -20,6 +20,23 @@ module Api
       render json: { errors: faults.uniq }, status: :unprocessable_content
     end
 
+    # Somebody was faster: how the piece stands now.
+    rescue_from ActiveRecord::StaleObjectError do
+      fault = { pointer: "/fields", message: "somebody changed this piece meanwhile", expected: "a look at both" }
+      overtaken([ fault ], Piece.find(params[:id]).shown)
+    end
+    rescue_from Piece::Changed do |error|
+      faults =
+        error.rows.map do |index, piece|
+          {
+            pointer: "/rows/#{index}",
+            message: "#{piece.number} was #{piece.persisted? ? "changed or added" : "taken away"} meanwhile",
+            expected: "the file read again"
+          }
+        end
+      overtaken(faults, nil)
+    end
+
     def index
       day = on or return refuse(
         "#{params[:on].to_s.first(40)} is not a day",
@@ -30,15 +47,21 @@ module Api
       render json: JSON.generate(Piece.in_order.map { |piece| piece.shown(on: day) })
     end
 
+    # With what was written of it before.
+    def show
+      piece = Piece.find(params[:id])
+      render json: { now: piece.shown, history: piece.history }
+    end
+
     def create
-      return render(json: Piece.take(rows).map(&:shown), status: :created) if body.key?("rows")
+      return render(json: Piece.take(rows, from: file_name).map(&:shown), status: :created) if body.key?("rows")
 
       render json: Piece.create!(fields: fields).shown, status: :created
     end
 
     def update
       piece = Piece.find(params[:id])
-      piece.update!(fields: fields)
+      piece.rewrite(fields, lock_version: lock_version)
       render json: piece.shown
     end
 
@@ -54,12 +77,15 @@ module Api
 
     def fields = body["fields"].is_a?(Hash) ? body["fields"] : raise(ActionController::ParameterMissing, :fields)
 
+    def file_name = body["file"].to_s.strip.first(200).presence || "a file"
+
     def rows
-      if body["rows"].is_a?(Array) && body["rows"].all?(Hash)
-        body["rows"].first(DustLadder::Gear::StoreSheet::MOST)
-      else
-        raise(ActionController::ParameterMissing, :rows)
+      rows = body["rows"]
+      unless rows.is_a?(Array) && rows.all? { |row| row.is_a?(Hash) && row["fields"].is_a?(Hash) }
+        raise ActionController::ParameterMissing, :rows
       end
+
+      rows.first(DustLadder::Gear::StoreSheet::MOST)
     end
   end
 end

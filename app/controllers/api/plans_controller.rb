@@ -1,7 +1,8 @@
 module Api
   class PlansController < BaseController
     rescue_from ActiveRecord::StaleObjectError do
-      render json: whole(Plan.find(params[:id])), status: :conflict
+      fault = { pointer: "", message: "it was saved by someone else meanwhile", expected: "a look at both" }
+      overtaken([ fault ], whole(Plan.find(params[:id])))
     end
 
     def show
@@ -30,16 +31,6 @@ module Api
     private
 
     def title = body["title"].presence&.to_s || raise(ActionController::ParameterMissing, :title)
-
-    # The state that the saver started from; a request without it cannot be guarded.
-    def lock_version
-      version = Integer(body["lock_version"], exception: false)
-      raise ActionController::ParameterMissing, :lock_version unless version&.between?(0, MOST_VERSIONS)
-
-      version
-    end
-    MOST_VERSIONS = 2**31
-    private_constant :MOST_VERSIONS
 
     def file_text
       file = params[:file]

@@ -1,19 +1,29 @@
 module Api
   class RevisionsController < BaseController
     def index
-      revisions = plan.revisions.reorder(number: :desc).select(:id, :number, :note, :created_at).limit(500)
-      render json:
-               revisions.map { |revision|
-                 { number: revision.number, note: revision.note, created_at: revision.created_at.iso8601 }
-               }
+      render json: plan.revisions.reorder(number: :desc).select(:id, *LINE).limit(500).map { |one| line(one) }
     end
 
     def show
-      render json: plan.revisions.find_by!(number: params[:number]).slice(:number, :note, :document)
+      revision = plan.revisions.find_by!(number: params[:number])
+      render json: { number: revision.number, note: revision.note, document: revision.document }
+    end
+
+    # Gives a revision a name, by which it is never thinned; an empty one takes the name away.
+    def update
+      raise ActionController::ParameterMissing, :name unless body["name"].is_a?(String)
+
+      revision = plan.revisions.find_by!(number: params[:number])
+      revision.name_it(body["name"])
+      render json: line(revision)
     end
 
     private
 
+    LINE = %i[number note name created_at].freeze
+    private_constant :LINE
+
     def plan = Plan.find(params[:plan_id])
+    def line(revision) = revision.slice(:number, :note, :name).merge(created_at: revision.created_at.iso8601)
   end
 end

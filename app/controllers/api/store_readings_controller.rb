@@ -4,13 +4,14 @@ module Api
     def create
       return refuse("no file came", "a CSV file", :bad_request) unless params[:file].respond_to?(:read)
 
-      render json:
-               JSON.generate(
-                 DustLadder::Gear::StoreSheet.new(
-                   params[:file].read,
-                   known: Piece.all.to_h { |piece| [ piece.number, piece.fields ] }
-                 ).read
-               )
+      pieces = Piece.all.index_by(&:number)
+      read =
+        DustLadder::Gear::StoreSheet.new(params[:file].read, known: pieces.transform_values(&:fields)).read
+      rows =
+        read["rows"].map do |row|
+          row.merge("lock_version" => (pieces[row["fields"]["number"]].lock_version if row["known"]))
+        end
+      render json: JSON.generate(read.merge("rows" => rows))
     end
   end
 end

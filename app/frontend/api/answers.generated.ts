@@ -32,6 +32,7 @@ export interface Answers {
   "level_advices#create"?: LevelAdvice;
   "pieces#create"?: Piece | Piece[];
   "pieces#index"?: Piece[];
+  "pieces#show"?: PieceHistory;
   "pieces#update"?: Piece;
   "plans#create"?: Whole;
   "plans#show"?: Whole;
@@ -42,6 +43,7 @@ export interface Answers {
   "reaches#show"?: ReachAnswer;
   "revisions#index"?: RevisionLine[];
   "revisions#show"?: KeptRevision;
+  "revisions#update"?: RevisionLine;
   "rule_changes#create"?: RuleChanges;
   "rule_sets#index"?: KeptRules[];
   "schools#create"?: SchoolsAnswer;
@@ -263,11 +265,13 @@ export interface KeptGroup {
   id: number;
   rows: number;
   title: string;
+  lock_version: number;
 }
 export interface WholeGroup {
   data: Group;
   id: number;
   title: string;
+  lock_version: number;
 }
 export interface LevelAdvice {
   aim: Figure;
@@ -297,6 +301,7 @@ export interface StoredSling {
   rating: Figure | null;
   reach: Figure | null;
   sort: "sling";
+  lock_version: number;
 }
 export interface PieceFields {
   [k: string]: string;
@@ -320,6 +325,24 @@ export interface StoredBeam {
    * how many eyes it has
    */
   eyes: number;
+  lock_version: number;
+}
+export interface PieceHistory {
+  now: Piece;
+  /**
+   * the newest change first
+   */
+  history: {
+    at: string;
+    event: string;
+    note: string;
+    changes: FieldChange[];
+  }[];
+}
+export interface FieldChange {
+  field: string;
+  from: string;
+  to: string;
 }
 export interface Whole {
   document: Plan;
@@ -405,6 +428,10 @@ export interface RevisionLine {
   created_at: string;
   note: string;
   number: number;
+  /**
+   * what a person calls it
+   */
+  name: string | null;
 }
 export interface KeptRevision {
   document: Plan;
@@ -562,11 +589,15 @@ export interface StoreReading {
   faulty: number;
   notices: string[];
   rows: {
-    changed: string[];
     fields: PieceFields;
     known: boolean;
     line: number;
     problems: FieldProblem[];
+    changes: FieldChange[];
+    /**
+     * of the piece as it was read
+     */
+    lock_version: number | null;
   }[];
 }
 export interface FieldProblem {

@@ -14,6 +14,7 @@ import type {
   LevelAdvice,
   Parts,
   Piece,
+  PieceHistory,
   PieceFields,
   ProposalsAnswer,
   QuickAnswer,
@@ -42,7 +43,8 @@ export class Refused extends Error {
   constructor(
     public status: number,
     public faults: Fault[],
-    public current?: Whole,
+    // As it stands now, where somebody was faster.
+    public now?: unknown,
   ) {
     super(faults.map((fault) => `${fault.pointer} ${fault.message}`).join('; '))
   }
@@ -62,12 +64,13 @@ async function ask<T>(path: string, options: RequestInit = {}): Promise<T> {
   }
   const body: unknown = await response.json().catch(() => null)
   if (response.ok) return body as T
-  if (response.status === 409) throw new Refused(409, [], body as Whole)
+  const said = body as { errors?: Fault[]; now?: unknown } | null
   throw new Refused(
     response.status,
-    (body as { errors?: Fault[] } | null)?.errors ?? [
+    said?.errors ?? [
       { pointer: '', message: `the server answered ${response.status}`, expected: 'an answer' },
     ],
+    said?.now ?? undefined,
   )
 }
 
@@ -129,12 +132,18 @@ export const api = {
   quickCheck: (given: Record<string, string>) => send<QuickAnswer>('POST', '/quick_checks', given),
   waysOut: (document: Plan) => send<WaysOutAnswer>('POST', '/ways_out', { document }),
   revisions: (id: number) => ask<RevisionLine[]>(`/plans/${id}/revisions`),
+  nameRevision: (id: number, number: number, name: string) =>
+    send<RevisionLine>('PATCH', `/plans/${id}/revisions/${number}`, { name }),
   revision: (id: number, number: number) => ask<KeptRevision>(`/plans/${id}/revisions/${number}`),
   // on: the day that pieces are to be in date; today when nothing is said.
   pieces: (on?: string) => ask<Piece[]>(on ? `/pieces?on=${on}` : '/pieces'),
   addPiece: (fields: PieceFields) => send<Piece>('POST', '/pieces', { fields }),
-  changePiece: (id: number, fields: PieceFields) => send<Piece>('PATCH', `/pieces/${id}`, { fields }),
-  takePieces: (rows: PieceFields[]) => send<Piece[]>('POST', '/pieces', { rows }),
+  piece: (id: number) => ask<PieceHistory>(`/pieces/${id}`),
+  // lock_version: of the piece as it was when the change began.
+  changePiece: (id: number, fields: PieceFields, lock_version: number) =>
+    send<Piece>('PATCH', `/pieces/${id}`, { fields, lock_version }),
+  takePieces: (rows: { fields: PieceFields; lock_version: number | null }[], file: string) =>
+    send<Piece[]>('POST', '/pieces', { rows, file }),
   readStore: (file: File) => {
     const form = new FormData()
     form.append('file', file)
@@ -165,7 +174,9 @@ export const api = {
   vocabulary: () => ask<Vocabulary>('/shapes'),
   standardParts: (query: string) => ask<Parts>(`/standard_parts?q=${encodeURIComponent(query)}`),
   keptGroup: (id: number) => ask<WholeGroup>(`/kept_groups/${id}`),
-  keepGroup: (group: Group) => send<KeptGroup>('POST', '/kept_groups', { title: group.title, data: group }),
+  // lock_version: of the group that it replaces, as it was seen.
+  keepGroup: ({ group, lock_version }: { group: Group; lock_version?: number }) =>
+    send<KeptGroup>('POST', '/kept_groups', { title: group.title, data: group, lock_version }),
   readCsv: (
     file: File,
     { decimalComma, groups }: { decimalComma: boolean; groups: string[] },

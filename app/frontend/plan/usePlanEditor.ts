@@ -93,9 +93,10 @@ export function usePlanEditor(whole: Whole) {
     } catch (error) {
       const refused = error instanceof Refused ? error : new Refused(0, [])
       setFaults(refused.status === 0 ? [] : refused.faults)
-      if (refused.status === 409 && refused.current) {
-        const { conflict: found, merged } = against(base, document, refused.current)
-        setBase(found ? base : baseOf(refused.current))
+      if (refused.status === 409 && refused.now) {
+        const theirs = refused.now as Whole
+        const { conflict: found, merged } = against(base, document, theirs)
+        setBase(found ? base : baseOf(theirs))
         if (found) setConflict(found)
         else setEdit((now) => (now.document === document ? { ...now, document: merged } : now))
       } else setFailed({ kind: mayPass(refused) ? 'offline' : 'refused', of: document })

@@ -6,8 +6,9 @@ import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api } from '../api/client'
+import { api, type RevisionLine } from '../api/client'
 import { figures } from '../ui/theme/tokens'
+import { NameRevision } from './NameRevision'
 import type { Editor } from '../plan/usePlanEditor'
 
 // Every state that was ever saved. Taking one back is a change like any other: it can be undone.
@@ -19,6 +20,7 @@ export function RevisionsDialog({ editor, onClose }: { editor: Editor; onClose: 
     gcTime: 0,
   })
   const [trouble, setTrouble] = useState('')
+  const [naming, setNaming] = useState<RevisionLine | null>(null)
   const take = async (number: number) => {
     try {
       const { document } = await api.revision(editor.id, number)
@@ -37,6 +39,20 @@ export function RevisionsDialog({ editor, onClose }: { editor: Editor; onClose: 
             {trouble || revisions.error?.message}
           </Box>
         )}
+        <Box sx={{ color: 'var(--ink2)', mb: 1 }}>
+          Of those that nobody named, one an hour stays after a day.
+        </Box>
+        {naming && (
+          <NameRevision
+            plan={editor.id}
+            revision={naming}
+            onClose={() => setNaming(null)}
+            onDone={() => {
+              setNaming(null)
+              void revisions.refetch()
+            }}
+          />
+        )}
         {revisions.isPending && <Box role="status">reading</Box>}
         <Box
           component="table"
@@ -54,9 +70,15 @@ export function RevisionsDialog({ editor, onClose }: { editor: Editor; onClose: 
                 <td>
                   <strong>{one.number}</strong>
                 </td>
-                <td>{one.note}</td>
+                <td>
+                  {one.name && <strong>{`${one.name} `}</strong>}
+                  {one.note}
+                </td>
                 <td>{new Date(one.created_at).toLocaleString()}</td>
                 <Box component="td" sx={{ textAlign: 'right' }}>
+                  <Button size="small" onClick={() => setNaming(one)}>
+                    {one.name ? 'Rename' : 'Name it'}
+                  </Button>
                   {one.number === editor.revision ? (
                     'now'
                   ) : (

@@ -8,7 +8,7 @@ import FormControlLabel from '@mui/material/FormControlLabel'
 import TextField from '@mui/material/TextField'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api, type Vocabulary } from '../../api/client'
+import { api, Refused, type KeptGroup, type Vocabulary } from '../../api/client'
 import type { Plan } from '../../api/plan.generated'
 import type { Editor } from '../../plan/usePlanEditor'
 import { under } from './rows'
@@ -27,6 +27,8 @@ export function GroupDialog({
 }) {
   const [title, setTitle] = useState('')
   const [keep, setKeep] = useState(true)
+  // The kept group of this title that somebody was told of, and asked about.
+  const [replaced, setReplaced] = useState<KeptGroup | null>(null)
   const queries = useQueryClient()
   const { parts = [], groups = [] } = plan.load.take_off ?? {}
   const words =
@@ -50,13 +52,15 @@ export function GroupDialog({
             : null
   const keeping = useMutation({
     mutationFn: api.keepGroup,
+    onError: (error) =>
+      error instanceof Refused && error.status === 409 && setReplaced(error.now as KeptGroup),
     onSuccess: () => void queries.invalidateQueries({ queryKey: ['standard_parts'] }),
   })
   const make = async () => {
     const group = { title: title.trim(), parts: chosen.map((index) => parts[index]!) }
     if (keep) {
       try {
-        await keeping.mutateAsync(group)
+        await keeping.mutateAsync({ group, lock_version: replaced?.lock_version })
       } catch {
         return
       }
@@ -92,7 +96,11 @@ export function GroupDialog({
             (title !== '' && wrong) ||
             'such as Equipment rack; its rows keep their places, the group starts at 0, 0, 0'
           }
-          onChange={(event) => setTitle(event.target.value)}
+          onChange={(event) => {
+            setTitle(event.target.value)
+            setReplaced(null)
+            keeping.reset()
+          }}
           slotProps={{ htmlInput: { maxLength: 80 } }}
           onKeyDown={(event) => event.key === 'Enter' && !wrong && void make()}
         />
@@ -100,7 +108,15 @@ export function GroupDialog({
           control={<Checkbox checked={keep} onChange={(event) => setKeep(event.target.checked)} />}
           label="Keep it for other plans too"
         />
-        {keeping.isError && <div role="alert">It could not be kept: {keeping.error.message}</div>}
+        {replaced && (
+          <div role="alert">
+            {`A group “${replaced.title}” is kept for other plans already, rows: ${replaced.rows}. ` +
+              'Take another title, keep this one to the plan alone, or replace it.'}
+          </div>
+        )}
+        {keeping.isError && !replaced && (
+          <div role="alert">It could not be kept: {keeping.error.message}</div>
+        )}
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Leave</Button>
@@ -109,7 +125,7 @@ export function GroupDialog({
           disabled={wrong !== null || keeping.isPending}
           onClick={() => void make()}
         >
-          Make the group
+          {replaced && keep ? 'Replace the kept one' : 'Make the group'}
         </Button>
       </DialogActions>
     </Dialog>

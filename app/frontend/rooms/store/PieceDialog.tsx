@@ -5,9 +5,11 @@ import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import TextField from '@mui/material/TextField'
-import { useState } from 'react'
-import { api, Refused, type Fault, type Piece, type PieceFields } from '../../api/client'
+import { type Piece } from '../../api/client'
 import { Heading } from '../../ui/Row'
+import { PieceHistory } from './PieceHistory'
+import { PieceOvertaken } from './PieceOvertaken'
+import { usePiece } from './usePiece'
 import {
   BEAM_FIELDS,
   BEAM_KINDS,
@@ -20,9 +22,7 @@ import {
   type FieldWords,
 } from './words'
 
-const NEW: PieceFields = { number: '', kind: 'polyester_round', legs: '1', legible: 'yes', state: 'ready' }
-
-// One piece as its keeper writes it. What cannot be read is told at its field, and what was typed stays.
+// One piece as its keeper writes it, and what was written of it before.
 export function PieceDialog({
   piece,
   onClose,
@@ -32,27 +32,10 @@ export function PieceDialog({
   onClose: () => void
   onDone: () => void
 }) {
-  const [fields, setFields] = useState<PieceFields>(piece?.fields ?? NEW)
-  const [faults, setFaults] = useState<Fault[]>([])
-  const [saving, setSaving] = useState(false)
+  const { fields, set, faults, overtaken, saving, save } = usePiece(piece, onDone)
   const beam = BEAM_KINDS.includes(fields.kind ?? '')
-  const set = (name: string) => (value: string) => setFields((now) => ({ ...now, [name]: value }))
   const faultOf = (name: string) => faults.find((fault) => fault.pointer === `/fields/${name}`)
   const rest = faults.filter((fault) => !fault.pointer.startsWith('/fields/'))
-  const save = async () => {
-    setSaving(true)
-    try {
-      await (piece ? api.changePiece(piece.id, fields) : api.addPiece(fields))
-      onDone()
-    } catch (error) {
-      setFaults(
-        error instanceof Refused
-          ? error.faults
-          : [{ pointer: '', message: 'it could not be kept', expected: 'an answer' }],
-      )
-      setSaving(false)
-    }
-  }
   const text = ({ name, label, example }: FieldWords) => {
     const fault = faultOf(name)
     return (
@@ -107,6 +90,7 @@ export function PieceDialog({
             {rest.map((fault) => fault.message).join('; ')}
           </Box>
         )}
+        <PieceOvertaken overtaken={overtaken} fields={fields} set={set} />
         <Box sx={{ ...grid, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr 1fr' } }}>
           {text({ name: 'number', label: 'Number', example: 'R-25' })}
           {choice('kind', 'Kind', KINDS)}
@@ -122,11 +106,12 @@ export function PieceDialog({
         )}
         <Heading>In the store</Heading>
         <Box sx={grid}>{STORE_FIELDS.map(text)}</Box>
+        {piece && <PieceHistory id={piece.id} />}
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Leave</Button>
         <Button variant="contained" disabled={saving} onClick={() => void save()}>
-          {piece ? 'Keep the change' : 'Add it'}
+          {overtaken.length > 0 ? 'Keep both as shown' : piece ? 'Keep the change' : 'Add it'}
         </Button>
       </DialogActions>
     </Dialog>

@@ -1,16 +1,25 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
+import Checkbox from '@mui/material/Checkbox'
 import Dialog from '@mui/material/Dialog'
 import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
+import FormControlLabel from '@mui/material/FormControlLabel'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api, Refused } from '../../api/client'
-import { plain } from './words'
+import { CsvRow } from './CsvRow'
+
+const pieces = (count: number) => (count === 1 ? '1 piece' : `${count} pieces`)
+
+const refusal = (fault: unknown) =>
+  fault instanceof Refused
+    ? [...new Set(fault.faults.map(({ message, expected }) => `${message}; expected ${expected}`))].join('. ')
+    : 'the pieces could not be kept'
 
 // What a CSV file says, piece by piece, before anything of it is taken. Rows that cannot be read are left
-// out, named.
+// out, named; what would change in the store is shown field by field and wants a yes.
 export function StoreCsvDialog({
   file,
   onClose,
@@ -29,18 +38,27 @@ export function StoreCsvDialog({
   })
   const [error, setError] = useState<string | null>(null)
   const [saving, setSaving] = useState(false)
+  const [yes, setYes] = useState(false)
   const { data } = reading
   const sound = data?.rows.filter((row) => row.problems.length === 0) ?? []
+  const changing = sound.filter((row) => row.changes.length > 0)
+  // What is in the store just so needs no taking.
+  const taken = sound.filter((row) => !row.known || row.changes.length > 0)
   const ignored =
     data?.columns.filter(({ field, text }) => !field && text !== '').map(({ text }) => text) ?? []
   const take = async () => {
     setSaving(true)
     try {
-      await api.takePieces(sound.map((row) => row.fields))
+      await api.takePieces(
+        taken.map(({ fields, lock_version }) => ({ fields, lock_version })),
+        file.name,
+      )
       onDone()
     } catch (fault) {
-      setError(fault instanceof Refused ? fault.message : 'the pieces could not be kept')
+      setError(refusal(fault))
+      setYes(false)
       setSaving(false)
+      if (fault instanceof Refused && fault.status === 409) void reading.refetch()
     }
   }
   return (
@@ -87,48 +105,30 @@ export function StoreCsvDialog({
                 </thead>
                 <tbody>
                   {data.rows.map((row) => (
-                    <tr key={row.line} data-csv-line={row.line}>
-                      <td>{row.line}</td>
-                      <th scope="row">{row.fields.number}</th>
-                      <td>{plain(row.fields.kind ?? '')}</td>
-                      <td>{row.fields.size}</td>
-                      <td>{row.fields.reach}</td>
-                      <td>{row.fields.vertical || row.fields.span_ratings}</td>
-                      <td>{row.fields.state}</td>
-                      <td>{row.fields.examined}</td>
-                      <td style={row.problems.length ? { color: 'var(--stop)', fontWeight: 600 } : undefined}>
-                        {row.problems.length
-                          ? row.problems
-                              .map(
-                                (one) =>
-                                  `${one.field.replaceAll('_', ' ')}` +
-                                  `: ${one.message}; expected ${one.expected}`,
-                              )
-                              .join('. ')
-                          : row.known
-                            ? row.changed.length
-                              ? `changes ${row.changed.map((one) => one.replaceAll('_', ' ')).join(', ')}`
-                              : 'as it is in the store'
-                            : 'new'}
-                      </td>
-                    </tr>
+                    <CsvRow key={row.line} row={row} />
                   ))}
                 </tbody>
               </table>
             </Box>
           </>
         )}
+        {changing.length > 0 && (
+          <FormControlLabel
+            control={<Checkbox checked={yes} onChange={(event) => setYes(event.target.checked)} />}
+            label={`Yes, change ${pieces(changing.length)} of the store as shown`}
+          />
+        )}
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Leave</Button>
         <Button
           variant="contained"
-          disabled={!data || !!data.fault || sound.length === 0 || saving}
+          disabled={!data || !!data.fault || taken.length === 0 || saving || (changing.length > 0 && !yes)}
           onClick={() => void take()}
         >
           {data && data.faulty > 0
-            ? `Take the ${sound.length} that can be read`
-            : `Take ${sound.length || ''} pieces`}
+            ? `Take the ${taken.length} that can be read`
+            : `Take ${pieces(taken.length)}`}
         </Button>
       </DialogActions>
     </Dialog>

@@ -60,3 +60,8 @@ export const STORE_FIELDS = [
   field('place', 'Where it is', 'rack 2'),
   field('note', 'Note', ''),
 ]
+
+const LABELS = new Map(
+  [...SLING_FIELDS, ...TAG_FIELDS, ...BEAM_FIELDS, ...STORE_FIELDS].map(({ name, label }) => [name, label]),
+)
+export const labelOf = (name: string) => LABELS.get(name) ?? plain(name)

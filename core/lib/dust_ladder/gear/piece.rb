@@ -104,6 +104,14 @@ module DustLadder
       # What a plan keeps of a piece that was chosen from, with what the store knows beside.
       def self.snapshot(chosen) = PlanFile::Digest.snapshot(chosen.except("place"))
 
+      # What differs between two ways a piece was written, { name => text } each: [{ "field", "from", "to" }].
+      def self.changes(before, after)
+        before, after = [ before, after ].map { |fields| new(fields || {}).fields }
+        FIELDS.filter_map do |name|
+          { "field" => name, "from" => before[name], "to" => after[name] } if before[name] != after[name]
+        end
+      end
+
       private
 
       def problem(field, message, expected)

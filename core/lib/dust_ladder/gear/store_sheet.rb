@@ -47,7 +47,7 @@ module DustLadder
         @known = known
       end
 
-      # { "notices", "columns", "rows": [{ "line", "fields", "problems", "known", "changed" }], "fault" }. Nothing is
+      # { "notices", "columns", "rows": [{ "line", "fields", "problems", "known", "changes" }], "fault" }. Nothing is
       # taken here.
       def read
         return answer([], @text.beyond) if @text.beyond
@@ -113,7 +113,7 @@ module DustLadder
           "fields" => piece.fields,
           "problems" => piece.problems.map(&:as_json),
           "known" => !before.nil?,
-          "changed" => before ? piece.fields.reject { |name, text| text == before[name].to_s }.keys : []
+          "changes" => before ? Piece.changes(before, piece.fields) : []
         }
       end
 
