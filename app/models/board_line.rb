@@ -62,8 +62,7 @@ class BoardLine < ApplicationRecord
     ladder =
       DustLadder.check(
         DustLadder::PlanFile.accept(document),
-        standing: Piece.standing(document),
-        house: Chart.house(document),
+        **OwnHouse.of(document),
         most_s: MOST_S
       )
     crane = document.dig("snapshots", "charts", document.dig("cranes", 0, "chart"), "data", "title")

@@ -46,21 +46,6 @@ class Chart < ApplicationRecord
     transaction { all.map { |data| add(data, by.strip.first(200), on) } }
   end
 
-  HOUSES = { kept: {}, lock: Mutex.new }.freeze
-  MOST_HOUSES = 64
-
-  # What the house keeps under the numbers of a document's charts, to hold them against. Made anew when one of them
-  # changed: a hand that drags asks for it many times a second.
-  def self.house(document)
-    charts = where(identifier: document.dig("snapshots", "charts").to_h.keys)
-    state = charts.order(:id).pluck(:id, :updated_at)
-    HOUSES[:lock].synchronize do
-      kept = HOUSES[:kept]
-      kept.shift while kept.size >= MOST_HOUSES
-      kept[state] ||= DustLadder::House.new(charts: charts.map(&:data))
-    end
-  end
-
   def self.add(data, by, on)
     newest = where(identifier: data["id"]).order(:version).last
     return newest if newest&.says?(data)

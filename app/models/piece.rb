@@ -20,14 +20,6 @@ class Piece < ApplicationRecord
     in_order.map { |piece| piece.read.data.merge("due" => piece.read.due, "place" => piece.fields["place"]) }
   end
 
-  # How the pieces that a plan names stand now, { number => { "state", "due" } }.
-  def self.standing(document)
-    numbers = %w[slings beams].flat_map { |kind| document.dig("snapshots", kind).to_h.keys }
-    where(number: numbers).to_h { |piece|
-      [ piece.number, { "state" => piece.fields["state"], "due" => piece.read.due } ]
-    }
-  end
-
   def fields=(fields)
     @read = nil
     super

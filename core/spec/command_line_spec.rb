@@ -78,7 +78,17 @@ RSpec.describe DustLadder::CommandLine do
     expect(run("check", :file, text: text_of)).to match([ 0, /own word: chart #{Regexp.escape(own["title"])}/, "" ])
     Dir.mktmpdir do |folder|
       File.write(File.join(folder, "a.json"), JSON.generate(own))
-      expect(run("check", :file, "--library", folder, text: text_of)).to match([ 0, /\AHolds(?!.*own word)/m, "" ])
+      said = run("check", :file, "--library", folder, text: text_of)
+      expect(said).to match([ 0, /\AHolds(?!.*own word: (chart|rule)).*own word: gear/m, "" ])
+      numbers = plan["snapshots"]["slings"].keys
+      store = "number,kind,reach,vertical\n#{numbers.map { |one| "#{one},polyester round,4 m,1 t" }.join("\n")}"
+      File.write(File.join(folder, "store.csv"), store)
+      said = run("check", :file, "--library", folder, text: text_of)
+      expect(said).to match([ 1, /the store has other figures(?!.*own word)/m, "" ])
+      File.write(File.join(folder, "store.csv"), "number,kind\nA-1,string\n")
+      said = run("check", :file, "--library", folder, text: text_of)
+      expect(said).to match([ 2, "", /store.csv of the library: line 2/ ])
+      File.delete(File.join(folder, "store.csv"))
       File.write(File.join(folder, "a.json"), JSON.generate(own.merge("title" => "Another title")))
       expect(run("check", :file, "--library", folder, text: text_of)).to match([ 1, /keeps another version/, "" ])
       File.write(File.join(folder, "a.json"), "{")

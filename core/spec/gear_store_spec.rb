@@ -134,7 +134,7 @@ RSpec.describe DustLadder::Gear::StoreSheet do
       ).fields
     row = read("number,reach,kind\nR-1,5 m,polyester round\n", known: { "R-1" => kept })["rows"].first
     expect(row["fields"]).to eq(kept.merge("reach" => "5 m"))
-    expect(row.values_at("known", "changed")).to eq([ true, [ "reach" ] ])
+    expect(row["changes"]).to eq([ { "field" => "reach", "from" => "4 m", "to" => "5 m" } ])
   end
 
   it "takes units from headings, other delimiters, and says what of a row is wrong on which line" do

@@ -76,4 +76,42 @@ RSpec.describe DustLadder::House do
     )
     expect(rung("load", [ own ], of: foreign).cautions.map(&:id)).to include("rules_from_outside")
   end
+
+  describe "gear" do
+    let(:slings) { document["snapshots"]["slings"].values.map { |one| copy_of(one["data"]) } }
+    def copy_of(data) = JSON.parse(JSON.generate(data))
+    def gear(pieces, standing: {})
+      house = described_class.new(charts: [ own ], pieces: pieces.to_h { |one| [ one["number"], one ] })
+      DustLadder.check(document, house: house, standing: standing).rung("gear")
+    end
+
+    it "is let be as the store has it, whatever its day-to-day state was when the plan took it" do
+      slings.each { |one| one.merge!("due" => "2031-01-01", "examined" => "2030-01-01") }
+      expect(gear(slings).verdict).to eq(DustLadder.check(document).rung("gear").verdict)
+      expect(gear(slings).cautions).to eq([])
+    end
+
+    it "is not known where the store has other figures for it, and the first of them is named" do
+      slings.first["tag"]["vertical_kg"] = slings.first["tag"]["vertical_kg"] - 500
+      found = gear(slings)
+      expect(found.verdict).to eq("not_known")
+      expect(found.note["metric"]).to match(/#{slings.first["number"]}: the store has other figures .* tag vertical kg/)
+      expect(found.missing.first.pointer).to match(%r{/rigging/legs/\d/sling})
+    end
+
+    it "says of a piece that the store has not that it is from outside, and nothing where there is no store" do
+      expect(
+        gear([]).cautions.map { |one|
+          one.text.as_json["metric"]
+        }
+      ).to contain_exactly(/From outside.*#{slings.first["number"]}/)
+      expect(DustLadder.check(document, house: described_class.new(charts: [ own ])).rung("gear").cautions).to eq([])
+    end
+
+    it "stays out where it is out, however it differs" do
+      slings.first["tag"]["vertical_kg"] = 1
+      standing = { slings.first["number"] => { "state" => "quarantined", "due" => "2031-01-01" } }
+      expect(gear(slings, standing: standing).verdict).to eq("stop")
+    end
+  end
 end

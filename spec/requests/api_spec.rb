@@ -18,7 +18,7 @@ RSpec.describe "The API" do
     )
     expect(response).to have_http_status(:ok)
     document = demo_document("counterweight-block")
-    ladder = DustLadder.check(document, house: Chart.house(document))
+    ladder = DustLadder.check(document, **OwnHouse.of(document))
     expect(json.merge("base" => nil) == JSON.parse(JSON.generate(ladder.as_json))).to be(true)
     expect(DustLadder::PlanFile::Schema.ladder_errors(json)).to eq([])
   end

@@ -96,6 +96,11 @@ RSpec.describe "Keeping what was worked" do
     expect(page).to have_css("[role=status]", text: "Saltpan Array, rev 3, saved")
     click_button "Undo: revision 1 taken back"
     expect(page).to have_css("[role=status]", text: "North yard, rev 4, saved")
+    choose_from_menu "Revisions kept"
+    within("tr", text: /\A1/) { click_button "Name it" }
+    fill_in "Name of revision 1", with: "as briefed"
+    click_button "Keep the name"
+    expect(page).to have_css("tr", text: /\A1\s*as briefed/)
   end
 
   it "says when there is no answer, keeps what was typed, and saves when the answer comes" do

@@ -152,8 +152,11 @@ RSpec.describe "The load room" do
     click_button "Make these 3 rows a group"
     find("[role=dialog] input[type=text]").set("plate")
     expect(page).to have_text("this is the name of a shape")
+    KeptGroup.create!(title: "Crate shell", data: { "title" => "Crate shell", "parts" => [] })
     find("[role=dialog] input[type=text]").set("Crate shell")
     click_button "Make the group"
+    expect(page).to have_css("[role=dialog] [role=alert]", text: "“Crate shell” is kept for other plans already")
+    click_button "Replace the kept one"
     expect(page).to have_text("Take-off, 5 rows")
     expect(page).to have_css("[data-bare]", text: before)
     expect(mass(2)).to eq("174.1 kg")

@@ -288,6 +288,33 @@ RSpec.describe "The gear store" do
     expect(serious_findings).to eq([])
   end
 
+  it "tells the second of two keepers, puts both together, and keeps nothing before it was looked at" do
+    piece = Piece.find_by!(number: "R-03")
+    visit "/store"
+    click_button "R-03"
+    fill_in "Where it is", with: "rack 9"
+    fill_in "Size", with: "2 t, endless, blue"
+    piece.rewrite(
+      piece.fields.merge("state" => "quarantined", "place" => "cage", "note" => "cut near the eye"),
+      lock_version: piece.lock_version
+    )
+    click_button "Keep the change"
+    within("[data-overtaken]") do
+      expect(page).to have_css("[data-field=state]", text: "quarantined")
+      within("[data-field=place]") { click_button "Take yours" }
+    end
+    expect(piece.reload.fields).to include("state" => "quarantined", "place" => "cage")
+    expect(page).to have_field("State", with: "quarantined").and have_field("Where it is", with: "rack 9")
+    click_button "Keep both as shown"
+    expect(page).to have_css("[data-piece=R-03]", text: "rack 9")
+    expect(piece.reload.fields).to include(
+      "state" => "quarantined",
+      "note" => "cut near the eye",
+      "place" => "rack 9",
+      "size" => "2 t, endless, blue"
+    )
+  end
+
   it "reads a CSV file with a preview, takes what can be read, and writes one that it reads again" do
     look
     visit "/store"
@@ -304,8 +331,10 @@ RSpec.describe "The gear store" do
       text: "3 pieces read, 1 of them with something to mend; 1 are in the store already"
     )
     expect(page).to have_text("Not taken: Colour")
-    expect(page).to have_css("[data-csv-line='3']", text: "reach: ")
-    expect(page).to have_css("[data-csv-line='4']", text: "changes vertical, examined")
+    expect(page).to have_css("[data-csv-line='3']", text: "Reach, bearing to bearing: ")
+    expect(page).to have_css("[data-csv-line='4']", text: "Last thorough examination: 2026-05-02 → 2026-10-01")
+    expect(page).to have_button("Take the 2 that can be read", disabled: true)
+    check "Yes, change 1 piece of the store as shown", allow_label_click: true
     click_button "Take the 2 that can be read"
     expect(page).to have_css("[data-piece=R-91]", text: "2026-10-01")
     expect(page).to have_no_css("[data-piece=R-92]")
@@ -314,6 +343,10 @@ RSpec.describe "The gear store" do
       "choker" => "1600 kg",
       "mass" => "6 kg"
     )
+    click_button "R-03"
+    expect(page).to have_css("[role=dialog] [data-change]", text: "from rack-4.csv")
+    expect(page).to have_css("[role=dialog] [data-change]", text: "Last thorough examination: 2026-05-02 → 2026-10-01")
+    click_button "Leave"
     text = DustLadder::Gear::StoreSheet.write(Piece.in_order.map(&:fields))
     expect(DustLadder::Gear::StoreSheet.new(text.b).read["rows"].map { |row| row["fields"] }).to eq(
       Piece.in_order.map(&:fields)

@@ -19,7 +19,7 @@ module Api
 
       of, row = look.values_at("of", "row").map { |index| index if index.is_a?(Integer) && index.between?(0, MOST) }
       refuse_group(of) if of && document.dig("load", "take_off", "groups", of).nil?
-      DustLadder.check_with_take_off(document, of: of, row: row, standing: Piece.standing(document), house: house)
+      DustLadder.check_with_take_off(document, of: of, row: row, **OwnHouse.of(document))
     end
 
     def ladder
@@ -27,15 +27,12 @@ module Api
         DustLadder.check(
           document,
           hasty: body["hasty"] == true,
-          standing: Piece.standing(document),
-          house: house,
+          **OwnHouse.of(document),
           most_s: Plan::MOST_S
         )
       open = body["open"] if body["open"].is_a?(Array)
       checked.as_json(open: open).merge("base" => base)
     end
-
-    def house = Chart.house(document)
 
     # What the whole document is kept by; where only changes were sent, what they are changes of.
     def base = body["base"] || DustLadder::PlanFile::Bases.keep(document)

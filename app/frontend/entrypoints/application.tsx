@@ -7,6 +7,7 @@ import { createRoot } from 'react-dom/client'
 import { BrowserRouter, Route, Routes } from 'react-router'
 import { Board } from '../rooms/board/Board'
 import { CraneRoom } from '../rooms/charts/CraneRoom'
+import { Fallen } from '../ui/Fallen'
 import { PreferencesProvider, usePreferences } from '../ui/preferences'
 import { themeOf } from '../ui/theme/theme'
 import { StoreRoom } from '../rooms/store/StoreRoom'
@@ -21,12 +22,14 @@ function Screens() {
     <ThemeProvider theme={theme}>
       <CssBaseline />
       <BrowserRouter>
-        <Routes>
-          <Route path="/" element={<Board />} />
-          <Route path="/store" element={<StoreRoom />} />
-          <Route path="/cranes/:id?" element={<CraneRoom />} />
-          <Route path="/plans/:id/:room?" element={<PlanScreen />} />
-        </Routes>
+        <Fallen>
+          <Routes>
+            <Route path="/" element={<Board />} />
+            <Route path="/store" element={<StoreRoom />} />
+            <Route path="/cranes/:id?" element={<CraneRoom />} />
+            <Route path="/plans/:id/:room?" element={<PlanScreen />} />
+          </Routes>
+        </Fallen>
       </BrowserRouter>
     </ThemeProvider>
   )

@@ -7,6 +7,7 @@ import DialogTitle from '@mui/material/DialogTitle'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api, type RevisionLine } from '../api/client'
+import { when } from '../ui/when'
 import { figures } from '../ui/theme/tokens'
 import { NameRevision } from './NameRevision'
 import type { Editor } from '../plan/usePlanEditor'
@@ -74,7 +75,7 @@ export function RevisionsDialog({ editor, onClose }: { editor: Editor; onClose: 
                   {one.name && <strong>{`${one.name} `}</strong>}
                   {one.note}
                 </td>
-                <td>{new Date(one.created_at).toLocaleString()}</td>
+                <td>{when(one.created_at)}</td>
                 <Box component="td" sx={{ textAlign: 'right' }}>
                   <Button size="small" onClick={() => setNaming(one)}>
                     {one.name ? 'Rename' : 'Name it'}

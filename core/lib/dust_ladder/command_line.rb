@@ -50,7 +50,7 @@ module DustLadder
     end
 
     def checked(document) = DustLadder.check(document, house: @library && Library.new(@library).house)
-    def printed(ladder) = PrintedLadder.new(ladder, @out, held: !@library.nil?)
+    def printed(ladder) = PrintedLadder.new(ladder, @out)
 
     def usage
       (@command ? @err : @out).puts USAGE

@@ -7,9 +7,13 @@ module DustLadder
     Doubt = Struct.new(:words, :known)
     OUTSIDE = "is from outside: nobody here has checked it"
     MOST_NAMED = 3
+    # Of a piece, what changes from day to day; it is judged as it stands now.
+    STANDING = %w[state due examined].freeze
 
-    # charts: data of every version of the charts that the house keeps.
-    def initialize(charts:)
+    # charts: data of every version of the charts that the house keeps. pieces: data of its gear by number; nil where
+    # there is no store to hold a plan against.
+    def initialize(charts:, pieces: nil)
+      @pieces = pieces
       @versions = charts.group_by { |data| data["id"] }.transform_values { |all|
         all.to_h { |one|
           [ version(one), one ]
@@ -17,6 +21,9 @@ module DustLadder
       }
       @digests = {}.compare_by_identity
     end
+
+    # Does it keep gear?
+    def store? = !@pieces.nil?
 
     # What is the matter with a plan's chart, a snapshot with its digest: a Doubt; nil where the house keeps it so.
     def chart(snapshot)
@@ -33,6 +40,15 @@ module DustLadder
 
       doubt = Cranes::Record.new(own["record"]).doubt
       better("by what the house keeps, #{doubt}") if doubt && Cranes::Record.new(data["record"]).doubt.nil?
+    end
+
+    # The same of a piece of gear: its number, and its data as the plan took it.
+    def piece(number, data)
+      return if @pieces.nil?
+
+      own = @pieces[number] or return Doubt.new("#{number} #{OUTSIDE}", false)
+      many = differences(*[ own, data ].map { |one| one.except(*STANDING) })
+      better("the store has other figures for it: #{many}") if many
     end
 
     # The same of a plan's rule set.

@@ -9,7 +9,8 @@ module DustLadder
       :surroundings,
       :beam,
       :scope,
-      :line_word
+      :line_word,
+      :house
 
     # data: a plan document as PlanFile.read returns it. hasty: may worst cases that take long be left pending?
     # standing: how pieces stand in the store now, { number => { "state", "due" } }; those that are not told of are
@@ -48,9 +49,11 @@ module DustLadder
     end
 
     def standing(number) = @standing[number]
-    # What the house says against the plan's rule set, or a crane's chart: a House::Doubt; nil for nothing.
+    # What the house says against the plan's rule set, a crane's chart, or a piece of gear: a House::Doubt; nil for
+    # nothing.
     def rules_doubt = @house&.rules(document.snapshot("rule_sets", document.dig("rules")))
     def chart_doubt(id) = @house&.chart(document.snapshot("charts", id))
+    def piece_doubt(number, data) = @house&.piece(number, data)
     def legs = rigging.legs
     # leg: a section of the plan with a sling. Its data as the plan took it, or nil.
     def sling_of(leg) =

@@ -32,7 +32,7 @@ export function PieceDialog({
   onClose: () => void
   onDone: () => void
 }) {
-  const { fields, set, faults, overtaken, saving, save } = usePiece(piece, onDone)
+  const { from, fields, set, faults, overtaken, saving, save } = usePiece(piece, onDone)
   const beam = BEAM_KINDS.includes(fields.kind ?? '')
   const faultOf = (name: string) => faults.find((fault) => fault.pointer === `/fields/${name}`)
   const rest = faults.filter((fault) => !fault.pointer.startsWith('/fields/'))
@@ -106,7 +106,7 @@ export function PieceDialog({
         )}
         <Heading>In the store</Heading>
         <Box sx={grid}>{STORE_FIELDS.map(text)}</Box>
-        {piece && <PieceHistory id={piece.id} />}
+        {from && <PieceHistory id={from.id} version={from.lock_version} />}
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Leave</Button>

@@ -3,14 +3,15 @@ import { useQuery } from '@tanstack/react-query'
 import { api } from '../../api/client'
 import { Heading } from '../../ui/Row'
 import { Reading } from '../../ui/Reading'
+import { when } from '../../ui/when'
 import { labelOf } from './words'
 
 const EVENTS: Record<string, string> = { create: 'added', update: 'changed', destroy: 'taken away' }
 
 // What was written of a piece before, the newest change first.
-export function PieceHistory({ id }: { id: number }) {
+export function PieceHistory({ id, version }: { id: number; version: number }) {
   const piece = useQuery({
-    queryKey: ['piece', id],
+    queryKey: ['piece', id, version],
     queryFn: () => api.piece(id),
     staleTime: 0,
     gcTime: 0,
@@ -23,9 +24,7 @@ export function PieceHistory({ id }: { id: number }) {
       {piece.data?.history.map((one, index) => (
         <Box key={index} data-change sx={{ borderBottom: '1px solid var(--line)', py: '4px' }}>
           <Box sx={{ color: 'var(--ink2)' }}>
-            {[new Date(one.at).toLocaleString(), EVENTS[one.event] ?? one.event, one.note]
-              .filter(Boolean)
-              .join(', ')}
+            {[when(one.at), EVENTS[one.event] ?? one.event, one.note].filter(Boolean).join(', ')}
           </Box>
           {one.event === 'update' &&
             one.changes.map(({ field, from, to }) => (

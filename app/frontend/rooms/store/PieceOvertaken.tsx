@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
+import { useEffect, useRef } from 'react'
 import type { PieceFields } from '../../api/client'
 import type { Overtaken } from './usePiece'
 import { labelOf } from './words'
@@ -14,10 +15,20 @@ export function PieceOvertaken({
   fields: PieceFields
   set: (name: string) => (value: string) => void
 }) {
+  const place = useRef<HTMLDivElement>(null)
+  // Whoever pressed the button below sees it.
+  useEffect(() => {
+    place.current?.scrollIntoView({ block: 'start' })
+  }, [overtaken])
   if (overtaken.length === 0) return null
 
   return (
-    <Box role="alert" data-overtaken sx={{ borderLeft: '6px solid var(--stop)', pl: '12px', mb: 2 }}>
+    <Box
+      ref={place}
+      role="alert"
+      data-overtaken
+      sx={{ borderLeft: '6px solid var(--stop)', pl: '12px', mb: 2 }}
+    >
       <strong>Somebody changed this piece while the form was open. Nothing is kept yet: look at both.</strong>
       <table className="grid">
         <thead>

@@ -56,5 +56,5 @@ export function usePiece(piece: Piece | null, onDone: () => void) {
       setSaving(false)
     }
   }
-  return { fields, set, faults, overtaken, saving, save }
+  return { from, fields, set, faults, overtaken, saving, save }
 }

@@ -1,6 +1,6 @@
 module DustLadder
   class CommandLine
-    # A folder of chart files, to hold a plan's charts against.
+    # A folder of chart files, and of the gear store's table as store.csv, to hold a plan's snapshots against.
     class Library
       def initialize(folder)
         @folder = folder
@@ -10,10 +10,29 @@ module DustLadder
       def house
         raise BadFile, "there is no folder #{@folder}" unless File.directory?(@folder)
 
-        House.new(charts: Dir[File.join(@folder, "*.{json,csv}")].sort.flat_map { |path| charts(path) })
+        files = Dir[File.join(@folder, "*.{json,csv}")].sort.reject { |path| File.basename(path) == STORE }
+        House.new(charts: files.flat_map { |path| charts(path) }, pieces: pieces)
       end
+      STORE = "store.csv"
 
       private
+
+      # Data of the store's pieces by number; nil where the folder has no store.
+      def pieces
+        path = File.join(@folder, STORE)
+        return unless File.exist?(path)
+
+        read = Gear::StoreSheet.new(File.binread(path)).read
+        problem = read["rows"].flat_map { |row|
+          row["problems"].map { |one|
+            "line #{row["line"]}: #{one["message"]}"
+          }
+        }.first
+        fault = read["fault"] || problem
+        raise BadFile, "#{path} of the library: #{fault}" if fault
+
+        read["rows"].to_h { |row| [ row["fields"]["number"], Gear::Piece.new(row["fields"]).data ] }
+      end
 
       # Charts of one file: a chart file, a CSV grid, or the data of one chart.
       def charts(path)

@@ -2,11 +2,9 @@ module DustLadder
   class CommandLine
     # A ladder in words for a terminal.
     class PrintedLadder
-      # held: are its snapshots held against a library?
-      def initialize(ladder, out, held:)
+      def initialize(ladder, out)
         @ladder = ladder
         @out = out
-        @held = held
       end
 
       # Verdict, and a rung a line from the top.
@@ -50,8 +48,17 @@ module DustLadder
         if ladder.left_out.any?
           @out.puts "Left out, #{scope.words}, says #{scope.by}: #{ladder.left_out.join("; ").downcase}."
         end
-        own_words unless @held
+        own_words unless house
+        gear_by_own_word unless house&.store?
         @out.puts "The tag, the chart in the cab, local rules and a qualified person come before this."
+      end
+
+      # The library that its snapshots are held against, or nil.
+      def house = ladder.lift.house
+
+      def gear_by_own_word
+        numbers = document["snapshots"].values_at("slings", "beams").flat_map { |named| named.to_h.keys }
+        @out.puts "By the plan's own word: gear #{numbers.join(", ")}." if numbers.any?
       end
 
       # Whose word the snapshots are, where they are held against nothing.

@@ -18,6 +18,15 @@ module DustLadder
         lift.legs[0].missing("no sling is chosen", "sling") if pieces.empty?
 
         found = pieces.map { |piece| judged(piece) }
+        outside = pieces.filter_map { |piece|
+          lift.piece_doubt(piece.number, piece.data)&.then { |one|
+            piece.number unless one.known
+          }
+        }
+        caution(
+          "piece_from_outside",
+          "From outside, nobody here has looked at it: #{outside.join(", ")}."
+        ) if outside.any?
         found.each { |one| part(name: one.piece.number, verdict: one.verdict, note: both(one.words)) }
         worst = found.min_by { |one| Ladder::Verdict.rank(one.verdict) }
         if worst.verdict == "not_known"
@@ -61,6 +70,8 @@ module DustLadder
 
         due = standing["due"]
         return Found.new(piece, "stop", "examination due #{due}, the lift is on #{day}") if due && day && due < day
+        doubt = lift.piece_doubt(piece.number, piece.data)
+        return Found.new(piece, "not_known", doubt.words) if doubt&.known
         return Found.new(piece, "not_known", "in what state it is is not known") if state.nil?
         return Found.new(piece, "not_known", "when it was examined is not known") if due.nil?
         return Found.new(piece, "not_known", "the day of the lift is not given") if day.nil?

@@ -1,0 +1,35 @@
+# What is kept here under the numbers that a plan's snapshots carry, to hold them against; and how its pieces stand now.
+# Made anew when one of them changed: a hand that drags asks for it many times a second.
+class OwnHouse
+  LOCK = Mutex.new
+  KEPT = {}
+  MOST = 64
+
+  class << self
+    # As DustLadder.check takes it: { house:, standing: }.
+    def of(document)
+      carried = ->(kind) { document.dig("snapshots", kind).to_h.keys }
+      charts = Chart.where(identifier: carried.("charts")).order(:id)
+      pieces = Piece.where(number: carried.("slings") + carried.("beams")).order(:id)
+      state = [ charts.pluck(:id, :updated_at), pieces.pluck(:id, :lock_version, :updated_at) ]
+      LOCK.synchronize do
+        KEPT.shift while KEPT.size >= MOST
+        KEPT[state] ||= made(charts, pieces)
+      end
+    end
+
+    private
+
+    def made(charts, pieces)
+      {
+        house: DustLadder::House.new(
+          charts: charts.map(&:data),
+          pieces: pieces.to_h { |one|
+            [ one.number, one.data ]
+          }
+        ),
+        standing: pieces.to_h { |one| [ one.number, { "state" => one.fields["state"], "due" => one.read.due } ] }
+      }
+    end
+  end
+end
