@@ -26,6 +26,7 @@ Rails.application.routes.draw do
     resources :charts, only: %i[index show create update] do
       resource :file, only: :show, controller: "chart_files"
       resource :reach, only: :show, controller: "reaches"
+      resource :withdrawal, only: :create
     end
     resource :indicator, only: %i[show update]
     resources :rule_sets, :shapes, :standard_parts, :takers, only: :index

@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_29_000003) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_29_000004) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -65,6 +65,11 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_29_000003) do
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
     t.integer "version", default: 1, null: false
+    t.string "why", default: "", null: false
+    t.string "withdrawn_by"
+    t.date "withdrawn_on"
+    t.string "withdrawn_why"
+    t.integer "lock_version", default: 0, null: false
     t.index ["identifier", "version"], name: "index_charts_on_identifier_and_version", unique: true
   end
 

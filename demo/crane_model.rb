@@ -35,7 +35,13 @@ class CraneModel
   # Rows by radius, cells by boom length, kg; nil where the boom cannot stand. edge_m: slewing axis to the
   # tipping edge of the sector.
   def table(radii, booms, edge_m)
-    radii.map { |radius| booms.map { |boom| reaches?(radius, boom) ? cell(radius, boom, edge_m) : nil } }
+    radii.map { |radius| never_more(booms.map { |boom| reaches?(radius, boom) ? cell(radius, boom, edge_m) : nil }) }
+  end
+
+  # No page gives more with a longer boom.
+  def never_more(row)
+    most = Float::INFINITY
+    row.map { |kg| kg && (most = [ most, kg ].min) }
   end
 
   # A mark for each cell: where strength is the lesser, and where the bare machine leans least to the rear.

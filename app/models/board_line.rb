@@ -48,6 +48,16 @@ class BoardLine < ApplicationRecord
   # How a chart is named among what a plan rests on.
   def self.chart_mark(identifier) = "chart #{identifier}"
 
+  # The plans that rest on a chart, the next to be lifted first.
+  def self.resting_on(identifier)
+    with_piece(chart_mark(identifier))
+      .includes(:plan)
+      .order(Arel.sql("board_lines.lift_at IS NULL, board_lines.lift_at, plan_id"))
+      .limit(MOST_TOLD)
+      .map { |line| { id: line.plan_id, title: line.plan.title, lift_at: line.lift_at, verdict: line.verdict } }
+  end
+  MOST_TOLD = 200
+
   # Climbs the plan's ladder. A revision saved meanwhile, or a piece changed, leaves the line stale.
   def work_out
     reload

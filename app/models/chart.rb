@@ -15,53 +15,20 @@ class Chart < ApplicationRecord
       ).order(:identifier)
     end
 
-  # Takes charts' data as entered by someone, each as a new version where it is known already. All of them or none.
-  # Those whose figures are here already are left as they are. Raises PlanFile::Invalid.
-  def self.enter(all, by:, on:)
+  # Takes charts as someone entered them, each an Entry: all of them or none. Raises PlanFile::Invalid.
+  def self.enter(entries, by:, on:, why: "")
     raise Invalid, [ fault("/entered_by", "who enters the charts is not given", "a name") ] if by.strip.empty?
-    unless all.size.between?(1, MOST)
-      raise Invalid, [ fault("/charts", "there are #{all.size} charts", "1 to #{MOST}") ]
+    unless entries.size.between?(1, MOST)
+      raise Invalid, [ fault("/charts", "there are #{entries.size} charts", "1 to #{MOST}") ]
     end
 
-    faults =
-      all.each_with_index.flat_map do |data, index|
-        DustLadder::Cranes::ChartFile
-          .errors(data)
-          .map { |one| one.merge("pointer" => "/charts/#{index}#{one["pointer"]}") }
-      end
-    ids = all.map { |data| data["id"] if data.is_a?(Hash) }
-    faults +=
-      ids
-        .each_index
-        .select { |index| ids.first(index).include?(ids[index]) }
-        .map do |index|
-          fault(
-            "/charts/#{index}/id",
-            "another of these charts is called #{ids[index].inspect} too",
-            "an id of its own"
-          )
-        end
-    raise Invalid, faults if faults.any?
+    transaction do
+      faults = entries.each_with_index.flat_map { |entry, index| entry.faults(index, why) } + Entry.twice(entries)
+      raise Invalid, faults if faults.any?
 
-    transaction { all.map { |data| add(data, by.strip.first(200), on) } }
+      entries.map { |entry| entry.keep(by.strip.first(200), on, why.strip.first(400)) }
+    end
   end
-
-  def self.add(data, by, on)
-    newest = where(identifier: data["id"]).order(:version).last
-    return newest if newest&.says?(data)
-
-    version = (newest&.version || 0) + 1
-    record = {
-      "version" => version,
-      "entered_by" => by,
-      "entered_on" => on.iso8601,
-      "checked_by" => nil,
-      "checked_on" => nil,
-      "source" => data.dig("record", "source").to_s
-    }
-    create!(identifier: data["id"], version: version, data: data.merge("record" => record))
-  end
-  private_class_method :add
 
   def self.fault(pointer, message, expected) = { "pointer" => pointer, "message" => message, "expected" => expected }
 
@@ -70,6 +37,7 @@ class Chart < ApplicationRecord
     refuse("who has read it against the paper is not given", "a name") if by.strip.empty?
     refuse("#{by.strip} entered this chart", "another person, who did not enter it") if record.same?(by)
     refuse("who entered it is not on record", "a chart that someone entered here") if record.entered_by.empty?
+    refuse("it is #{withdrawn}", "a version that counts") if withdrawn
     refuse("it was checked by #{record.checked_by} already", "a version that is not yet checked") unless record.doubt
 
     update!(
@@ -78,11 +46,30 @@ class Chart < ApplicationRecord
     )
   end
 
+  # It counts no more: plans that carry it are told. Raises PlanFile::Invalid without a name or a reason.
+  def withdraw(by:, why:, on:)
+    refuse("who withdraws it is not given", "a name", "/withdrawn_by") if by.strip.empty?
+    refuse("why it is withdrawn is not given", "a reason", "/why") if why.strip.empty?
+    refuse("it was withdrawn by #{withdrawn_by} already", "a version that counts", "/withdrawn_by") if withdrawn_by
+
+    update!(withdrawn_by: by.strip.first(200), withdrawn_on: on, withdrawn_why: why.strip.first(400))
+  end
+
+  # In words, or nil.
+  def withdrawn = withdrawn_by && "withdrawn by #{withdrawn_by} on #{withdrawn_on}: #{withdrawn_why}"
+
   def record = DustLadder::Cranes::Record.new(data["record"])
   def snapshot = DustLadder::PlanFile::Digest.snapshot(data)
 
   # Are these the very figures of it, whoever entered them?
-  def says?(other) = data.except("record") == JSON.parse(JSON.generate(other.except("record")))
+  def says?(other) = data.except("record", "id") == JSON.parse(JSON.generate(other.except("record", "id")))
+
+  # { id of the newest version of each chart => its identity }
+  def self.identities
+    newest.reorder(:id).pluck(:id, Arel.sql("json_extract(data, '$.identity')")).to_h.transform_values { |text|
+      JSON.parse(text)
+    }
+  end
 
   # A line of the library.
   def line
@@ -94,7 +81,9 @@ class Chart < ApplicationRecord
       family: data["family"] || "mobile",
       identity: data["identity"],
       record: data["record"],
-      doubt: record.doubt,
+      doubt: withdrawn || record.doubt,
+      withdrawn: withdrawn,
+      lacking: lacking,
       most: most
     }
   end
@@ -105,18 +94,30 @@ class Chart < ApplicationRecord
       **line,
       **snapshot,
       diagram: DustLadder::Cranes::RangeDiagram.new(data).as_json,
-      warnings: DustLadder::Cranes::ChartWarnings.of(data),
+      warnings: DustLadder::Cranes::ChartWarnings.of(data).map(&:as_json),
+      differences: differences,
+      rests: BoardLine.resting_on(identifier),
       versions:
-        Chart
-          .where(identifier: identifier)
-          .order(:version)
-          .map { |one| { id: one.id, version: one.version, record: one.data["record"], doubt: one.record.doubt } }
+        versions.map do |one|
+          { id: one.id, version: one.version, record: one.data["record"], doubt: one.withdrawn || one.record.doubt }
+        end
     }
   end
 
+  # What its family's charts must say of the machine and this one does not.
+  def lacking = DustLadder::Cranes::Identity.of(data).lacking
+
   private
 
-  def refuse(message, expected) = raise(Invalid, [ Chart.fault("/checked_by", message, expected) ])
+  def versions = Chart.where(identifier: identifier).order(:version)
+
+  # From the version before, cell by cell.
+  def differences
+    before = versions.where(version: ...version).last
+    before ? DustLadder::Cranes::ChartDifferences.between(before.data, data) : []
+  end
+
+  def refuse(message, expected, pointer = "/checked_by") = raise(Invalid, [ Chart.fault(pointer, message, expected) ])
 
   # The largest figure in it, for the library.
   def most

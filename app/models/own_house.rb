@@ -20,14 +20,17 @@ class OwnHouse
 
     private
 
+    def house(charts, pieces)
+      DustLadder::House.new(
+        charts: charts.map(&:data),
+        pieces: pieces.to_h { |one| [ one.number, one.data ] },
+        withdrawn: charts.select(&:withdrawn).to_h { |one| [ [ one.identifier, one.version ], one.withdrawn ] }
+      )
+    end
+
     def made(charts, pieces)
       {
-        house: DustLadder::House.new(
-          charts: charts.map(&:data),
-          pieces: pieces.to_h { |one|
-            [ one.number, one.data ]
-          }
-        ),
+        house: house(charts, pieces),
         standing: pieces.to_h { |one| [ one.number, { "state" => one.fields["state"], "due" => one.read.due } ] }
       }
     end

@@ -77,6 +77,41 @@ RSpec.describe DustLadder::House do
     expect(rung("load", [ own ], of: foreign).cautions.map(&:id)).to include("rules_from_outside")
   end
 
+  it "says of a rule set that shipped once that a newer one is here" do
+    past = JSON.parse(File.read(File.expand_path("fixtures/of_their_day/format_2/isolator.json", __dir__)))
+    past = past["snapshots"]["rule_sets"]["strict"]["data"]
+    sets = { "strict" => DustLadder::PlanFile::Digest.snapshot(past) }
+    old = document.merge("snapshots" => document["snapshots"].merge("rule_sets" => sets))
+    found = rung("load", [ own ], of: DustLadder::PlanFile.accept(old))
+    expect(
+      [ found.verdict,
+        found.note["metric"] ]
+    ).to match([ "not_known", /Strict of version 3 is newer than version 2/ ])
+    expect(DustLadder.check(DustLadder::PlanFile.accept(old)).rung("load").verdict).to eq("holds")
+  end
+
+  it "knows a digest for each version of each shipped rule set but the newest" do
+    past = YAML.safe_load_file(File.join(DustLadder::RuleSet::FOLDER, "past.yml"))
+    DustLadder::RuleSet::SHIPPED.each do |name|
+      now = DustLadder::RuleSet.shipped(name)
+      expect(past.fetch(name)).to include(now.version - 1)
+      expect(past.fetch(name).keys.max).to be < now.version
+    end
+  end
+
+  it "says of a withdrawn version who withdrew it and why, and lets the version before stand again" do
+    newer = copy(own, version: 2)
+    gone = { [ own["id"], 2 ] => "withdrawn by I. Brandt on 2026-11-29: a cell was wrong" }
+    house = described_class.new(charts: [ own, newer ], withdrawn: gone)
+    expect(DustLadder.check(document, house: house).rung("chart").verdict).to eq("holds")
+    house = described_class.new(charts: [ own ], withdrawn: gone.transform_keys { |id, _| [ id, 1 ] })
+    found = DustLadder.check(document, house: house).rung("chart")
+    expect(
+      [ found.verdict,
+        found.note["metric"] ]
+    ).to match([ "not_known", /withdrawn by I. Brandt on .*: a cell was wrong/ ])
+  end
+
   describe "gear" do
     let(:slings) { document["snapshots"]["slings"].values.map { |one| copy_of(one["data"]) } }
     def copy_of(data) = JSON.parse(JSON.generate(data))

@@ -26,7 +26,10 @@ RSpec.describe "The API of the crane room" do
 
   it "takes a chart as unchecked, whoever its file says checked it, as a new version where its figures differ" do
     changed = demo_chart("acacia-full").tap { |data| data["tables"]["main"][0][0] = 24_000 }
-    send_json(:post, "/api/charts", charts: [ demo_chart("teasel"), changed ], entered_by: " M. Okafor ")
+    entered = { charts: [ demo_chart("teasel"), changed ], entered_by: " M. Okafor " }
+    send_json(:post, "/api/charts", entered)
+    expect(json["errors"].map { |one| one["pointer"] }).to eq(%w[/why])
+    send_json(:post, "/api/charts", **entered, why: "one cell mended")
     expect(response).to have_http_status(:created)
     expect(json.map { |line| line["version"] }).to eq([ 1, 2 ])
     expect(json.last["record"]).to include(
@@ -40,7 +43,7 @@ RSpec.describe "The API of the crane room" do
 
   it "lets only a second person say that it was read against the paper" do
     chart = Chart.find_by(identifier: "juniper-jib")
-    [ "i.  brandt", " " ].each do |name|
+    [ "i.  brandt", "I Brandt", "Brandt, I.", " " ].each do |name|
       send_json(:patch, "/api/charts/#{chart.id}", checked_by: name)
       expect([ response.status, json["errors"].first["pointer"] ]).to eq([ 422, "/checked_by" ])
     end
@@ -76,6 +79,90 @@ RSpec.describe "The API of the crane room" do
     )
   end
 
+  describe "which chart is which" do
+    def enter(*charts, **rest) = send_json(:post, "/api/charts", charts: charts, entered_by: "M. Okafor", **rest)
+    let(:acacia) { demo_chart("acacia-full") }
+    let(:other) { acacia.merge("identity" => acacia["identity"].merge("serial" => "AC-2000")) }
+
+    it "is decided by the machine, never by the title" do
+      enter(other.merge("id" => "another"))
+      expect([ response.status, json.first.values_at("identifier", "version") ]).to eq([ 201, [ "another", 1 ] ])
+
+      mended = JSON.parse(JSON.generate(acacia)).merge("id" => "typed-anew", "title" => "Quite another title")
+      mended["identity"]["counterweight"] = "3 000 kg"
+      mended["tables"]["main"][0][0] -= 100
+      enter(mended, why: "one cell mended")
+      expect([ response.status, json.first.values_at("identifier", "version") ]).to eq([ 201, [ "acacia-full", 2 ] ])
+    end
+
+    it "refuses the chart of another machine under a name that is taken, and one machine twice" do
+      enter(other)
+      expect(response).to have_http_status(:unprocessable_content)
+      expect(json["errors"].first["message"]).to match(/another machine: serial differs/)
+      enter(other.merge("id" => "a"), other.merge("id" => "b"))
+      expect(json["errors"].first).to include("pointer" => "/charts/1/identity")
+      post "/api/chart_readings",
+        params: {
+          files: [ upload(DustLadder::Cranes::ChartFile.write([ other ]), "other.json") ]
+        }
+      expect(lines.first["refused"].first["message"]).to match(/serial differs/)
+    end
+
+    it "wants an answer to each figure that does not go with those beside it, and keeps it" do
+      slip = JSON.parse(JSON.generate(other)).merge("id" => "slip")
+      slip["tables"]["main"][1][0] *= 10
+      enter(slip)
+      expect(response).to have_http_status(:unprocessable_content)
+      doubts = json["errors"].map { |one| one["message"] }
+      expect(json["errors"].map { |one| one["pointer"] }.uniq).to eq([ "/answers/0" ])
+      expect(doubts).to include(/more than twice/)
+      [ [ {} ], [ doubts.to_h { |one| [ one, "  " ] } ], "x", [ "x" ], [ { "other" => "it stands" } ] ].each do |odd|
+        enter(slip, answers: odd)
+        expect(response).to have_http_status(:unprocessable_content)
+      end
+      enter(slip, answers: [ doubts.to_h { |one| [ one, "so it stands on the page" ] } ])
+      expect(response).to have_http_status(:created)
+      expect(json.first["record"]["answers"]).to eq(
+        doubts.map { |one| { "what" => one, "word" => "so it stands on the page" } }
+      )
+    end
+  end
+
+  describe "versions" do
+    let(:chart) { Chart.find_by!(identifier: "acacia-full") }
+
+    it "differ cell by cell, with who and why, and name the plans that rest on them" do
+      plan = demo_plan("feed-horn")
+      plan.board_line.work_out
+      changed = demo_chart("acacia-full").tap { |data| data["tables"]["main"][0][0] -= 1000 }
+      send_json(:post, "/api/charts", charts: [ changed ], entered_by: "M. Okafor", why: "a slip")
+      get "/api/charts/#{json.first["id"]}"
+      expect(json["differences"].size).to eq(1)
+      expect(json["differences"].first).to include("block" => "main", "from" => /kg/, "to" => /kg/)
+      expect(json["record"]).to include("why" => "a slip", "entered_by" => "M. Okafor")
+      expect(json["rests"].map { |one| one["id"] }).to eq([ plan.id ])
+    end
+
+    it "are withdrawn by name and with a reason, once, and turn the plans that carry them" do
+      plan = demo_plan("feed-horn")
+      expect(plan.ladder.rung("chart").verdict).to eq("holds")
+      [ { why: "x" }, { withdrawn_by: "I. Brandt" }, { why: " ", withdrawn_by: "I. Brandt" } ].each do |odd|
+        send_json(:post, "/api/charts/#{chart.id}/withdrawal", odd)
+        expect(response).to have_http_status(:unprocessable_content)
+      end
+      plan.board_line.work_out
+      send_json(:post, "/api/charts/#{chart.id}/withdrawal", withdrawn_by: "I. Brandt", why: "the page was replaced")
+      expect([ response.status, json["withdrawn"] ]).to match([ 201, /I. Brandt on .*: the page was replaced/ ])
+      expect(plan.reload.board_line).not_to be_fresh
+      found = plan.ladder.rung("chart")
+      expect([ found.verdict, found.note["metric"] ]).to match([ "not_known", /the page was replaced/ ])
+      send_json(:post, "/api/charts/#{chart.id}/withdrawal", withdrawn_by: "I. Brandt", why: "again")
+      expect(response).to have_http_status(:unprocessable_content)
+      send_json(:patch, "/api/charts/#{chart.id}", checked_by: "S. Oyelaran")
+      expect(response).to have_http_status(:unprocessable_content)
+    end
+  end
+
   it "reads files chart by chart with progress, JSON and CSV, and keeps nothing" do
     page = "chart,Page\nmachine model,X\ncapacity in,kg\nsector,all,0,360\nradius (m),10\n3,5000\n4,4O00\n"
     expect {
@@ -93,7 +180,7 @@ RSpec.describe "The API of the crane room" do
     expect(lines.map { |line| [ line["file"], line["share"].round(2), line["reading"]["data"].nil? ] }).to eq(
       [ [ "two.json", 0.25, false ], [ "two.json", 0.5, false ], [ "page.csv", 1.0, true ] ]
     )
-    expect(lines.first["known"]).to eq("version" => 1, "same" => true)
+    expect(lines.first["known"]).to include("version" => 1, "same" => true)
     expect(lines.last["reading"]["faults"].first["pointer"]).to eq("line 7, column 2")
     post "/api/chart_readings", params: { files: [ "text" ] }
     expect(response).to have_http_status(:bad_request)
@@ -102,7 +189,9 @@ RSpec.describe "The API of the crane room" do
   it "takes 200 charts at once" do
     charts =
       Array.new(200) do |index|
-        demo_chart("juniper-full").merge("id" => "many-#{index}", "title" => "Chart #{index}")
+        chart = demo_chart("juniper-full")
+        machine = chart["identity"].merge("serial" => "JU-#{1000 + index}")
+        chart.merge("id" => "many-#{index}", "title" => "Chart #{index}", "identity" => machine)
       end
     post "/api/chart_readings", params: { files: [ upload(DustLadder::Cranes::ChartFile.write(charts), "all.json") ] }
     expect(lines.map { |line| line["share"] }).to eq((1..200).map { |read| read / 200.0 })

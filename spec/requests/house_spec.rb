@@ -15,7 +15,7 @@ RSpec.describe "What the house keeps" do
 
     own = plan.document["snapshots"]["charts"].values.first["data"]
     changed = own.merge("hook_block" => own["hook_block"].merge("mass_kg" => own["hook_block"]["mass_kg"] + 10))
-    send_json(:post, "/api/charts", charts: [ changed ], entered_by: "M. Okafor")
+    send_json(:post, "/api/charts", charts: [ changed ], entered_by: "M. Okafor", why: "weighed")
     expect(response).to have_http_status(:created)
     rung = chart_rung(plan.id)
     expect([ rung["verdict"], rung["note"]["metric"] ]).to match([ "not_known", /newer than version/ ])

@@ -16,27 +16,32 @@ module Api
         "Last-Modified" => Time.current.httpdate
       )
       texts = files.map { |file| [ file.original_filename.to_s, file.read ] }
-      known = Chart.newest.index_by(&:identifier)
+      identities = Chart.identities
       self.response_body =
         Enumerator.new do |lines|
           texts.each_with_index do |(name, text), index|
-            tell(lines, name, text, known, index / texts.size.to_f, texts.size)
+            tell(lines, name, text, identities, index / texts.size.to_f, texts.size)
           end
         end
     end
 
     private
 
-    def tell(lines, name, text, known, before, files)
+    def tell(lines, name, text, identities, before, files)
       read = 0
       DustLadder::Cranes::ChartFile.read(text, name) do |reading, count|
         read += 1
-        newest = reading.data && known[reading.data["id"]]
+        entry = reading.data && Chart::Entry.new(reading.data, {}, identities)
         said = {
           file: name,
           share: before + read / count.to_f / files,
           reading: reading.as_json,
-          known: newest && { version: newest.version, same: newest.says?(reading.data) }
+          known: entry&.before && {
+            version: entry.before.version,
+            title: entry.before.data["title"],
+            same: entry.same?
+          },
+          refused: entry ? entry.of_another_machine("") : []
         }
         lines << "#{JSON.generate(said)}\n"
       end

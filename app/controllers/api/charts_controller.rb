@@ -13,8 +13,12 @@ module Api
 
     def create
       charts = body["charts"].is_a?(Array) ? body["charts"] : raise(ActionController::ParameterMissing, :charts)
-      render json: JSON.generate(Chart.enter(charts, by: body["entered_by"].to_s, on: Date.current).map(&:line)),
-        status: :created
+      answers = body["answers"].is_a?(Array) ? body["answers"] : []
+      identities = Chart.identities
+      entries =
+        charts.zip(answers).map { |data, words| Chart::Entry.new(data, words.is_a?(Hash) ? words : {}, identities) }
+      entered = Chart.enter(entries, by: body["entered_by"].to_s, on: Date.current, why: body["why"].to_s)
+      render json: JSON.generate(entered.map(&:line)), status: :created
     end
 
     # Says that somebody read it against the paper.

@@ -56,6 +56,7 @@ export interface Answers {
   "take_off_readings#create"?: CsvPart;
   "takers#index"?: Takers;
   "ways_out#create"?: WaysOutAnswer;
+  "withdrawals#create"?: WholeChart;
 }
 export interface BoardPage {
   asked: number;
@@ -106,9 +107,14 @@ export interface ChartPart {
   known: {
     same: boolean;
     version: number;
+    title: string;
   } | null;
   reading: ChartReading;
   share: number;
+  /**
+   * why it may not take the place of the chart of its name
+   */
+  refused: Fault[];
 }
 export interface ChartReading {
   data: Chart | null;
@@ -129,12 +135,23 @@ export interface ChartReading {
     }[];
   }[];
   title: string;
-  warnings: string[];
+  warnings: ChartWarning[];
 }
 export interface Fault {
   expected: string;
   message: string;
   pointer: string;
+}
+export interface ChartWarning {
+  text: string;
+  /**
+   * whoever enters the chart has to answer it
+   */
+  answer: boolean;
+  /**
+   * table, row, column
+   */
+  cell: number[] | null;
 }
 export interface ChartLine {
   doubt: string | null;
@@ -148,6 +165,11 @@ export interface ChartLine {
   record: ChartRecord | null;
   title: string;
   version: number;
+  withdrawn: string | null;
+  /**
+   * what its family's charts must say of the machine and it does not
+   */
+  lacking: string[];
 }
 export interface ChartRecord {
   checked_by: string | null;
@@ -156,6 +178,11 @@ export interface ChartRecord {
   entered_on: string | null;
   source: string;
   version: number;
+  answers?: {
+    what: string;
+    word: string;
+  }[];
+  why?: string;
 }
 export interface WholeChart {
   data: Chart;
@@ -178,7 +205,25 @@ export interface WholeChart {
     record: ChartRecord | null;
     version: number;
   }[];
-  warnings: string[];
+  warnings: ChartWarning[];
+  withdrawn: string | null;
+  /**
+   * what its family's charts must say of the machine and it does not
+   */
+  lacking: string[];
+  /**
+   * from the version before
+   */
+  differences: ChartDifference[];
+  /**
+   * plans that rest on it
+   */
+  rests: {
+    id: number;
+    title: string;
+    lift_at: string | null;
+    verdict: string | null;
+  }[];
 }
 export interface Diagram {
   bands: number[];
@@ -211,6 +256,12 @@ export interface DiagramTable {
     outline: [number, number][];
   }[];
   name: string;
+}
+export interface ChartDifference {
+  block: string;
+  where: string;
+  from: string | null;
+  to: string | null;
 }
 export interface ComparisonRow {
   boom: Figure | null;

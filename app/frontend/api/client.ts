@@ -152,8 +152,11 @@ export const api = {
   storeAddress: '/api/store_file',
   charts: () => ask<ChartLine[]>('/charts'),
   chart: (id: number) => ask<WholeChart>(`/charts/${id}`),
-  enterCharts: (charts: Chart[], entered_by: string) =>
-    send<ChartLine[]>('POST', '/charts', { charts, entered_by }),
+  // answers: chart by chart, what was said of its warnings; why: they take the place of others.
+  enterCharts: (charts: Chart[], answers: Record<string, string>[], entered_by: string, why: string) =>
+    send<ChartLine[]>('POST', '/charts', { charts, answers, entered_by, why }),
+  withdrawChart: (id: number, withdrawn_by: string, why: string) =>
+    send<WholeChart>('POST', `/charts/${id}/withdrawal`, { withdrawn_by, why }),
   checkChart: (id: number, checked_by: string) => send<WholeChart>('PATCH', `/charts/${id}`, { checked_by }),
   chartAddress: (id: number) => `/api/charts/${id}/file`,
   reach: (id: number, weight: string, radius: string) =>

@@ -560,6 +560,18 @@ export interface Crane {
     [k: string]: string | undefined;
   };
   /**
+   * who saw on the machine what stands in as_rigged, and when; it counts while the value is still that one
+   */
+  seen?: {
+    [k: string]:
+      | {
+          value: string;
+          by: string;
+          at: string;
+        }
+      | undefined;
+  };
+  /**
    * a length as written, with its unit
    */
   boom_length: string | null;
@@ -913,6 +925,18 @@ export interface RuleSet {
       value: number;
       reason: string;
     };
+    chart_identity?: {
+      /**
+       * by family, the names of the fields that its charts need; of "a or b" either
+       */
+      value: {
+        /**
+         * @maxItems 40
+         */
+        [k: string]: string[] | undefined;
+      };
+      reason: string;
+    };
     choke_angle_bands?: {
       /**
        * @minItems 1
@@ -1239,6 +1263,18 @@ export interface RuleSet {
         }
       | {
           /**
+           * by family, the names of the fields that its charts need; of "a or b" either
+           */
+          value: {
+            /**
+             * @maxItems 40
+             */
+            [k: string]: string[] | undefined;
+          };
+          reason: string;
+        }
+      | {
+          /**
            * @minItems 1
            * @maxItems 40
            */
@@ -1467,6 +1503,19 @@ export interface Chart {
      * binder, page, maker's number of the sheet
      */
     source: string;
+    /**
+     * what whoever entered it said of figures that do not go with those beside them
+     *
+     * @maxItems 100
+     */
+    answers?: {
+      what: string;
+      word: string;
+    }[];
+    /**
+     * why it took the place of the version before
+     */
+    why?: string;
   };
   identity: {
     [k: string]: string | undefined;

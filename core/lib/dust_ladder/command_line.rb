@@ -99,7 +99,7 @@ module DustLadder
           @out.puts "  #{[ fault["pointer"], fault["message"] ].reject(&:empty?).join(" ")}; expected " \
             "#{fault["expected"]}"
         end
-        reading.warnings.each { |words| @out.puts "  look again: #{words}" }
+        reading.warnings.each { |warning| @out.puts "  look again: #{warning.text}" }
       end
       whole ? 0 : 1
     end

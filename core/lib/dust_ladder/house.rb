@@ -11,9 +11,10 @@ module DustLadder
     STANDING = %w[state due examined].freeze
 
     # charts: data of every version of the charts that the house keeps. pieces: data of its gear by number; nil where
-    # there is no store to hold a plan against.
-    def initialize(charts:, pieces: nil)
+    # there is no store to hold a plan against. withdrawn: { [id, version] => words } of charts that count no more.
+    def initialize(charts:, pieces: nil, withdrawn: {})
       @pieces = pieces
+      @withdrawn = withdrawn
       @versions = charts.group_by { |data| data["id"] }.transform_values { |all|
         all.to_h { |one|
           [ version(one), one ]
@@ -30,7 +31,10 @@ module DustLadder
       data = snapshot["data"]
       kept = versions[data["id"]] || {}
       own = kept[version(data)] or return Doubt.new("this chart #{OUTSIDE}", false)
-      newest = kept[kept.keys.max]
+      gone = @withdrawn[[ data["id"], version(data) ]]
+      return better("version #{version(data)} of this chart is #{gone}") if gone
+
+      newest = kept[kept.keys.reject { |number| @withdrawn.key?([ data["id"], number ]) }.max]
       return if own.equal?(newest) && snapshot["digest"] == digest_of(own)
 
       many = differences(figures(own), figures(data))
@@ -55,6 +59,9 @@ module DustLadder
     def rules(snapshot)
       data = snapshot["data"]
       own = RuleSet::SHIPPED.include?(data["id"]) && RuleSet.shipped(data["id"])
+      if own && RuleSet.shipped_once?(data["id"], data["version"], snapshot["digest"])
+        return better("#{own.title} of version #{own.version} is newer than version #{data["version"]} in this plan")
+      end
       unless own && own.version == data["version"]
         return Doubt.new("this rule set, #{data["title"]}, version #{data["version"]}, #{OUTSIDE}", false)
       end

@@ -27,6 +27,12 @@ module DustLadder
     end
     private_class_method :merged
 
+    # Did a set of this name, version and digest ship once?
+    def self.shipped_once?(id, version, digest)
+      @past ||= YAML.safe_load_file(File.expand_path("past.yml", FOLDER))
+      @past.dig(id, version).to_a.include?(digest)
+    end
+
     def initialize(data)
       @data = data
       @values = data.fetch("values")
@@ -43,6 +49,9 @@ module DustLadder
 
     # Ids of the rungs that a plan of a narrower scope may leave out.
     def left_out(scope) = @values.dig("scopes", "value", scope) || []
+
+    # Names of the identity fields that a chart of a family needs; none in a set of before there was such a rule.
+    def chart_identity(family) = @values.dig("chart_identity", "value", family) || []
 
     # The attention line of a kind of check; where an older set has none for it, the lowest that it has.
     def attention(kind) = self[:attention][kind.to_s] || self[:attention].values.min

@@ -1,6 +1,21 @@
 # A small plan that holds, to be changed by a spec at the places that it speaks of.
 module PlanHelp
-  IDENTITY = { "model" => "Test crane", "counterweight" => "9 t" }.freeze
+  # Whatever any family asks for.
+  IDENTITY = {
+    "model" => "Test crane",
+    "counterweight" => "9 t",
+    "serial" => "T-1",
+    "boom" => "main",
+    "jib" => "none",
+    "outriggers" => "full",
+    "rope" => "19 mm",
+    "duty" => "hook",
+    "mast" => "40 m",
+    "falls" => "2",
+    "unit" => "U-1",
+    "number" => "7",
+    "rating" => "5 t"
+  }.freeze
 
   # What keeps a leg in a basket or choke where it is, and what of its sling goes round the load.
   def held(means: "lug", by: "A. Rigger", round: "1 m")

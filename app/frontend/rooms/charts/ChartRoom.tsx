@@ -11,6 +11,7 @@ import '../../ui/charts.css'
 import { ChartMain } from './ChartMain'
 import { CanI } from './CanI'
 import { People } from './People'
+import { Versions } from './Versions'
 
 // One chart: as its table, from the side, what it answers either way round, and who stands for its figures.
 export function ChartRoom({ id }: { id: number }) {
@@ -128,6 +129,7 @@ function Whole({ chart }: { chart: WholeChart }) {
             />
           )}
           <People chart={chart} />
+          <Versions chart={chart} />
           <Heading>What the machine must be</Heading>
           <dl className="identity">
             {Object.entries(chart.identity).map(([name, value]) => (
@@ -141,9 +143,10 @@ function Whole({ chart }: { chart: WholeChart }) {
             <>
               <Heading>To look at again</Heading>
               <ul className="looks">
-                {chart.warnings.map((words) => (
-                  <li key={words}>{words}</li>
-                ))}
+                {chart.warnings.map(({ text }) => {
+                  const word = chart.record?.answers?.find(({ what }) => what === text)?.word
+                  return <li key={text}>{word ? `${text}. It stands: ${word}` : text}</li>
+                })}
               </ul>
             </>
           )}

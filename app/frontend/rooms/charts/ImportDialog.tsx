@@ -6,17 +6,15 @@ import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import LinearProgress from '@mui/material/LinearProgress'
 import TextField from '@mui/material/TextField'
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import { api, Refused, type ChartPart } from '../../api/client'
 import { usePreferences } from '../../ui/preferences'
-import { MARK } from './words'
-
-const TABLES_SHOWN = 12
-const FAULTS_SHOWN = 30
+import { useChartFiles } from './useChartFiles'
+import { ChartPreview, type Answers } from './ChartPreview'
 
 // What becomes of a chart that is taken.
-const fateOf = ({ reading, known }: ChartPart) =>
-  !reading.data
+const fateOf = ({ reading, known, refused }: ChartPart) =>
+  !reading.data || refused.length > 0
     ? ', to be mended'
     : !known
       ? ''
@@ -35,52 +33,31 @@ export function ImportDialog({
   onClose: () => void
   onDone: () => void
 }) {
-  const { preferences, prefer } = usePreferences()
-  const [parts, setParts] = useState<ChartPart[]>([])
-  const [done, setDone] = useState(false)
-  const [error, setError] = useState<string | null>(null)
+  const { preferences } = usePreferences()
+  const { parts, done, error, setError } = useChartFiles(files)
   const [saving, setSaving] = useState(false)
   const [looked, setLooked] = useState(0)
-  useEffect(() => {
-    const stop = new AbortController()
-    let heard: ChartPart[] = []
-    let waiting = false
-    const show = () => {
-      waiting = false
-      if (!stop.signal.aborted) setParts(heard)
-    }
-    api
-      .readCharts(
-        files,
-        (part) => {
-          heard = [...heard, part]
-          if (!waiting) requestAnimationFrame(show)
-          waiting = true
-        },
-        stop.signal,
-      )
-      .then(
-        () => {
-          setParts(heard)
-          setDone(true)
-        },
-        (fault: unknown) =>
-          !stop.signal.aborted &&
-          setError(fault instanceof Error ? fault.message : 'the files could not be read'),
-      )
-    return () => stop.abort()
-  }, [files])
-  const sound = parts.filter((part) => part.reading.data)
+  const [answers, setAnswers] = useState<Record<number, Answers>>({})
+  const [why, setWhy] = useState('')
+  const sound = parts.filter((part) => part.reading.data && part.refused.length === 0)
   const faulty = parts.length - sound.length
   const fresh = sound.filter((part) => !part.known?.same)
-  const one = parts[Math.min(looked, parts.length - 1)]
+  const at = Math.min(looked, parts.length - 1)
+  const one = parts[at]
+  const answersOf = (part: ChartPart) => answers[parts.indexOf(part)] ?? {}
+  const open = fresh.flatMap((part) =>
+    part.reading.warnings.filter(({ text, answer }) => answer && !answersOf(part)[text]?.trim()),
+  ).length
+  const replacing = fresh.some((part) => part.known)
   const take = async () => {
     setSaving(true)
     setError(null)
     try {
       await api.enterCharts(
         fresh.map((part) => part.reading.data!),
+        fresh.map(answersOf),
         preferences.name,
+        why,
       )
       onDone()
     } catch (fault) {
@@ -135,107 +112,75 @@ export function ImportDialog({
             ))}
           </Box>
         )}
-        {one && <Preview part={one} />}
+        {one && (
+          <ChartPreview
+            part={one}
+            answers={answers[at] ?? {}}
+            answer={(what, word) => setAnswers((now) => ({ ...now, [at]: { ...now[at], [what]: word } }))}
+          />
+        )}
       </DialogContent>
       <DialogActions sx={{ alignItems: 'flex-end', gap: 1, flexWrap: 'wrap' }}>
-        <TextField
-          variant="filled"
-          label="Entered by"
-          value={preferences.name}
-          onChange={(event) => prefer({ name: event.target.value })}
-          slotProps={{ htmlInput: { maxLength: 120 } }}
-          helperText="another person checks it against the paper"
-          sx={{ mr: 'auto', ml: 2 }}
-        />
+        <Names replacing={replacing} why={why} setWhy={setWhy} />
         <Button onClick={onClose}>Leave</Button>
         <Button
           variant="contained"
-          disabled={!done || fresh.length === 0 || preferences.name.trim() === '' || saving}
+          disabled={
+            !done ||
+            fresh.length === 0 ||
+            open > 0 ||
+            (replacing && why.trim() === '') ||
+            preferences.name.trim() === '' ||
+            saving
+          }
           onClick={() => void take()}
         >
-          {fresh.length === 0
-            ? 'Nothing to take'
-            : fresh.length === 1
-              ? 'Take the chart'
-              : `Take ${fresh.length} charts`}
+          {open > 0
+            ? `${open} to answer first`
+            : fresh.length === 0
+              ? 'Nothing to take'
+              : fresh.length === 1
+                ? 'Take the chart'
+                : `Take ${fresh.length} charts`}
         </Button>
       </DialogActions>
     </Dialog>
   )
 }
 
-function Preview({ part: { reading, known } }: { part: ChartPart }) {
-  const units = (cell: { kg: number | null; text: string; mark: string | null }) =>
-    cell.kg === null
-      ? ''
-      : `${Math.floor(cell.kg).toLocaleString('en-US').replaceAll(',', '\u202f')}` +
-        `${cell.mark ? ` ${MARK[cell.mark]?.[0]}` : ''}`
+// Who enters the charts, and why some of them take others' places.
+function Names({
+  replacing,
+  why,
+  setWhy,
+}: {
+  replacing: boolean
+  why: string
+  setWhy: (why: string) => void
+}) {
+  const { preferences, prefer } = usePreferences()
   return (
     <>
-      <Box sx={{ fontWeight: 600, typography: 'field' }}>
-        {reading.title}
-        {known && !known.same && (
-          <Box
-            component="span"
-            sx={{ fontWeight: 500 }}
-          >{`: other figures than version ${known.version}; becomes version ${known.version + 1}`}</Box>
-        )}
-      </Box>
-      {reading.faults.length > 0 && (
-        <ul className="faults" aria-label="To be mended">
-          {reading.faults.slice(0, FAULTS_SHOWN).map((fault, index) => (
-            <li key={index}>
-              <strong>{fault.pointer || 'the file'}</strong>: {fault.message}; expected {fault.expected}
-            </li>
-          ))}
-        </ul>
+      <TextField
+        variant="filled"
+        label="Entered by"
+        value={preferences.name}
+        onChange={(event) => prefer({ name: event.target.value })}
+        slotProps={{ htmlInput: { maxLength: 120 } }}
+        helperText="another person checks it against the paper"
+        sx={{ ml: 2, mr: replacing ? 0 : 'auto' }}
+      />
+      {replacing && (
+        <TextField
+          variant="filled"
+          label="Why it takes another's place"
+          value={why}
+          onChange={(event) => setWhy(event.target.value)}
+          slotProps={{ htmlInput: { maxLength: 400 } }}
+          helperText="such as: one cell mended after the page"
+          sx={{ mr: 'auto', minWidth: 280 }}
+        />
       )}
-      {reading.warnings.length > 0 && (
-        <ul className="looks" aria-label="To look at again">
-          {reading.warnings.slice(0, FAULTS_SHOWN).map((words) => (
-            <li key={words}>{words}</li>
-          ))}
-        </ul>
-      )}
-      {reading.tables.slice(0, TABLES_SHOWN).map((table) => (
-        <Box
-          key={table.name}
-          sx={{ overflowX: 'auto', mb: 1 }}
-          tabIndex={0}
-          role="region"
-          aria-label={`As read: ${table.name}`}
-        >
-          <table className="grid capacities">
-            <caption>{table.name}, as read, in kg</caption>
-            <thead>
-              <tr>
-                <th scope="col">{table.corner || 'row'}</th>
-                {table.columns.map((column, index) => (
-                  <th key={index} scope="col">
-                    {column}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {table.rows.map((row, index) => (
-                <tr key={index}>
-                  <th scope="row">{row.row}</th>
-                  {row.cells.map((cell, column) => (
-                    <td
-                      key={column}
-                      className={cell.problem ? 'bad' : cell.kg === null ? 'none' : undefined}
-                      title={cell.problem ?? undefined}
-                    >
-                      {cell.problem ? cell.text : units(cell)}
-                    </td>
-                  ))}
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </Box>
-      ))}
     </>
   )
 }

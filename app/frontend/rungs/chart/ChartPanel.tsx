@@ -1,20 +1,22 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
+import TextField from '@mui/material/TextField'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { api } from '../../api/client'
-import { escaped } from '../../plan/pointers'
 import { ChoiceField } from '../../ui/ChoiceField'
 import { Heading } from '../../ui/Row'
-import { WordsField } from '../shared/fields'
 import type { PanelProps } from '../shared/panel'
 import { fieldId } from '../shared/places'
 import '../../ui/charts.css'
+import { usePreferences } from '../../ui/preferences'
+import { Tick } from './Tick'
 import { craneOf } from '../../plan/crane'
 
 // Which chart, and each of its identity fields ticked against the machine as it stands.
-export function ChartPanel({ editor, open }: PanelProps) {
+export function ChartPanel({ editor, open, rung }: PanelProps) {
+  const { preferences, prefer } = usePreferences()
   const { snapshots } = editor.document
   const crane = craneOf(editor.document)
   const charts = useQuery({ queryKey: ['charts'], queryFn: api.charts })
@@ -50,10 +52,9 @@ export function ChartPanel({ editor, open }: PanelProps) {
     ...(own && !line ? [[own.id, `${own.title}, kept in the plan`] as [string, string]] : []),
     ...(charts.data ?? []).map((chart): [string, string] => [
       chart.identifier,
-      `${chart.title}${chart.doubt ? ', not checked' : ''}`,
+      `${chart.title}${chart.withdrawn ? ', withdrawn' : chart.doubt ? ', not checked' : ''}`,
     ]),
   ]
-  const machine = (name: string) => `/cranes/0/as_rigged/${escaped(name)}`
   return (
     <>
       <ChoiceField
@@ -89,45 +90,23 @@ export function ChartPanel({ editor, open }: PanelProps) {
           {Object.keys(own.identity)
             .sort()
             .map((name) => (
-              <div key={name} className="tick">
-                <WordsField
-                  editor={editor}
-                  pointer={machine(name)}
-                  label={`${name.replaceAll('_', ' ')}; the chart says ${own.identity[name]}`}
-                  note={`${name.replaceAll('_', ' ')} of the machine`}
-                />
-                {crane.as_rigged[name] === own.identity[name] ? (
-                  <Box
-                    aria-hidden
-                    sx={{
-                      width: 64,
-                      textAlign: 'center',
-                      lineHeight: '46px',
-                      fontWeight: 600,
-                      color: 'var(--mark)',
-                    }}
-                  >
-                    same
-                  </Box>
-                ) : (
-                  <Button
-                    variant="outlined"
-                    sx={{ minHeight: 48, minWidth: 64, px: '6px' }}
-                    aria-label={
-                      `${name.replaceAll('_', ' ')}` + ` of the machine is ${own.identity[name]}, seen on it`
-                    }
-                    onClick={() =>
-                      editor.change(
-                        { [machine(name)]: own.identity[name] },
-                        `${name.replaceAll('_', ' ')} ticked`,
-                      )
-                    }
-                  >
-                    Seen
-                  </Button>
-                )}
-              </div>
+              <Tick
+                key={name}
+                editor={editor}
+                name={name}
+                said={own.identity[name]!}
+                part={rung?.parts.find((part) => part.name === name)}
+              />
             ))}
+          <Heading aside="kept with each field that is seen">Who looks at the machine</Heading>
+          <TextField
+            variant="filled"
+            fullWidth
+            label="Name"
+            value={preferences.name}
+            onChange={(event) => prefer({ name: event.target.value })}
+            slotProps={{ htmlInput: { maxLength: 120 } }}
+          />
         </>
       )}
     </>

@@ -12,23 +12,13 @@ module DustLadder
 
       def examine
         fields = duty.crane.identity
-        fields.each do |name, value, own, verdict|
-          note = verdict == "holds" ? "both #{value}" : "chart #{value}, machine #{own.empty? ? "not given" : own}"
-          part(name: name, verdict: verdict, note: both(note))
-        end
+        parts_of(fields)
         caution(
           "chart_assumes",
           "The chart holds for a freely hanging load, a level machine on firm ground and no side pull. The chart in " \
             "the cab governs."
         )
-        wrong = fields.select { |field| field.last == "stop" }
-        blank = fields.select { |field| field.last == "not_known" }
-        unchecked = Record.new(duty.crane.record).doubt
-        part(
-          name: "checked against the paper",
-          verdict: unchecked ? "not_known" : "holds",
-          note: both(unchecked || Record.new(duty.crane.record).words)
-        )
+        wrong, blank = fields.partition { |field| field.verdict == "stop" }
         if wrong.any?
           return stop(
             both("#{words(wrong)} of the machine differ#{"s" if wrong.one?} from the chart"),
@@ -37,10 +27,12 @@ module DustLadder
         end
 
         by_house
-        blank.each do |name, *|
+        incomplete(fields.reject(&:value))
+        blank = blank.select { |field| field.verdict == "not_known" }
+        blank.each do |field|
           @missing << Ladder::Missing.new(
-            what: "#{name.tr("_", " ")} of the machine is not given",
-            pointer: duty.crane.pointer("as_rigged/#{PlanFile::Pointer.escaped(name)}")
+            what: "#{plainly(field)} of the machine is not given",
+            pointer: duty.crane.pointer("as_rigged/#{PlanFile::Pointer.escaped(field.name)}")
           )
         end
         return answer("not_known", note: both("#{words(blank)} of the machine not given")) if blank.any?
@@ -48,6 +40,37 @@ module DustLadder
         raise NotKnown.new(unchecked, pointer: duty.crane.pointer("chart")) if unchecked
 
         answer("holds", note: both("#{fields.size} of #{fields.size} fields match"))
+      end
+
+      def unchecked = Record.new(duty.crane.record).doubt
+
+      def parts_of(fields)
+        fields.each do |field|
+          note =
+            if field.value.nil?
+              "the chart does not say"
+            elsif field.verdict == "holds"
+              [ "both #{field.value}", duty.crane.seen(field.name) ].compact.join(", ")
+            else
+              "chart #{field.value}, machine #{field.own.empty? ? "not given" : field.own}"
+            end
+          part(name: field.name, verdict: field.verdict, note: both(note))
+        end
+        part(
+          name: "checked against the paper",
+          verdict: unchecked ? "not_known" : "holds",
+          note: both(unchecked || Record.new(duty.crane.record).words)
+        )
+      end
+
+      # A chart that lacks a field of its family's identity may be another machine's.
+      def incomplete(lacking)
+        return if lacking.empty?
+
+        raise NotKnown.new(
+          "the chart is incomplete: it does not say #{words(lacking)}",
+          pointer: duty.crane.pointer("chart")
+        )
       end
 
       # As the house keeps it? Where it knows better, the plan's own word does not count.
@@ -58,7 +81,8 @@ module DustLadder
         caution("chart_from_outside", "#{doubt.words.sub("this", "This")}.")
       end
 
-      def words(fields) = fields.map { |name, *| name.tr("_", " ") }.join(", ")
+      def plainly(field) = field.name.tr("_", " ")
+      def words(fields) = fields.map { |field| plainly(field) }.join(", ")
     end
   end
 end

@@ -14,10 +14,10 @@ module DustLadder
       }.freeze
 
       # One chart as it was read. data nil when anything in it cannot be read. faults: { "pointer", "message",
-      # "expected" }; warnings: words; tables: for a preview, what each cell was read as.
+      # "expected" }; warnings: of ChartWarnings; tables: for a preview, what each cell was read as.
       Reading =
         Struct.new(:title, :data, :faults, :warnings, :tables, keyword_init: true) do
-          def as_json(*) = to_h.transform_keys(&:to_s)
+          def as_json(*) = to_h.transform_keys(&:to_s).merge("warnings" => warnings.map(&:as_json))
         end
 
       module_function

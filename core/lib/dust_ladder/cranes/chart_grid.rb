@@ -196,7 +196,7 @@ module DustLadder
             )
           end
         end
-        @data["id"] ||= @data["title"].to_s.downcase.gsub(/[^a-z0-9]+/, "-").gsub(/\A-|-\z/, "")[0, 80]
+        @data["id"] ||= Identity.of(@data.merge("identity" => @data["identity"].compact)).handle(@data["title"])
         @data["record"] = {
           "version" => 1,
           "entered_by" => "",

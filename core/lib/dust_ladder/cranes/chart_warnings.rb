@@ -1,75 +1,113 @@
 module DustLadder
   module Cranes
-    # Doubts about a chart that is whole.
+    # Doubts about a chart that is whole (handbook, section 15): what a slip of the hand, of a unit or of a column would
+    # look like, and what a reader of the paper should look at again.
     module ChartWarnings
+      # text: in words. answer: must whoever enters the chart answer it? cell: the place of the figure in doubt, [table,
+      # row, column] by index, or nil.
+      Warning =
+        Struct.new(:text, :answer, :cell, keyword_init: true) do
+          def as_json(*) = { "text" => text, "answer" => answer, "cell" => cell }
+        end
+
+      # Neighbours differ by no more than this factor; one sector from the next by no more than that.
+      STEP = 2.0
+      FAR = 3.0
+      BEYOND_BELIEF_KG = 2_000_000
+      # A hook block is about this share of what it may carry, or heavier.
+      LEAST_BLOCK_SHARE = 0.003
+      # One doubt more stands for all beyond these.
+      MOST_SLIPS = 40
+
       module_function
 
-      # What a reader of the paper should look at again: capacity that rises with radius, holes, rows that say the same.
       def of(data)
-        doubtful(data) +
-          ChartTables.of(data).flat_map do |name, rows, columns, cells|
-            table_warnings(name, rows, cells) +
-              columns.each_index.flat_map do |column|
-                column_warnings("#{name}, #{columns[column]}", rows, cells.map { |row| row[column] })
-              end
-          end
+        tables = ChartTables.of(data)
+        units(data, tables) + out_of_reach(data) + block(data, tables) + ChartSlips.of(data, tables) +
+          tables.flat_map { |table| looks(*table) }
       end
 
-      BEYOND_BELIEF_KG = 2_000_000
+      def asked(text, cell = nil) = Warning.new(text: text, answer: true, cell: cell)
+      def look(text, cell = nil) = Warning.new(text: text, answer: false, cell: cell)
+      def kg(mass) = Quantity::Figure.kg(mass, digits: 1).shown.sub(/\.0(?=\D)/, "")
+      def most(tables) = tables.flat_map { |_, _, _, cells| cells.flatten }.compact.max || 0
 
-      # Figures that a slip of a unit or of a column would give.
-      def doubtful(data)
-        most = ChartTables.of(data).flat_map { |_, _, _, cells| cells.flatten }.compact.max || 0
-        found =
-          most > BEYOND_BELIEF_KG ? [ "a capacity of #{(most / 1000.0).round} t: is the unit of capacity right?" ] : []
+      def units(_data, tables)
+        most = most(tables)
+        return [] unless most > BEYOND_BELIEF_KG
+
+        [ asked("a capacity of #{(most / 1000.0).round} t: is the unit of capacity right?") ]
+      end
+
+      # Where something is allowed that no boom of that length reaches.
+      def out_of_reach(data)
         foot = data["boom_foot"]
-        return found unless foot && data["radius_m"] && data["tables"]
+        return [] unless foot && data["radius_m"] && data["tables"]
 
         jib = data.dig("jib", "length_m") || 0
-        found +
-          data["boom_length_m"].each_with_index.filter_map do |boom, column|
-            far =
-              data["radius_m"].each_index.reverse_each.find do |row|
-                data["tables"].values.any? { |cells| cells[row][column] }
-              end or next
-            radius = data["radius_m"][far]
-            if radius - foot["radius_m"] > boom + jib
-              "boom #{boom} m: something is allowed at #{radius} m, where no boom of that length reaches"
-            end
+        data["boom_length_m"].each_with_index.filter_map do |boom, column|
+          far =
+            data["radius_m"].each_index.reverse_each.find do |row|
+              data["tables"].values.any? { |cells| cells[row][column] }
+            end or next
+          radius = data["radius_m"][far]
+          if radius - foot["radius_m"] > boom + jib
+            asked("boom #{boom} m: something is allowed at #{radius} m, where no boom of that length reaches")
           end
+        end
       end
 
-      def table_warnings(name, rows, cells)
-        cells
-          .each_cons(2)
-          .with_index(1)
-          .filter_map do |(before, after), index|
-            if before == after && before.any? && before.size > 1
-              "#{name}: rows #{rows[index - 1]} and #{rows[index]} say the same in every cell"
-            end
-          end
+      # A block or hook lighter than what hangs in it suggests.
+      def block(data, tables)
+        block = data["hook_block"] or return []
+        most = most(tables)
+        carries = block["wll_kg"]
+        light = [ carries, most ].compact.min * LEAST_BLOCK_SHARE
+        found = []
+        if block["mass_kg"] < light
+          found << asked(
+            "the hook block weighs #{kg(block["mass_kg"])}: light for one that carries " \
+              "#{kg([ carries, most ].compact.min)}"
+          )
+        end
+        if carries && carries * STEP < most
+          found << asked("the hook block carries #{kg(carries)}, and the chart goes to #{kg(most)}: is it this block?")
+        end
+        found
       end
 
-      def column_warnings(name, rows, column)
-        filled = column.each_index.select { |index| column[index] }
-        return [ "#{name}: nothing in the whole column" ] if filled.empty?
-
-        holes =
-          (filled.first..filled.last)
-            .reject { |index| column[index] }
-            .map { |index| "#{name}: a hole at #{rows[index]}; nothing is allowed next to it either" }
-        holes +
-          filled
+      # Holes, columns with nothing in them, and rows that say the same.
+      def looks(name, rows, columns, cells)
+        same =
+          cells
             .each_cons(2)
-            .filter_map do |before, after|
-              if column[after] > column[before]
-                "#{name}: capacity rises from #{column[before]} kg at #{rows[before]} to #{column[after]} kg at " \
-                  "#{rows[after]}"
+            .with_index(1)
+            .filter_map do |(before, after), index|
+              if before == after && before.any? && before.size > 1
+                look("#{name}: rows #{rows[index - 1]} and #{rows[index]} say the same in every cell")
               end
             end
+        same + columns.each_index.flat_map { |column|
+          holes(
+            "#{name}, #{columns[column]}",
+            rows,
+            cells.map { |row|
+              row[column]
+            }
+          )
+        }
       end
 
-      private_class_method :doubtful, :table_warnings, :column_warnings
+      def holes(name, rows, column)
+        filled = column.each_index.select { |index| column[index] }
+        return [ look("#{name}: nothing in the whole column") ] if filled.empty?
+
+        (filled.first..filled.last)
+          .reject { |index| column[index] }
+          .map { |index| look("#{name}: a hole at #{rows[index]}; nothing is allowed next to it either") }
+      end
+
+      private_class_method :units, :out_of_reach, :block, :looks, :holes, :most
     end
   end
 end

@@ -102,16 +102,19 @@ module DustLadder
         }
       end
 
-      # Fields of the chart's identity: [[name, chart's value, machine's value or nil, verdict], ...].
+      # Identity::Fields of the chart, against the machine as it stands.
       def identity
-        chart_data["identity"].sort.map do |name, value|
-          own = as_rigged[name].to_s.strip
-          verdict = own.empty? ? "not_known" : (plain(own) == plain(value) ? "holds" : "stop")
-          [ name, value, own, verdict ]
-        end
+        Identity.new(chart_data, rules.chart_identity(family.name)).against(as_rigged)
       end
 
-      def chart_applies? = identity.all? { |field| field.last == "holds" }
+      # Who saw an identity field on the machine, and when, in words; nil where nobody did, or it was changed since.
+      def seen(name)
+        said = self["seen"]&.fetch(name, nil) or return
+
+        "seen by #{said["by"]} on #{said["at"].sub("T", " ")}" if said["value"] == as_rigged[name]
+      end
+
+      def chart_applies? = identity.all? { |field| field.verdict == "holds" }
 
       # What the boom's bending adds to a radius that was not measured under load, m.
       def growth(radius) = family.radius? ? allowance(radius) : 0.0
@@ -183,8 +186,6 @@ module DustLadder
           radius_to: at.(:length, "the greatest radius", "radius_to", above: 0)
         ).tap { |zone| ordered(zone.radius_from, zone.radius_to) }
       end
-
-      def plain(text) = text.strip.squeeze(" ").downcase
 
       def way
         slews = unwound_slews

@@ -23,7 +23,8 @@ module DustLadder
 
       private
 
-      def plain(name) = name.strip.squeeze(" ").downcase
+      # One person with and without a dot, whichever name comes first.
+      def plain(name) = name.downcase.scan(/[[:alnum:]]+/).sort
     end
   end
 end

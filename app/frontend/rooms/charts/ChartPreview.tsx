@@ -1,0 +1,107 @@
+import Box from '@mui/material/Box'
+import TextField from '@mui/material/TextField'
+import type { ChartPart } from '../../api/client'
+import { MARK } from './words'
+
+const TABLES_SHOWN = 12
+const FAULTS_SHOWN = 30
+
+// What was said of a chart's figures that do not go with those beside them, by the words of the doubt.
+export type Answers = Record<string, string>
+
+// One chart of a file as it was read, what is wrong with it, and what is to be looked at again.
+export function ChartPreview({
+  part: { reading, known, refused },
+  answers,
+  answer,
+}: {
+  part: ChartPart
+  answers: Answers
+  answer: (what: string, word: string) => void
+}) {
+  const units = (cell: { kg: number | null; text: string; mark: string | null }) =>
+    cell.kg === null
+      ? ''
+      : `${Math.floor(cell.kg).toLocaleString('en-US').replaceAll(',', '\u202f')}` +
+        `${cell.mark ? ` ${MARK[cell.mark]?.[0]}` : ''}`
+  return (
+    <>
+      <Box sx={{ fontWeight: 600, typography: 'field' }}>
+        {reading.title}
+        {known && !known.same && (
+          <Box component="span" sx={{ fontWeight: 500 }}>
+            {`: other figures than version ${known.version} of “${known.title}”; ` +
+              `becomes version ${known.version + 1}`}
+          </Box>
+        )}
+      </Box>
+      {reading.faults.length + refused.length > 0 && (
+        <ul className="faults" aria-label="To be mended">
+          {[...refused, ...reading.faults].slice(0, FAULTS_SHOWN).map((fault, index) => (
+            <li key={index}>
+              <strong>{fault.pointer || 'the file'}</strong>: {fault.message}; expected {fault.expected}
+            </li>
+          ))}
+        </ul>
+      )}
+      {reading.warnings.length > 0 && (
+        <ul className="looks" aria-label="To look at again">
+          {reading.warnings.map(({ text, answer: asked }) => (
+            <li key={text}>
+              {text}
+              {asked && (
+                <TextField
+                  variant="filled"
+                  fullWidth
+                  label="Mend it in the file, or say why it stands"
+                  value={answers[text] ?? ''}
+                  onChange={(event) => answer(text, event.target.value)}
+                  slotProps={{ htmlInput: { maxLength: 400, 'aria-label': `It stands: ${text}` } }}
+                />
+              )}
+            </li>
+          ))}
+        </ul>
+      )}
+      {reading.tables.slice(0, TABLES_SHOWN).map((table) => (
+        <Box
+          key={table.name}
+          sx={{ overflowX: 'auto', mb: 1 }}
+          tabIndex={0}
+          role="region"
+          aria-label={`As read: ${table.name}`}
+        >
+          <table className="grid capacities">
+            <caption>{table.name}, as read, in kg</caption>
+            <thead>
+              <tr>
+                <th scope="col">{table.corner || 'row'}</th>
+                {table.columns.map((column, index) => (
+                  <th key={index} scope="col">
+                    {column}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {table.rows.map((row, index) => (
+                <tr key={index}>
+                  <th scope="row">{row.row}</th>
+                  {row.cells.map((cell, column) => (
+                    <td
+                      key={column}
+                      className={cell.problem ? 'bad' : cell.kg === null ? 'none' : undefined}
+                      title={cell.problem ?? undefined}
+                    >
+                      {cell.problem ? cell.text : units(cell)}
+                    </td>
+                  ))}
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </Box>
+      ))}
+    </>
+  )
+}
