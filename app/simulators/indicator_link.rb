@@ -8,23 +8,30 @@ class IndicatorLink
   end
 
   AGAIN_S = 0.5
-  ANSWERS_WITHIN_S = 5.0
+  CONNECTS_WITHIN_S = 1.0
+  ANSWERS_WITHIN_S = 3.0
 
   class << self
-    # The line to the device of this app, on the port that it was started with.
-    def current = @current ||= new(Integer(ENV.fetch("INDICATOR_PORT", 0), exception: false) || 0)
+    # The line to the device of this app, on the port and with the secret that it was started with.
+    def current
+      @current ||= new(
+        Integer(ENV.fetch("INDICATOR_PORT", 0), exception: false) || 0,
+        ENV.fetch("INDICATOR_SECRET", "")
+      )
+    end
     attr_writer :current
   end
 
-  def initialize(port)
+  def initialize(port, secret)
     @port = port
+    @secret = secret
     @feed = DustLadder::Cranes::IndicatorFeed.new
     @lock = Mutex.new
     @answers = Queue.new
     @asking = Mutex.new
   end
 
-  # { "reading": ... } or { "no_reading": why }.
+  # { "reading": ... } or { "no_reading": why }, at once.
   def answer
     return { "no_reading" => "no indicator is connected" } if @port.zero?
 
@@ -32,15 +39,17 @@ class IndicatorLink
     @lock.synchronize { @feed.answer(now) }
   end
 
-  # Sends a command and waits for the device's answer. Raises Refused.
+  # Sends a command and waits for the device's answer, no longer than ANSWERS_WITHIN_S and never in a queue. Raises
+  # Refused.
   def command(words)
     listen
-    @asking.synchronize do
-      @answers.clear
+    raise Refused, "the indicator is still busy with what it was told before" unless @asking.try_lock
+
+    begin
       socket = @lock.synchronize { @socket } or raise Refused, "the indicator is not connected"
-      socket.write("#{JSON.generate(words)}\n")
-      answer = Timeout.timeout(ANSWERS_WITHIN_S) { @answers.pop }
-      raise Refused, answer["why"].to_s unless answer["answer"] == "done"
+      ask(socket, words)
+    ensure
+      @asking.unlock
     end
   rescue SystemCallError, IOError, Timeout::Error
     raise Refused, "the indicator does not answer"
@@ -59,15 +68,29 @@ class IndicatorLink
   # Starts to listen, once; after a fork of the server too.
   def listen
     @lock.synchronize { @thread = Thread.new { keep_listening } unless @thread&.alive? }
-    sleep 0.05 until @tried
+  end
+
+  def ask(socket, words)
+    @answers.clear
+    text = "#{JSON.generate(words)}\n"
+    answer =
+      Timeout.timeout(ANSWERS_WITHIN_S) do
+        socket.write(text)
+        @answers.pop
+      end
+    raise Refused, answer["why"].to_s unless answer["answer"] == "done"
+  rescue Timeout::Error
+    # Half a command may be on the line: it is begun anew.
+    socket.close
+    raise
   end
 
   def keep_listening
     until @closed
       begin
-        socket = Socket.tcp("127.0.0.1", @port, connect_timeout: 1)
+        socket = Socket.tcp("127.0.0.1", @port, connect_timeout: CONNECTS_WITHIN_S)
+        socket.write("#{IndicatorServer.greeting(@secret)}\n")
         @lock.synchronize { @socket = socket }
-        @tried = true
         while (line = socket.gets(65_536))
           hear(line)
         end
@@ -78,7 +101,6 @@ class IndicatorLink
         @socket = nil
         @feed.lost("no connection to the indicator")
       end
-      @tried = true
       sleep AGAIN_S
     end
   end
