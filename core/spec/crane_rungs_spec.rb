@@ -261,7 +261,7 @@ RSpec.describe DustLadder::Cranes do
   end
 
   describe "zones" do
-    zone = ->(from, to, near = "0 m", far = nil, name: "road") do
+    zone = ->(from, to, near = "0 m", far = nil, name: "road", **more) do
       {
         "/cranes/0/zones" => [
           {
@@ -269,10 +269,40 @@ RSpec.describe DustLadder::Cranes do
             "slew_from" => "#{from}°",
             "slew_to" => "#{to}°",
             "radius_from" => near,
-            "radius_to" => far
+            "radius_to" => far,
+            **more.transform_keys(&:to_s)
           }
         ]
       }
+    end
+
+    it "is closed to any part of the load, or to the tip alone" do
+      # Beside the way of the plumb line, where only the load's corners come.
+      beside = [ 150, 160, "8 m" ]
+      expect(rung("zones", zone.(*beside, closed_to: "load")).verdict).to eq("stop")
+      expect(rung("zones", zone.(*beside, closed_to: "tip")).verdict).to eq("holds")
+      found = rung("zones", zone.(150, 160, closed_to: "tip"))
+      expect([ found.verdict, found.note["metric"] ]).to match([ "stop", /\Athe boom's tip enters road/ ])
+      expect(rung("zones", zone.(*beside, closed_to: "tip")).note["metric"]).to eq("boom's tip clear of 1 zone")
+    end
+
+    it "is refused the wrong way round, with its place" do
+      found = rung("zones", zone.(150, 160, "30 m", "10 m"))
+      expect([ found.verdict, found.missing.first.pointer ]).to match([ "not_known", %r{/zones/0/radius_} ])
+    end
+
+    it "has a way out by the other way round, where that keeps clear" do
+      document = plan({ "/cranes/0/turn" => "clockwise" }.merge(zone.(150, 160)))
+      slews = document["cranes"][0]["stations"].map { |station| station["slew"] }
+      ways = DustLadder::Ladder::WaysOut.new(document)
+      expect(slews.uniq.size).to eq(2)
+      expect(ways.tried).to include("the other way round")
+      way = ways.found.find { |one| one.id == "turn" }
+      other = DustLadder.check(DustLadder::PlanFile::Pointer.with_values(document, "/cranes/0/turn" => "anticlockwise"))
+      better = other.rung("zones").verdict == "holds" && other.rungs.none? { |one|
+        one.id != "zones" && one.verdict == "stop"
+      }
+      expect(way.nil?).to be(!better)
     end
 
     it "stops a way that brings any of the load into one, from whichever side" do

@@ -285,6 +285,10 @@ export interface ComparisonRow {
   unchecked: string | null;
   utilisation: Figure | null;
   verdict: Verdict;
+  /**
+   * the rung that the verdict and the percentage are of
+   */
+  governs: string | null;
 }
 export interface Indicated {
   bare: Figure;

@@ -671,6 +671,10 @@ export interface Crane {
      * a length as written, with its unit
      */
     radius_to: string | null;
+    /**
+     * any part of the load, when nothing is said; or the trolley or boom tip alone, as a limiter is set
+     */
+    closed_to?: "load" | "tip";
   }[];
   /**
    * what the dry run of a platform and jib machine has shown

@@ -74,6 +74,7 @@ export function Comparison({ editor, take }: RiggingProps) {
                       <span style={{ whiteSpace: 'nowrap' }}>
                         {WORD[row.verdict]} {shown(row.utilisation)}
                       </span>
+                      {row.governs && <span className="small">{row.governs}</span>}
                     </VerdictLine>
                   </td>
                   {row.reasons.length > 0 ? (

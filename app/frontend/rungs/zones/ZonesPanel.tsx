@@ -1,16 +1,23 @@
 import Button from '@mui/material/Button'
+import { ChoiceField } from '../../ui/ChoiceField'
 import { Heading, Row } from '../../ui/Row'
 import { QuantityField, WordsField } from '../shared/fields'
 import type { PanelProps } from '../shared/panel'
+import { fieldId } from '../shared/places'
 import { craneOf } from '../../plan/crane'
 
-// Where the load must not go: sectors of slew and bands of radius.
+const CLOSED_TO: [string, string][] = [
+  ['load', 'any part of the load'],
+  ['tip', 'the trolley or boom tip'],
+]
+
+// Where the load, or the tip that it hangs from, must not go: sectors of slew and bands of radius.
 export function ZoneFields({ editor, ladder }: PanelProps) {
   const zones = craneOf(editor.document).zones ?? []
   const field = { editor, ladder }
   return (
     <>
-      <Heading aside="road, neighbour, power line">Zones closed to the load</Heading>
+      <Heading aside="road, neighbour, power line">Closed zones</Heading>
       {zones.map((zone, index) => (
         <section key={index} aria-label={zone.name}>
           <Row columns="1fr auto">
@@ -33,6 +40,15 @@ export function ZoneFields({ editor, ladder }: PanelProps) {
               −
             </Button>
           </Row>
+          <ChoiceField
+            id={fieldId(`/cranes/0/zones/${index}/closed_to`)}
+            label="Closed to"
+            value={zone.closed_to ?? 'load'}
+            choices={CLOSED_TO}
+            onChoose={(to) =>
+              editor.change({ [`/cranes/0/zones/${index}/closed_to`]: to }, `who ${zone.name} is closed to`)
+            }
+          />
           <Row columns="1fr 1fr">
             <QuantityField
               {...field}

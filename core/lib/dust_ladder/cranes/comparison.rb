@@ -65,6 +65,11 @@ module DustLadder
         end
       end
 
+      # The rung that the verdict comes from.
+      def governing(row)
+        row.rungs.min_by { |rung| [ Ladder::Verdict.rank(rung.verdict), -(rung.utilisation || 0) ] }
+      end
+
       # How much the worst of a row's stops is over, or how much of the chart is used where none stops.
       def used(row)
         stops = row.rungs.select { |rung| rung.verdict == "stop" }
@@ -163,7 +168,8 @@ module DustLadder
           "parts" => row.parts,
           "current" => row.chart["data"]["id"] == planned["chart"],
           "verdict" => verdict(row),
-          "utilisation" => rung&.percent&.as_json,
+          "utilisation" => governing(row)&.percent&.as_json,
+          "governs" => governing(row)&.label,
           "gross" => rung&.demand&.as_json,
           "capacity" => rung&.capacity&.as_json,
           "left" =>

@@ -5,7 +5,7 @@ module DustLadder
       Station = Struct.new(:name, :radius, :slew, :support_height, :boom_length, :turn, keyword_init: true)
       # What hangs from the tip beside load and rigging; hangs: "hook", "elsewhere", or nil where it is not said.
       Hanging = Struct.new(:what, :mass, :hangs, keyword_init: true)
-      Zone = Struct.new(:name, :slew_from, :slew_to, :radius_from, :radius_to, keyword_init: true)
+      Zone = Struct.new(:name, :slew_from, :slew_to, :radius_from, :radius_to, :closed_to, keyword_init: true)
 
       attr_reader :stations,
         :boom_length,
@@ -183,7 +183,8 @@ module DustLadder
           slew_from: at.(:angle, "the first slew", "slew_from"),
           slew_to: at.(:angle, "the last slew", "slew_to"),
           radius_from: at.(:length, "the least radius", "radius_from", at_least: 0),
-          radius_to: at.(:length, "the greatest radius", "radius_to", above: 0)
+          radius_to: at.(:length, "the greatest radius", "radius_to", above: 0),
+          closed_to: self["zones"][index]["closed_to"] || "load"
         ).tap { |zone| ordered(zone.radius_from, zone.radius_to) }
       end
 

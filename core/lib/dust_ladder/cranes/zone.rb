@@ -6,12 +6,13 @@ module DustLadder
       # stepped over.
       STEP_M = 0.1
 
-      attr_reader :name
+      attr_reader :name, :who
 
-      # slews in degrees, clockwise from the first to the last; radii in m, the greater nil for no end. reach: of the
-      # load from its plumb line, m.
-      def initialize(name:, slew_from:, slew_to:, radius_from:, radius_to:, reach: 0.0)
+      # slews in degrees, clockwise from the first to the last; radii in m, the greater nil for no end. reach: of
+      # what may not enter from its plumb line, m. who: what that is, in words.
+      def initialize(name:, slew_from:, slew_to:, radius_from:, radius_to:, reach: 0.0, who: "the load")
         @name = name
+        @who = who
         @from = slew_from
         @width = (slew_to - slew_from) % 360
         @width = 360.0 if @width.zero?
@@ -43,19 +44,22 @@ module DustLadder
         nil
       end
 
-      # The plan's zones, for its load. Raises NotKnown when a figure is missing.
+      # The plan's zones: closed to any part of its load, or to the trolley or boom tip alone (handbook, section 15).
+      # Raises NotKnown when a figure is missing.
       def self.all(duty)
         return [] if duty.crane.zones.empty?
 
-        reach = duty.lift.load.reach
+        tip = duty.crane.family?("tower") ? "the trolley" : "the boom's tip"
         duty.crane.zones.map do |zone|
+          load = zone.closed_to == "load"
           new(
             name: zone.name,
             slew_from: zone.slew_from.value,
             slew_to: zone.slew_to.value,
             radius_from: zone.radius_from.not_negative,
             radius_to: zone.radius_to.given? ? zone.radius_to.positive : nil,
-            reach: reach
+            reach: load ? duty.lift.load.reach : 0.0,
+            who: load ? "the load" : tip
           )
         end
       end

@@ -1,6 +1,6 @@
 module DustLadder
   module Cranes
-    # Does the load stay out of the zones that are closed to it, all along the way?
+    # Do the load, and the trolley or boom tip, stay out of the zones that are closed to them, all along the way?
     class ZonesCheck < Ladder::Check
       ID = "zones"
       LABEL = "Zones"
@@ -18,7 +18,11 @@ module DustLadder
             .all(duty)
             .map { |zone| [ zone, zone.entered(crane.path_stations) || zone.entered(crane.unloaded_stations) ] }
         entries.each do |zone, entry|
-          part(name: zone.name, verdict: entry ? "stop" : "holds", note: entry && said(entry))
+          part(
+            name: zone.name,
+            verdict: entry ? "stop" : "holds",
+            note: entry ? said(entry) : both("closed to #{zone.who}")
+          )
         end
         caution(
           "zones",
@@ -28,12 +32,13 @@ module DustLadder
         wrong = entries.find { |_, entry| entry }
         if wrong
           return stop(
-            both { |system| "the load enters #{wrong[0].name}: #{said(wrong[1])[system]}" },
+            both { |system| "#{wrong[0].who} enters #{wrong[0].name}: #{said(wrong[1])[system]}" },
             subject: wrong[0].name
           )
         end
 
-        answer("holds", note: both("clear of #{entries.size} zone#{"s" if entries.size > 1}, load and all"))
+        kept = entries.map { |zone, _| zone.who.delete_prefix("the ") }.uniq.join(" and ")
+        answer("holds", note: both("#{kept} clear of #{entries.size} zone#{"s" if entries.size > 1}"))
       end
 
       def said((between, _, station))

@@ -77,6 +77,15 @@ module DustLadder
         radius.positive? ? (radius / WaysOut::STEP_M + 1e-9).floor * WaysOut::STEP_M : nil
       end
 
+      # The other way round, where the turn is stated for the whole way.
+      def other_way
+        now = @lift.duty.crane["turn"]
+        other = OTHER_WAY[now] or return
+
+        try("turn", both("Turn #{other} instead of #{now}"), { @lift.duty.crane.pointer("turn") => other }, :turn)
+      end
+      OTHER_WAY = { "clockwise" => "anticlockwise", "anticlockwise" => "clockwise" }.freeze
+
       def more_parts
         parts = @lift.duty.crane.parts_of_line
         (1..MORE_PARTS)
