@@ -29,14 +29,15 @@ class BoardLine < ApplicationRecord
   WORKING_FIRST = "NOT (board_lines.stale OR board_lines.core <> '#{CORE}')".freeze
 
   # A plan was saved: what was known of it is no more.
-  def self.outdate(plan, number)
+  def self.outdate(plan, number, document)
     line = find_or_initialize_by(plan: plan)
     line.update!(
       revision: number,
       stale: true,
       turn: line.turn + 1,
       lift_at: plan.lift_at,
-      words: plan.title.downcase
+      words: plan.title.downcase,
+      pieces: marks(document)
     )
   end
 
@@ -44,6 +45,12 @@ class BoardLine < ApplicationRecord
   def self.outdate_with(number) = with_piece(number).update_all("stale = TRUE, turn = turn + 1")
 
   def fresh? = !stale && core == CORE
+
+  # The pieces and charts of the house that change what is said of a plan.
+  def self.marks(document)
+    kept = ->(kind) { document.dig("snapshots", kind).to_h.keys }
+    "|#{[ *kept.("slings"), *kept.("beams"), *kept.("charts").map { |id| chart_mark(id) } ].join("|")}|"
+  end
 
   # How a chart is named among what a plan rests on.
   def self.chart_mark(identifier) = "chart #{identifier}"
@@ -84,7 +91,7 @@ class BoardLine < ApplicationRecord
       rank: RANKS.fetch(ladder.verdict),
       crane: crane,
       words: words.compact.join(" ").downcase.first(LONGEST_WORDS),
-      pieces: "|#{rests_on(document).join("|")}|",
+      pieces: self.class.marks(document),
       shown: summary(document, ladder, crane)
     }
   rescue StandardError => error
@@ -101,12 +108,6 @@ class BoardLine < ApplicationRecord
         site: "", load: "", legs: 0, chart: nil, planned: nil, governs: [], rungs: [], needs: [ fault ], **nothing
       }
     }
-  end
-
-  # The pieces and charts of the house that change what is said of a plan.
-  def rests_on(document)
-    kept = ->(kind) { document.dig("snapshots", kind).to_h.keys }
-    [ *kept.("slings"), *kept.("beams"), *kept.("charts").map { |id| self.class.chart_mark(id) } ]
   end
 
   def summary(document, ladder, crane)

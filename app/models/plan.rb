@@ -44,7 +44,7 @@ class Plan < ApplicationRecord
 
   def keep(number, document, note)
     Revision.keep(self, number, document, note)
-    BoardLine.outdate(self, number)
+    BoardLine.outdate(self, number, document)
   end
 
   def document = current.document

@@ -103,7 +103,7 @@ RSpec.describe "The board" do
   it "does not take a verdict for fresh that was worked out of what has changed meanwhile" do
     plan = demo_plan("counterweight-block")
     allow(DustLadder).to receive(:check).and_wrap_original do |check, *arguments, **more|
-      check.call(*arguments, **more).tap { BoardLine.outdate(plan, 1) }
+      check.call(*arguments, **more).tap { BoardLine.outdate(plan, 1, plan.document) }
     end
     expect(plan.board_line.tap(&:work_out)).not_to be_fresh
   end

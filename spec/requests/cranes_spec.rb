@@ -133,12 +133,11 @@ RSpec.describe "The API of the crane room" do
 
     it "differ cell by cell, with who and why, and name the plans that rest on them" do
       plan = demo_plan("feed-horn")
-      plan.board_line.work_out
       changed = demo_chart("acacia-full").tap { |data| data["tables"]["main"][0][0] -= 1000 }
       send_json(:post, "/api/charts", charts: [ changed ], entered_by: "M. Okafor", why: "a slip")
       get "/api/charts/#{json.first["id"]}"
       expect(json["differences"].size).to eq(1)
-      expect(json["differences"].first).to include("block" => "main", "from" => /kg/, "to" => /kg/)
+      expect(json["differences"].first).to include("block" => "over rear and sides", "from" => /kg/, "to" => /kg/)
       expect(json["record"]).to include("why" => "a slip", "entered_by" => "M. Okafor")
       expect(json["rests"].map { |one| one["id"] }).to eq([ plan.id ])
     end
@@ -217,13 +216,17 @@ RSpec.describe "The API of the crane room" do
     id = Chart.find_by(identifier: "juniper-full").id
     get "/api/charts/#{id}/reach", params: { weight: "9 t", radius: "13 m" }
     boom = json["tables"].first["booms"].find { |one| one["boom_m"] == 27.4 }
-    table =
-      demo_chart("juniper-full").then do |data|
-        DustLadder::Cranes::Table.new(data["radius_m"], data["boom_length_m"], data["tables"]["main"])
-      end
-    expect([ boom["reach_m"], boom["capacity"]["value"] ]).to eq(
-      [ table.largest_radius(9000, 27.4), table.capacity(13.0, 27.4) ]
-    )
+    said = DustLadder::Cranes::CanI.new(demo_chart("juniper-full")).answers(hung: 9000.0, radius: 13.0)
+    expect(boom).to eq(JSON.parse(JSON.generate(said.first["booms"].find { |one| one["boom_m"] == 27.4 })))
+    expect(json["read_at"]["value"]).to be_within(1e-9).of(13.3)
+    get "/api/charts/#{id}/reach", params: { weight: "9 t", radius: "13 m", boom: "25 m", parts: "4", loaded: "true" }
+    expect(json["tables"].first["booms"].map { |one| one.values_at("boom_m", "parts") }).to eq([ [ 25.0, 4 ] ])
+    expect(json["read_at"]["value"]).to eq(13.0)
+    [ { weight: "0 kg" }, { weight: "-1 t" }, { radius: "0 m" }, { boom: "0 m" }, { parts: "0" }, { parts: "x" },
+      { parts: "1e9" }, { parts: "99999999999999999999" }, { weight: "1e400 t" }, { weight: [ "1" ] } ].each do |odd|
+      get "/api/charts/#{id}/reach", params: { weight: "9 t", **odd }
+      expect([ odd, response.status ]).to eq([ odd, 422 ])
+    end
     get "/api/charts/#{id}/reach", params: { weight: "9" }
     expect([ response.status, json["errors"].first["message"] ]).to match([ 422, /unit is missing/ ])
   end

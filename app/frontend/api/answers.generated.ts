@@ -468,6 +468,10 @@ export interface ReachAnswer {
   radius: Figure | null;
   tables: ReachTable[];
   weight: Figure | null;
+  /**
+   * the radius as the chart is read at it, under load
+   */
+  read_at: Figure | null;
 }
 export interface ReachTable {
   booms: {
@@ -476,6 +480,15 @@ export interface ReachTable {
     capacity: Figure | null;
     reach: Figure | null;
     reach_m: number | null;
+    deducted: Figure | null;
+    /**
+     * of line, as asked or the fewest that carry it
+     */
+    parts: number | null;
+    /**
+     * why it cannot, or is not known
+     */
+    why: string | null;
   }[];
   name: string;
 }

@@ -101,6 +101,15 @@ async function follow<T>(path: string, options: RequestInit, take: (part: T) => 
   }
 }
 
+// Of a chart: what hangs in the hook, at which radius, with which boom and parts; empty where not asked.
+export interface ReachAsked {
+  weight: string
+  radius: string
+  loaded: boolean
+  boom: string
+  parts: string
+}
+
 type CheckedDocument = { document: Plan } | { base: string; changes: Record<string, unknown>; gone: string[] }
 export type CheckAsked = CheckedDocument & {
   take_off: { of: number | null; row: number | null } | null
@@ -159,9 +168,9 @@ export const api = {
     send<WholeChart>('POST', `/charts/${id}/withdrawal`, { withdrawn_by, why }),
   checkChart: (id: number, checked_by: string) => send<WholeChart>('PATCH', `/charts/${id}`, { checked_by }),
   chartAddress: (id: number) => `/api/charts/${id}/file`,
-  reach: (id: number, weight: string, radius: string) =>
+  reach: (id: number, asked: ReachAsked) =>
     ask<ReachAnswer>(
-      `/charts/${id}/reach?weight=${encodeURIComponent(weight)}&radius=${encodeURIComponent(radius)}`,
+      `/charts/${id}/reach?${new URLSearchParams({ ...asked, loaded: String(asked.loaded) }).toString()}`,
     ),
   readCharts: (files: File[], take: (part: ChartPart) => void, signal: AbortSignal) => {
     const form = new FormData()

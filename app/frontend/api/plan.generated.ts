@@ -1622,6 +1622,10 @@ export interface Chart {
        */
       layer_pulls_kg: number[];
     };
+    /**
+     * parts of line that the block is made for, at most
+     */
+    most_parts?: number;
   };
   hook_block?: {
     mass_kg: number;

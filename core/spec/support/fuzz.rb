@@ -135,7 +135,7 @@ module Fuzz
       raise DustLadder::PlanFile::Invalid, faults if faults.any?
 
       diagram = DustLadder::Cranes::RangeDiagram.new(chart)
-      JSON.generate([ diagram.as_json, diagram.answers(gross: 3000.0, radius: 9.0) ])
+      JSON.generate([ diagram.as_json, DustLadder::Cranes::CanI.new(chart).answers(hung: 3000.0, radius: 9.0) ])
       JSON.generate(DustLadder::Cranes::CouldTake.new([ chart ], 3000.0).as_json)
       plan = in_plan.merge(
         "snapshots" => in_plan["snapshots"].merge(

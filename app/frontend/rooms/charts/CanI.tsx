@@ -1,8 +1,10 @@
 import Box from '@mui/material/Box'
+import Checkbox from '@mui/material/Checkbox'
+import FormControlLabel from '@mui/material/FormControlLabel'
 import Slider from '@mui/material/Slider'
 import TextField from '@mui/material/TextField'
 import { useMemo } from 'react'
-import { ReachTable, Refused, WholeChart } from '../../api/client'
+import { Refused, type ReachAsked, type ReachTable, type WholeChart } from '../../api/client'
 import { usePreferences, useShown } from '../../ui/preferences'
 import { FEET, POUNDS } from '../../units/units'
 import { Heading } from '../../ui/Row'
@@ -18,8 +20,8 @@ export function CanI({
   read: { weight: number; radius: number } | undefined
   chart: WholeChart
   table: ReachTable | undefined
-  asked: { weight: string; radius: string }
-  ask: (asked: { weight: string; radius: string }) => void
+  asked: ReachAsked
+  ask: (asked: ReachAsked) => void
   error: Error | null
 }) {
   const shown = useShown()
@@ -63,19 +65,43 @@ export function CanI({
       />
     </Box>
   )
+  const word = (key: 'boom' | 'parts', label: string, empty: string) => (
+    <TextField
+      variant="filled"
+      label={label}
+      value={asked[key]}
+      placeholder={empty}
+      onChange={(event) => ask({ ...asked, [key]: event.target.value })}
+      slotProps={{ htmlInput: { maxLength: 40 } }}
+      sx={{ width: 150 }}
+    />
+  )
   return (
     <section aria-label="Can I">
       <Heading
         aside={
           chart.diagram.hangs
-            ? `gross: block and the chart's own list are ${shown(chart.diagram.hangs)} of it`
-            : 'gross'
+            ? `block and the chart's own list, ${shown(chart.diagram.hangs)}, and the rope come on top`
+            : 'as a plan would answer'
         }
       >
         Can I
       </Heading>
-      {row('weight', 'Gross load', Math.ceil(most.kg * units.kg), us ? 100 : 50)}
+      {row('weight', 'Load and rigging', Math.ceil(most.kg * units.kg), us ? 100 : 50)}
       {row('radius', 'Radius', Math.ceil(most.m * units.m), us ? 0.5 : 0.1)}
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: '10px', alignItems: 'center', mb: '6px' }}>
+        {word('boom', `Any ${chart.diagram.row} length`, 'each of the chart')}
+        {word('parts', 'Parts of line', 'the fewest that carry it')}
+        <FormControlLabel
+          control={
+            <Checkbox
+              checked={asked.loaded}
+              onChange={(event) => ask({ ...asked, loaded: event.target.checked })}
+            />
+          }
+          label="radius measured under load"
+        />
+      </Box>
       {error instanceof Refused && (
         <Box role="alert" sx={{ color: 'var(--stop)' }}>
           {error.faults.map((fault) => `${fault.message}; expected ${fault.expected}`).join('. ')}
@@ -86,16 +112,20 @@ export function CanI({
           <thead>
             <tr>
               <th scope="col">{chart.diagram.row}</th>
+              <th scope="col">parts</th>
               {asked.weight && <th scope="col">reach</th>}
-              {asked.radius && <th scope="col">allowed</th>}
+              {asked.radius && <th scope="col">may hang</th>}
             </tr>
           </thead>
           <tbody>
             {table.booms.map((one) => (
               <tr key={one.boom_m}>
                 <th scope="row">{chart.diagram.only_row ?? shown(one.boom)}</th>
-                {asked.weight && <td>{shown(one.reach) || 'nowhere'}</td>}
-                {asked.radius && <td>{shown(one.capacity) || 'nothing'}</td>}
+                <td>{one.parts ?? ''}</td>
+                {asked.weight && <td>{one.why ?? (shown(one.reach) || 'nowhere')}</td>}
+                {asked.radius && (
+                  <td>{asked.weight === '' && one.why ? one.why : shown(one.capacity) || 'nothing'}</td>
+                )}
               </tr>
             ))}
           </tbody>

@@ -186,14 +186,14 @@ export function ChartMain({
             chart={chart}
             which={which}
             answer={table}
-            radius={answer.data?.radius?.value ?? null}
+            radius={answer.data?.read_at?.value ?? null}
             weight={answer.data?.weight?.value ?? null}
           />
         ) : (
           <ChartTables
             chart={chart}
             which={tables.length > 1 ? tables[which]!.name : null}
-            radius={asked.radius ? (answer.data?.radius?.value ?? null) : null}
+            radius={asked.radius ? (answer.data?.read_at?.value ?? null) : null}
           />
         )}
       </div>

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
-import { api, Refused, type WholeChart } from '../../api/client'
+import { api, Refused, type ReachAsked, type WholeChart } from '../../api/client'
 import { Heading } from '../../ui/Row'
 import { RoomBar } from '../../shell/RoomBar'
 import { FAMILY } from './words'
@@ -49,10 +49,16 @@ function Whole({ chart }: { chart: WholeChart }) {
   const { tables } = chart.diagram
   const [seen, setSeen] = useState<'side' | 'table'>(tables.length > 0 ? 'side' : 'table')
   const [which, setWhich] = useState(0)
-  const [asked, setAsked] = useState({ weight: '', radius: '' })
+  const [asked, setAsked] = useState<ReachAsked>({
+    weight: '',
+    radius: '',
+    loaded: false,
+    boom: '',
+    parts: '',
+  })
   const answer = useQuery({
     queryKey: ['reach', chart.id, asked],
-    queryFn: () => api.reach(chart.id, asked.weight, asked.radius),
+    queryFn: () => api.reach(chart.id, asked),
     placeholderData: keepPreviousData,
     enabled: asked.weight !== '' || asked.radius !== '',
     retry: false,

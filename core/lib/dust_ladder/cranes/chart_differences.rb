@@ -4,14 +4,14 @@ module DustLadder
     module ChartDifferences
       # The record is not the page's, and what tables hold is told by their cells.
       LEFT_OUT = %w[record tables marks radius_m boom_length_m boom_angle_deg capacity_kg jib_kg load_radius_m
-        upper_boom_bands_deg].freeze
+        upper_boom_bands_deg table].freeze
 
       module_function
 
-      # before, after: data of charts. [{ "block", "where", "from", "to" }], the tables first; from and to in words, nil
+      # before, after: data of charts. [{ "block", "where", "from", "to" }], the tables last; from and to in words, nil
       # where one of them has nothing there (an empty cell is "not allowed").
       def between(before, after)
-        cells(before, after) + rest(before, after)
+        rest(before, after) + cells(before, after)
       end
 
       def cells(before, after)
@@ -34,11 +34,17 @@ module DustLadder
               columns.each_index.map do |column|
                 kg = cells.dig(row, column)
                 mark = data.dig("marks", name, row, column)
-                [ [ name, rows[row], columns[column] ], cell_words(kg, mark) ]
+                [ [ sectors(data, name), rows[row], columns[column] ], cell_words(kg, mark) ]
               end
             end
           end
           .to_h
+      end
+
+      # A table by the sectors that it counts over: what it is called is nobody's figure.
+      def sectors(data, name)
+        over = (data["sectors"] || []).select { |sector| sector["table"] == name }.map { |sector| sector["name"] }
+        over.empty? ? name : over.join(", ")
       end
 
       def cell_words(kg, mark)
@@ -75,7 +81,7 @@ module DustLadder
         end
       end
 
-      private_class_method :cells, :by_place, :cell_words, :rest, :flat
+      private_class_method :cells, :by_place, :sectors, :cell_words, :rest, :flat
     end
   end
 end

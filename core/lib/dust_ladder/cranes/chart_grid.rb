@@ -18,6 +18,7 @@ module DustLadder
         "rope wll" => [ %w[hoist rope_wll_kg], :mass ],
         "rope mass" => [ %w[hoist rope_kg_per_m], :mass_per_length ],
         "efficiency per sheave" => [ %w[hoist efficiency_per_sheave], :number ],
+        "most parts of line" => [ %w[hoist most_parts], :whole ],
         "lead sheaves" => [ %w[hoist lead_sheaves], :whole ],
         "rope on drum" => [ %w[hoist rope_m], :length ],
         "least wraps" => [ %w[hoist least_wraps], :number ],

@@ -16,6 +16,8 @@ module DustLadder
         gross = duty.gross
         stack(gross)
         hoist, block = duty.crane.part("hoist"), duty.crane.part("hook_block")
+        over = too_many(hoist) and return over
+
         drum = Drum.of(duty)
         pull = [ drum&.least_pull || hoist["line_pull_kg"], hoist["rope_wll_kg"] ].min
         parts = duty.crane.parts_of_line
@@ -41,6 +43,18 @@ module DustLadder
               "#{Figure.kg(gross.kg, :up).shown(system)} gross; #{parts} part#{"s" if parts > 1} of line"
             end
         )
+      end
+
+      # More parts than the block is made for?
+      def too_many(hoist)
+        parts, most = duty.crane.parts_of_line, hoist["most_parts"]
+        if most.nil?
+          caution("most_parts", "How many parts of line its block is made for the chart does not say.") if parts > 1
+          return
+        end
+        line("n", Figure.count(parts), source: "parts of line")
+        line("most", Figure.count(most), source: "parts that the chart gives at most")
+        stop(both("#{parts} parts of line, the chart gives #{most.to_i} at most")) if parts > most
       end
 
       def stack(gross)

@@ -1,7 +1,7 @@
 module DustLadder
   module Cranes
-    # A chart seen from the side: where the tip may be, boom by boom, and how much is allowed there, in bands; and
-    # what it answers either way round: radius for a weight, weight for a radius. Radius and height in m, for pixels.
+    # A chart seen from the side: where the tip may be, boom by boom, and how much is allowed there, in bands.
+    # Radius and height in m, for pixels.
     class RangeDiagram
       SAMPLES = [ 0.0, 0.5, 1.0 ].freeze
       NICE = [ 1.0, 2.0, 5.0 ].freeze
@@ -52,14 +52,6 @@ module DustLadder
         }
       end
 
-      # gross: kg or nil; radius: m or nil. For each table, boom by boom: the largest radius for the weight, the
-      # capacity at the radius.
-      def answers(gross: nil, radius: nil)
-        tables.map do |name, sector, _|
-          { "name" => name, "booms" => sector.table.booms.map { |boom| answer(sector, boom, gross, radius) } }
-        end
-      end
-
       # What hangs before any load does: the block and the chart's own list, kg; rope comes on top. nil where the chart
       # does not say what its block weighs.
       def hangs_kg =
@@ -76,20 +68,6 @@ module DustLadder
             { name: name, boom: booms.size > 1 ? boom : nil, from: from, to: to }
           end
         end
-      end
-
-      private
-
-      def answer(sector, boom, gross, radius)
-        farthest = gross && sector.largest_radius(gross, boom)
-        kg = radius && sector.capacity(radius, boom)
-        {
-          "boom" => Figure.m(boom).as_json,
-          "boom_m" => boom,
-          "reach" => farthest && Figure.m(farthest, :down).as_json,
-          "reach_m" => farthest,
-          "capacity" => kg && Figure.kg(kg, :down).as_json
-        }
       end
 
       # [name, Sector, family] of each table.
@@ -112,6 +90,8 @@ module DustLadder
             family.chart.sectors.map { |sector| [ sector.name, sector, family ] }
           end
       end
+
+      private
 
       def rows_of(table) = table.booms.to_h { |boom| [ boom, table.rows(boom) ] }
 
