@@ -69,7 +69,7 @@ RSpec.describe "The crane" do
     expect(page).to have_css("[data-rung=crane][data-verdict=not_known]")
     fill_in "counterweight of the machine", with: "", fill_options: { clear: :backspace }
     expect(page).to have_css("[data-rung=chart][data-verdict=not_known]")
-    fill_in "Name", with: "N. Adeyemi"
+    fill_in "Who looks at the machine", with: "N. Adeyemi"
     click_button "counterweight of the machine is 3.0 t, seen on it"
     expect(find("[data-tick=counterweight]")).to have_text("seen")
     fill_in "counterweight of the machine", with: "2 999.99 kg"
@@ -213,7 +213,7 @@ RSpec.describe "The crane" do
     within("[data-crane=juniper-full]") { click_button "Take it" }
     expect(page).to have_css("[data-rung=chart][data-verdict=not_known]")
     rung("chart").click
-    fill_in "Name", with: "N. Adeyemi"
+    fill_in "Who looks at the machine", with: "N. Adeyemi"
     all("button", text: "Seen").size.times { first("button", text: "Seen").click }
     expect(page).to have_css("[data-rung=chart][data-verdict=holds]")
     expect(page).to have_css("[data-rung=crane][data-verdict=holds]")

@@ -19,6 +19,7 @@ export function ChartPreview({
   answers: Answers
   answer: (what: string, word: string) => void
 }) {
+  const doubted = new Set(reading.warnings.map(({ cell }) => String(cell)))
   const units = (cell: { kg: number | null; text: string; mark: string | null }) =>
     cell.kg === null
       ? ''
@@ -63,7 +64,7 @@ export function ChartPreview({
           ))}
         </ul>
       )}
-      {reading.tables.slice(0, TABLES_SHOWN).map((table) => (
+      {reading.tables.slice(0, TABLES_SHOWN).map((table, at) => (
         <Box
           key={table.name}
           sx={{ overflowX: 'auto', mb: 1 }}
@@ -90,7 +91,15 @@ export function ChartPreview({
                   {row.cells.map((cell, column) => (
                     <td
                       key={column}
-                      className={cell.problem ? 'bad' : cell.kg === null ? 'none' : undefined}
+                      className={
+                        cell.problem
+                          ? 'bad'
+                          : doubted.has(`${at},${index},${column}`)
+                            ? 'doubt'
+                            : cell.kg === null
+                              ? 'none'
+                              : undefined
+                      }
                       title={cell.problem ?? undefined}
                     >
                       {cell.problem ? cell.text : units(cell)}

@@ -87,6 +87,15 @@ export function ChartPanel({ editor, open, rung }: PanelProps) {
       {own && (
         <>
           <Heading aside="as it stands today, field by field">The machine</Heading>
+          <TextField
+            variant="filled"
+            fullWidth
+            label="Who looks at the machine"
+            value={preferences.name}
+            helperText="kept with each field that is seen"
+            onChange={(event) => prefer({ name: event.target.value })}
+            slotProps={{ htmlInput: { maxLength: 120 } }}
+          />
           {Object.keys(own.identity)
             .sort()
             .map((name) => (
@@ -98,15 +107,6 @@ export function ChartPanel({ editor, open, rung }: PanelProps) {
                 part={rung?.parts.find((part) => part.name === name)}
               />
             ))}
-          <Heading aside="kept with each field that is seen">Who looks at the machine</Heading>
-          <TextField
-            variant="filled"
-            fullWidth
-            label="Name"
-            value={preferences.name}
-            onChange={(event) => prefer({ name: event.target.value })}
-            slotProps={{ htmlInput: { maxLength: 120 } }}
-          />
         </>
       )}
     </>
