@@ -8,12 +8,14 @@ class Chart < ApplicationRecord
   after_commit { BoardLine.outdate_with(BoardLine.chart_mark(identifier)) }
 
   validates :identifier, presence: true, uniqueness: { scope: :version }
+  # Of each chart the newest version that counts; where all were withdrawn, the newest of those.
   scope :newest,
     -> do
-      where(
-        "version = (SELECT MAX(other.version) FROM charts other WHERE other.identifier = charts.identifier)"
-      ).order(:identifier)
+      of_same = "SELECT MAX(other.version) FROM charts other WHERE other.identifier = charts.identifier"
+      where("version = COALESCE((#{of_same} AND other.withdrawn_by IS NULL), (#{of_same}))").order(:identifier)
     end
+  # To choose a crane from.
+  scope :counting, -> { newest.where(withdrawn_by: nil) }
 
   # Takes charts as someone entered them, each an Entry: all of them or none. Raises PlanFile::Invalid.
   def self.enter(entries, by:, on:, why: "")

@@ -159,6 +159,30 @@ RSpec.describe "The API of the crane room" do
       expect(response).to have_http_status(:unprocessable_content)
       send_json(:patch, "/api/charts/#{chart.id}", checked_by: "S. Oyelaran")
       expect(response).to have_http_status(:unprocessable_content)
+      send_json(:post, "/api/comparisons", document: demo_document("feed-horn"))
+      expect(json.map { |row| row["id"] }).not_to include("acacia-full")
+      get "/api/takers", params: { planned_kg: 500 }
+      expect(json["cranes"].map { |row| row["id"] }).not_to include("acacia-full")
+      # The same page, entered anew, counts again.
+      send_json(:post, "/api/charts", charts: [ demo_chart("acacia-full") ], entered_by: "M. Okafor", why: "read anew")
+      expect([ response.status, json.first.values_at("version", "withdrawn") ]).to eq([ 201, [ 2, nil ] ])
+    end
+
+    it "give way to the one before when they are withdrawn" do
+      changed = demo_chart("acacia-full").tap { |data| data["tables"]["main"][0][0] -= 1000 }
+      send_json(:post, "/api/charts", charts: [ changed ], entered_by: "M. Okafor", why: "a slip")
+      send_json(:post, "/api/charts/#{json.first["id"]}/withdrawal", withdrawn_by: "I. Brandt", why: "no slip")
+      get "/api/charts"
+      expect(json.find { |line| line["identifier"] == "acacia-full" }).to include("version" => 1, "withdrawn" => nil)
+      expect(demo_plan("feed-horn").ladder.rung("chart").verdict).to eq("holds")
+    end
+
+    it "are checked by the first of two, and the second is told" do
+      jib = Chart.find_by!(identifier: "juniper-jib")
+      late = Chart.find(jib.id)
+      jib.check(by: "S. Oyelaran", on: Date.current)
+      expect { late.check(by: "N. Adeyemi", on: Date.current) }.to raise_error(ActiveRecord::StaleObjectError)
+      expect(jib.reload.record.checked_by).to eq("S. Oyelaran")
     end
   end
 

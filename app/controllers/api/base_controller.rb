@@ -38,6 +38,12 @@ module Api
       words, status = NOT_KEPT.find { |fault, _| [ error, error.cause ].any?(fault) }&.last || NOT_KEPT_AT_ALL
       refuse "not saved: #{words}", "nothing was kept; what was typed stays", status
     end
+    rescue_from ActiveRecord::StaleObjectError do
+      overtaken(
+        [ { pointer: "", message: "somebody changed it meanwhile", expected: "a look at it as it is now" } ],
+        nil
+      )
+    end
     rescue_from RangeError do
       refuse "a number is beyond measure", "a number that can be", :unprocessable_content
     end

@@ -4,7 +4,7 @@ module Api
     self.whole_or_none = true
 
     def create
-      render json: JSON.generate(DustLadder::Cranes::Comparison.new(document, Chart.newest.map(&:snapshot)).as_json)
+      render json: JSON.generate(DustLadder::Cranes::Comparison.new(document, Chart.counting.map(&:snapshot)).as_json)
     end
   end
 end

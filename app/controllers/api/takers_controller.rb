@@ -10,7 +10,7 @@ module Api
         return refuse("planned_kg is no weight of a load", "kg, over 0 to 10 000 000", :unprocessable_content)
       end
 
-      render json: JSON.generate(DustLadder::Cranes::CouldTake.new(Chart.newest.map(&:data), kg).as_json)
+      render json: JSON.generate(DustLadder::Cranes::CouldTake.new(Chart.counting.map(&:data), kg).as_json)
     end
   end
 end

@@ -53,7 +53,8 @@ class Chart
       @before = own || (same && Chart.find(same.first))
     end
 
-    def same? = before&.says?(data) || false
+    # Are its figures here already, in a version that counts?
+    def same? = (before && before.withdrawn.nil? && before.says?(data)) || false
     # Is it sound, and does it say all that its family must?
     def whole? = data.is_a?(Hash) && data["identity"].is_a?(Hash) && lacking.empty?
     def same_identity?(other) = identity.same_as?(other)

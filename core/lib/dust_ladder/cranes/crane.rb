@@ -116,6 +116,17 @@ module DustLadder
 
       def chart_applies? = identity.all? { |field| field.verdict == "holds" }
 
+      # Raises NotKnown where the chart does not say all that its family must, or is not of the machine as it stands.
+      def applies!
+        complete!
+        missing("the chart does not match the machine as rigged: see Chart", "as_rigged") unless chart_applies?
+      end
+
+      def complete!
+        lacking = identity.reject(&:value).map { |field| field.name.tr("_", " ") }
+        missing("the chart is incomplete: it does not say #{lacking.join(", ")}", "chart") if lacking.any?
+      end
+
       # What the boom's bending adds to a radius that was not measured under load, m.
       def growth(radius) = family.radius? ? allowance(radius) : 0.0
 

@@ -18,13 +18,7 @@ module DustLadder
 
       def examine
         crane = duty.crane
-        unless crane.chart_applies?
-          raise NotKnown.new(
-            "the chart does not match the machine as rigged: see Chart",
-            pointer: duty.crane.pointer("as_rigged")
-          )
-        end
-
+        crane.applies!
         unavailable = crane.family.unavailable
         return stop(both(unavailable)) if unavailable
 

@@ -16,14 +16,7 @@ module DustLadder
       end
 
       def aboard = duty.crane.platform[:aboard].map { |what, mass| [ what, mass.not_negative ] }
-      def applies!
-        unless duty.crane.chart_applies?
-          raise NotKnown.new(
-            "the chart does not match the machine as rigged: see Chart",
-            pointer: duty.crane.pointer("as_rigged")
-          )
-        end
-      end
+      def applies! = duty.crane.applies!
     end
   end
 end
