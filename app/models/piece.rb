@@ -75,9 +75,9 @@ class Piece < ApplicationRecord
   # Changed.
   def self.take(rows, from:)
     transaction do
-      pieces = rows.map { |row|
-        find_or_initialize_by(number: DustLadder::Gear::Piece.new(row["fields"]).fields["number"])
-      }
+      numbers = rows.map { |row| DustLadder::Gear::Piece.new(row["fields"]).fields["number"] }
+      known = where(number: numbers).index_by(&:number)
+      pieces = numbers.map { |number| known[number] || new }
       changed =
         rows.zip(pieces).each_with_index.filter_map do |(row, piece), index|
           [ index, piece ] if row["lock_version"] != (piece.lock_version if piece.persisted?)

@@ -345,8 +345,116 @@ RSpec.describe DustLadder::Cranes::ChartFile do
     end
   end
 
-  it "has no grid for a platform machine or a hoist" do
-    expect(DustLadder::Cranes::ChartGridText.write("family" => "fixed_hoist")).to be_nil
+  describe "as a grid and back" do
+    demo = Dir[File.expand_path("../../demo/charts/*.json", __dir__)].to_h { |path|
+      [ File.basename(path, ".json"), path ]
+    }
+    tables = %w[identity tables sectors marks tower platform_jib fixed_hoist boom_length_m radius_m boom_angle_deg
+      hoist]
+
+    demo.each do |name, path|
+      it "keeps every figure of #{name}" do
+        data = JSON.parse(File.read(path))
+        back = described_class.read(DustLadder::Cranes::ChartGridText.write(data), "x.csv") { |one, _| break one }
+        expect(back.faults).to eq([])
+        by_sector = ->(one) {
+          one["sectors"].to_a.to_h do |sector|
+            [ sector["name"],
+              [ one["tables"][sector["table"]],
+                one.dig("marks", sector["table"])&.flatten.to_a.compact.any? && one["marks"][sector["table"]] ] ]
+          end
+        }
+        expect(DustLadder.floats(by_sector.(back.data))).to eq(DustLadder.floats(by_sector.(data)))
+        rest = tables - %w[tables marks sectors]
+        expect(DustLadder.floats(back.data.slice(*rest))).to eq(DustLadder.floats(data.slice(*rest)))
+        expect(back.data["sectors"].to_a.map { |one| one.except("table") }).to eq(
+          DustLadder.floats(data["sectors"].to_a.map { |one| one.except("table") })
+        )
+      end
+    end
+  end
+
+  it "reads sectors that share a table" do
+    shared = whole.sub("sector,over rear,90,270\n", "sector,over rear,135,225\nsector,over right side,45,135\n")
+    data = read.(shared).first.data
+    expect(data["sectors"].map { |one| one.values_at("name", "table") }).to eq(
+      [ [ "over rear", "over rear" ], [ "over right side", "over rear" ], [ "over front", "over front" ] ]
+    )
+    expect(data["tables"].keys).to eq([ "over rear", "over front" ])
+  end
+
+  it "reads pages in thousands of pounds and short tons, and the paper's own signs by its legend" do
+    %w[klb].push("thousands of lb").each do |unit|
+      data = read.(whole.sub("capacity in,t", "capacity in,#{unit}")).first.data
+      expect(data["tables"]["over rear"][0][0]).to be_within(1e-6).of(20_000 * 0.45359237)
+    end
+    data = read.(whole.sub("capacity in,t", "capacity in,short tons")).first.data
+    expect(data["tables"]["over rear"][0][0]).to be_within(1e-6).of(20 * 907.18474)
+
+    starred = whole.sub("20,18.5s,-", "20*,18.5 B,-").sub(
+      "capacity in,t",
+      "mark,*,strength\nmark,B,rearward\ncapacity in,t"
+    )
+    expect(read.(starred).first.data["marks"]["over rear"][0]).to eq([ "strength", "rearward", nil ])
+    found = read.(starred.sub("mark,*,strength\n", "")).first
+    expect([ found.data, found.faults.map { |one| one["message"] } ]).to match([ nil, [ /20\*.* cannot be read/ ] ])
+    found = read.(starred.sub("*,strength", "*,heavy")).first
+    expect(found.faults.first).to include("message" => /"heavy" is not what a mark can stand for/)
+  end
+
+  describe "of a platform machine" do
+    yarrow = <<~CSV
+      chart,Line crew's machine
+      family,platform jib
+      machine model,PJ
+      machine serial,1
+      machine unit,truck 7
+      machine jib,fitted
+      machine duty,both
+      capacity in,lb
+      platform rating,700 lb
+      jib cap,1000 lb,800 lb
+      lower boom zone,A,-5,50
+      upper boom (deg) / load radius (ft),3,5
+      0 to 20,900,700
+      20 to 40,850,-
+    CSV
+
+    it "reads its rows as the paper prints them" do
+      data = read.(yarrow).first.data
+      machine = data["platform_jib"]
+      expect(machine["upper_boom_bands_deg"]).to eq([ [ 0.0, 20.0 ], [ 20.0, 40.0 ] ])
+      expect(machine["jib_kg"]["A"][1]).to match([ be_within(1e-6).of(850 * 0.45359237), nil ])
+      expect(machine["load_radius_m"]).to match([ be_within(1e-9).of(3 * 0.3048), be_within(1e-9).of(5 * 0.3048) ])
+      expect(machine["zones"]).to eq([ { "name" => "A", "lower_boom_from_deg" => -5.0, "lower_boom_to_deg" => 50.0 } ])
+      expect([ data["family"], machine["credit_share"] ]).to eq([ "platform_jib", 0 ])
+    end
+
+    # [what is typed otherwise, what is said of it]
+    {
+      "a row that is no range" => [ "20 to 40", "20", /no range of the upper boom/ ],
+      "a zone without a name" => [ "lower boom zone,A", "lower boom zone,", /no name/ ],
+      "an angle past plumb" => [ "-5,50", "-5,150", /150 is no angle/ ],
+      "load radii without a unit" => [ "radius (ft)", "radius", /no unit/ ],
+      "a cap that is no mass" => [ "1000 lb,", "1000,", /unit is missing/ ],
+      "a table without its zone" => [ "lower boom zone,A,-5,50\n", "", /without its zone/ ],
+      "a cap too few" => [ "1000 lb,800 lb", "1000 lb", /1 caps/ ]
+    }.each do |words, (from, to, message)|
+      it "takes nothing with #{words}, and says where" do
+        expect(yarrow).to include(from)
+        found = read.(yarrow.sub(from, to)).first
+        expect(found.data).to be_nil
+        expect(found.faults.map { |one| one["message"] }).to include(message)
+      end
+    end
+  end
+
+  it "reads a workshop hoist by its plate" do
+    data = read.(
+      "chart,Teasel\nfamily,fixed hoist\nmachine number,3\nmachine rating,5 t\nmachine falls,1\nrated " \
+        "load,5 t\nhighest hook,21'\n"
+    ).first.data
+    expect(data["fixed_hoist"]).to match("wll_kg" => 5000.0, "highest_hook_m" => be_within(1e-9).of(21 * 0.3048))
   end
 
   it "is described by the schema that ships with it" do

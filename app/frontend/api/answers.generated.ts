@@ -229,10 +229,6 @@ export interface Diagram {
   bands: number[];
   family: string;
   /**
-   * may it be saved as a grid
-   */
-  grid: boolean;
-  /**
    * the row of a machine that has but one, in words
    */
   only_row: string | null;

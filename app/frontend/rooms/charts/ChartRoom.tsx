@@ -95,15 +95,13 @@ function Whole({ chart }: { chart: WholeChart }) {
         <Button component="a" href={api.chartAddress(chart.id)} sx={{ color: 'inherit', height: '100%' }}>
           Save as a file
         </Button>
-        {chart.diagram.grid && (
-          <Button
-            component="a"
-            href={`${api.chartAddress(chart.id)}?as=grid`}
-            sx={{ color: 'inherit', height: '100%' }}
-          >
-            Save as CSV
-          </Button>
-        )}
+        <Button
+          component="a"
+          href={`${api.chartAddress(chart.id)}?as=grid`}
+          sx={{ color: 'inherit', height: '100%' }}
+        >
+          Save as CSV
+        </Button>
       </RoomBar>
       <Box component="main" className="chart-room">
         <ChartMain

@@ -4,10 +4,9 @@ module DustLadder
     # sector (or set of falls) its line, a line of boom lengths and a line for each radius (docs/chart-format.md).
     class ChartGrid
       include ChartGridTables
+      include ChartGridPlatform
+      include ChartGridMarks
 
-      MARKS = { "s" => "strength", "b" => "stability", "r" => "rearward" }.freeze
-      EMPTY = [ "", "-", "–", "—" ].freeze
-      CELL = /\A(?<number>[\d][\d,. ]*?)\s*(?<mark>[sbr])?\z/i
       HEAD_COLUMNS = /(?:(?:boom|capacity)\W*(?<columns>mm|m|ft|in)?\W*)?/i
       HEAD = /\A(?<rows>radius|boom angle)\W*(?<unit>mm|m|ft|in|deg|°)?\W*#{HEAD_COLUMNS}\z/i
       # A name, where it goes in the chart, and what kind of quantity it is.
@@ -35,9 +34,24 @@ module DustLadder
         "wind limit" => [ %w[limits wind_m_s], :speed ],
         "level limit" => [ %w[limits level_percent], :percent ],
         "trolley height" => [ %w[tower trolley_height_m], :length ],
-        "tower jib" => [ %w[tower jib_length_m], :length ]
+        "tower jib" => [ %w[tower jib_length_m], :length ],
+        "platform rating" => [ %w[platform_jib platform_rated_kg], :mass ],
+        "credit share" => [ %w[platform_jib credit_share], :number ],
+        "rated load" => [ %w[fixed_hoist wll_kg], :mass ],
+        "highest hook" => [ %w[fixed_hoist highest_hook_m], :length ],
+        "reach from" => [ %w[fixed_hoist reach_from_m], :length ],
+        "reach to" => [ %w[fixed_hoist reach_to_m], :length ]
       }.freeze
-      UNITS = %w[kg t lb].freeze
+      # Units of capacity as pages have them, and as they are read.
+      UNITS = {
+        "kg" => "kg",
+        "t" => "t",
+        "lb" => "lb",
+        "klb" => "kip",
+        "thousands of lb" => "kip",
+        "1000 lb" => "kip",
+        "short tons" => "short tons"
+      }.freeze
       EXAMPLE = "first cell such as radius (m), then the boom lengths"
 
       # bytes: the file as it came. name: of the file.
@@ -82,20 +96,14 @@ module DustLadder
         when "id"
           @data["id"] = wanted(cells, number, "a short name")
         when "family"
-          @data["family"] = wanted(cells, number, "mobile or tower").to_s.downcase
+          @data["family"] = wanted(cells, number, ChartFile::FAMILIES.join(", ")).to_s.downcase.tr(" ", "_")
         when "source"
           @source = cells[1]
         when "capacity in"
           @unit =
-            cells[1].to_s.downcase.then do |unit|
-              if UNITS.include?(unit)
-                unit
-              else
-                (
-                  fault(number, 2, "#{cells[1].inspect} is no unit of capacity", UNITS.join(", "))
-                  nil
-                )
-              end
+            UNITS.fetch(cells[1].to_s.downcase) do
+              fault(number, 2, "#{cells[1].inspect} is no unit of capacity", UNITS.keys.join(", "))
+              nil
             end
         when "read between rows"
           @data["interpolation"] = cells[1].to_s.match?(/\Ayes\z/i) ? "radius" : "none"
@@ -103,6 +111,12 @@ module DustLadder
           sector(cells, number)
         when "falls"
           falls(cells, number)
+        when "lower boom zone"
+          zone(cells, number)
+        when "jib cap"
+          jib_cap(cells, number)
+        when "mark"
+          legend(cells, number)
         when /\Amachine (?<field>.+)/
           @data["identity"][Regexp.last_match[:field].tr(" ", "_")] = wanted(cells, number, "what it must be")
         when /\Adeduct (?<what>.+)/
@@ -114,7 +128,7 @@ module DustLadder
         when *NAMES.keys
           NAMES[name].then { |path, kind| quantity(cells, number, kind) { |value| put(path, value) } }
         else
-          HEAD.match?(cells.first) ? head(cells, number) : row(cells, number)
+          table_line(cells, number)
         end
       end
 
@@ -126,15 +140,20 @@ module DustLadder
       end
 
       def pulls(cells, number)
-        wanted(cells, number, "the pull in the first layer") or return
-        pulls =
+        pulls = masses(cells, number) and put(%w[hoist drum layer_pulls_kg], pulls)
+      end
+
+      # The masses of a line; nil where one of them cannot be read.
+      def masses(cells, number)
+        wanted(cells, number, "masses, each with its unit") or return
+        found =
           cells.drop(1).reject(&:empty?).each_with_index.map do |text, index|
             Quantity::Reader.read(text, :mass)
           rescue Quantity::Unreadable => error
             fault(number, index + 2, error.message, error.expected)
             nil
           end
-        put(%w[hoist drum layer_pulls_kg], pulls) if pulls.all?
+        found if found.all?
       end
 
       def put(path, value)

@@ -8,13 +8,24 @@ module DustLadder
       def sector(cells, number)
         from, to = [ 2, 3 ].map { |index| degrees(cells[index], number, index + 1) }
         name = cells[1].to_s.empty? ? "all round" : cells[1]
-        fault(number, 2, "there are two sectors called #{name}", "a name of its own") if @data["tables"]&.key?(name)
-        entry = { "name" => name, "slew_from_deg" => from || 0.0, "slew_to_deg" => to || 360.0, "table" => name }
+        if @data["sectors"]&.any? { |one| one["name"] == name }
+          fault(number, 2, "there are two sectors called #{name}", "a name of its own")
+        end
+        # Sectors right below one another share the table that follows them.
+        shared = @grid[:name] if @grid && @grid[:width].nil? && !@falls && !@zone
+        table = shared || name
+        entry = { "name" => name, "slew_from_deg" => from || 0.0, "slew_to_deg" => to || 360.0, "table" => table }
         quantity([ "longest boom", cells[4] ], number, :length) do |metres|
           entry["longest_boom_m"] = metres
         end unless cells[4].to_s.empty?
         (@data["sectors"] ||= []) << entry
-        start(name, number) { |rows| (@data["tables"] ||= {})[name] = rows }
+        start(name, number) { |rows| (@data["tables"] ||= {})[name] = rows } unless shared
+      end
+
+      def table_line(cells, number)
+        return platform_head(cells, number) if ChartGridPlatform::HEAD.match?(cells.first)
+
+        ChartGrid::HEAD.match?(cells.first) ? head(cells, number) : row(cells, number)
       end
 
       def degrees(text, number, column)
@@ -51,7 +62,7 @@ module DustLadder
             number,
             nil,
             "the table #{name} has no unit of capacity",
-            "a line before it: capacity in, then #{ChartGrid::UNITS.join(", ")}"
+            "a line before it: capacity in, then #{ChartGrid::UNITS.keys.join(", ")}"
           )
         end
         @grid = {
@@ -125,7 +136,7 @@ module DustLadder
           )
         end
 
-        key = length(cells.first, @grid[:unit] || "m", number, 1)
+        key = @grid[:bands] ? band(cells.first, number) : length(cells.first, @grid[:unit] || "m", number, 1)
         twice = key && @grid[:lines][key]
         fault(number, 1, "#{cells.first} stands in line #{twice} already", "each row once") if twice
         @grid[:lines][key] ||= number
@@ -138,29 +149,10 @@ module DustLadder
         @grid[:marks] << read.map { |one| one["mark"] }
         @grid[:preview]["rows"] << { "row" => cells.first, "line" => number, "cells" => read }
         @grid[:keep].call(@grid[:rows])
+        return keep_bands if @grid[:bands]
+
         keep_keys
         keep_marks
-      end
-
-      def cell(text, number, column)
-        return { "text" => text, "kg" => nil, "mark" => nil, "problem" => nil } if ChartGrid::EMPTY.include?(text)
-
-        match = ChartGrid::CELL.match(text) or
-          raise Quantity::Unreadable.new(
-            "#{text.inspect} cannot be read as a capacity",
-            typed: text,
-            expected:
-              "a number, with s, b or r after it where the paper marks it; empty where nothing is allowed"
-          )
-        {
-          "text" => text,
-          "kg" => Quantity::Reader.read("#{match[:number].strip} #{@unit || "kg"}", :mass),
-          "mark" => ChartGrid::MARKS[match[:mark]&.downcase],
-          "problem" => nil
-        }
-      rescue Quantity::Unreadable => error
-        fault(number, column, error.message, error.expected)
-        { "text" => text, "kg" => nil, "mark" => nil, "problem" => error.message }
       end
 
       def keep_keys

@@ -2,18 +2,14 @@ module DustLadder
   module Cranes
     # A chart written as the CSV table that ChartGrid reads.
     module ChartGridText
-      FAMILIES = %w[mobile tower].freeze
-
       module_function
 
-      # A chart's data as such a table, CSV text in m and kg; nil for a family that has no grid. What has no name here
-      # (other people's marks of record) stays out: the JSON is the whole of it.
+      # A chart's data as such a table, CSV text in m and kg. What has no name here (who stands for it) stays out: the
+      # JSON is the whole of it.
       def write(data)
         family = data["family"] || "mobile"
-        return unless FAMILIES.include?(family)
-
         CSV.generate do |csv|
-          (head_lines(data, family) + (family == "tower" ? tower_lines(data) : sector_lines(data))).each do |cells|
+          (head_lines(data, family) + send("#{family}_lines", data)).each do |cells|
             csv << cells.map { |cell| cell.is_a?(String) ? Gear::CsvText.harmless(cell) : cell }
           end
         end
@@ -44,34 +40,51 @@ module DustLadder
         [ [ "pulls by layer", *found.map { |kg| "#{kg} kg" } ] ]
       end
 
-      def sector_lines(data)
+      def mobile_lines(data)
         corner = data["boom_angle_deg"] ? "boom angle (deg) / boom (m)" : "radius (m) / boom (m)"
-        rows = data["boom_angle_deg"] || data["radius_m"]
-        data["sectors"].flat_map do |sector|
-          cells, marks = data["tables"][sector["table"]], data.dig("marks", sector["table"])
-          table =
-            cells.each_with_index.map do |row, index|
-              [
-                rows[index],
-                *row.each_with_index.map do |kg, column|
-                  kg && [ kg, ChartGrid::MARKS.key(marks&.dig(index, column)) ].compact.join(" ")
-                end
-              ]
+        # Sectors that share a table stand above it together.
+        data["sectors"]
+          .group_by { |sector| sector["table"] }
+          .flat_map do |table, sectors|
+            [ [], *sectors.map { |sector|
+              sector_line(sector)
+            }, [ corner, *data["boom_length_m"] ], *rows_of(data, table) ]
+          end
+      end
+
+      def sector_line(sector)
+        longest = sector["longest_boom_m"] && "#{sector["longest_boom_m"]} m"
+        [ "sector", sector["name"], sector["slew_from_deg"], sector["slew_to_deg"], longest ].compact
+      end
+
+      def rows_of(data, table)
+        keys, marks = data["boom_angle_deg"] || data["radius_m"], data.dig("marks", table)
+        data["tables"][table].each_with_index.map do |row, index|
+          cells =
+            row.each_with_index.map do |kg, column|
+              kg && [ kg, ChartGridMarks::MARKS.key(marks&.dig(index, column)) ].compact.join(" ")
             end
-          [
-            [],
-            [
-              "sector",
-              sector["name"],
-              sector["slew_from_deg"],
-              sector["slew_to_deg"],
-              sector["longest_boom_m"] && "#{sector["longest_boom_m"]} m"
-            ].compact,
-            [ corner, *data["boom_length_m"] ],
-            *table
-          ]
+          [ keys[index], *cells ]
         end
       end
+
+      def platform_jib_lines(data)
+        machine = data["platform_jib"]
+        bands = machine["upper_boom_bands_deg"].map { |from, to| "#{from} to #{to}" }
+        tables =
+          machine["zones"].flat_map do |zone|
+            [
+              [],
+              [ "lower boom zone", zone["name"], zone["lower_boom_from_deg"], zone["lower_boom_to_deg"] ],
+              [ "upper boom (deg) / load radius (m)", *machine["load_radius_m"] ],
+              *bands.zip(machine["jib_kg"][zone["name"]]).map { |band, cells| [ band, *cells ] }
+            ]
+          end
+        [ [ "jib cap", *machine["jib_cap_kg"].map { |kg| "#{kg} kg" } ], *tables ]
+      end
+
+      # All of it stands in the head.
+      def fixed_hoist_lines(_data) = []
 
       def tower_lines(data)
         data["tower"]["falls"].flat_map do |falls, set|
@@ -92,7 +105,14 @@ module DustLadder
         percent: " %",
         millimetres: " mm"
       }.freeze
-      private_class_method :head_lines, :sector_lines, :tower_lines, :pulls
+      private_class_method :head_lines,
+        :mobile_lines,
+        :sector_line,
+        :rows_of,
+        :tower_lines,
+        :platform_jib_lines,
+        :fixed_hoist_lines,
+        :pulls
     end
   end
 end

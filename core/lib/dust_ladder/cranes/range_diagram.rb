@@ -42,7 +42,6 @@ module DustLadder
           "title" => @data["title"],
           "row" => Families::ROWS.fetch(@data["family"], "boom"),
           "only_row" => Families::ONLY_ROWS[@data["family"]],
-          "grid" => ChartGridText::FAMILIES.include?(@data["family"] || "mobile"),
           "bands" => bands,
           "hangs" => hangs_kg && Figure.kg(hangs_kg, :up).as_json,
           "tables" =>
