@@ -76,8 +76,11 @@ function Library() {
         <Button component={Link} to="/store" sx={{ color: 'inherit', height: '100%' }}>
           Gear store
         </Button>
-        <Button variant="contained" sx={{ height: '100%', px: 3 }} onClick={() => chooser.current?.click()}>
+        <Button sx={{ color: 'inherit', height: '100%' }} onClick={() => chooser.current?.click()}>
           Read chart files
+        </Button>
+        <Button component={Link} to="/cranes/new" variant="contained" sx={{ height: '100%', px: 3 }}>
+          Type a chart
         </Button>
       </RoomBar>
       <Box
@@ -108,8 +111,7 @@ function Library() {
         <Reading query={charts} what="library" pad={{ py: 3 }} />
         {charts.data?.length === 0 && (
           <Box sx={{ py: 3, typography: 'heading' }}>
-            No chart is here yet. Read a chart file, or type one from the binder as a CSV grid:
-            docs/chart-format.md shows how.
+            No chart is here yet. Type one from the binder, or read a chart file.
           </Box>
         )}
         {(charts.data?.length ?? 0) > 0 && listed.length === 0 && (

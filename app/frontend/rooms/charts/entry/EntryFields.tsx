@@ -1,0 +1,91 @@
+import Button from '@mui/material/Button'
+import TextField from '@mui/material/TextField'
+import { useQuery } from '@tanstack/react-query'
+import { api } from '../../../api/client'
+import { ChoiceField } from '../../../ui/ChoiceField'
+import { Heading, Row } from '../../../ui/Row'
+import { FAMILY } from '../words'
+import { GROUPS } from './fields'
+import { blankSheet, type Family, type Sheet } from './sheet'
+
+export interface EntryProps {
+  sheet: Sheet
+  change: (part: Partial<Sheet>) => void
+  // What is wrong at a place of the sheet, in words.
+  wrong: (place: string) => string | undefined
+}
+
+// What the page says beside its tables.
+export function EntryFields({ sheet, change, wrong }: EntryProps) {
+  const rules = useQuery({ queryKey: ['rule_sets'], queryFn: api.ruleSets, staleTime: Infinity })
+  const needed =
+    rules.data?.find(({ data }) => data.id === 'strict')?.data.values.chart_identity?.value[sheet.family] ??
+    []
+  const text = (
+    place: string,
+    label: string,
+    value: string,
+    example: string,
+    set: (value: string) => void,
+  ) => (
+    <TextField
+      key={place}
+      variant="filled"
+      fullWidth
+      label={label}
+      value={value}
+      placeholder={example}
+      error={wrong(place) !== undefined}
+      helperText={wrong(place) ?? ' '}
+      autoComplete="off"
+      slotProps={{ htmlInput: { maxLength: 200, 'data-place': place } }}
+      onChange={(event) => set(event.target.value)}
+    />
+  )
+  return (
+    <>
+      <ChoiceField
+        id="entry-family"
+        label="Family"
+        value={sheet.family}
+        choices={Object.entries(FAMILY)}
+        onChoose={(family) =>
+          change({ ...blankSheet(family as Family), title: sheet.title, source: sheet.source })
+        }
+      />
+      {text('title', 'Title', sheet.title, 'Juniper, 60 t, outriggers full', (title) => change({ title }))}
+      {text('source', 'Binder and page', sheet.source, 'binder 1, page 12', (source) => change({ source }))}
+      <Heading aside="as the page says it">What the machine must be</Heading>
+      {needed.map((name) => {
+        const key = name.split(' or ')[0]!
+        return text(`identity/${key}`, name.replaceAll('_', ' '), sheet.identity[key] ?? '', '', (value) =>
+          change({ identity: { ...sheet.identity, [key]: value } }),
+        )
+      })}
+      {GROUPS[sheet.family].map(([title, fields]) => (
+        <section key={title} aria-label={title}>
+          <Heading>{title}</Heading>
+          {fields.map(([name, label, example]) =>
+            text(`named/${name}`, label, sheet.named[name] ?? '', example, (value) =>
+              change({ named: { ...sheet.named, [name]: value } }),
+            ),
+          )}
+        </section>
+      ))}
+      <Heading aside="the page's own list">Deductions</Heading>
+      {sheet.deductions.map(([what, mass], at) => (
+        <Row key={at} columns="1fr 1fr">
+          {text(`deduction/${at}`, 'What', what, 'stowed jib', (value) =>
+            change({ deductions: sheet.deductions.with(at, [value, mass]) }),
+          )}
+          {text(`deduct/${at}`, 'Mass', mass, '260 kg', (value) =>
+            change({ deductions: sheet.deductions.with(at, [what, value]) }),
+          )}
+        </Row>
+      ))}
+      <Button variant="outlined" onClick={() => change({ deductions: [...sheet.deductions, ['', '']] })}>
+        Add a deduction
+      </Button>
+    </>
+  )
+}

@@ -1,0 +1,179 @@
+# A page of the binder is typed in the app from the keyboard, in its own units and signs, and read against the paper by
+# another person.
+RSpec.describe "A chart from the paper" do
+  before { load_store }
+
+  def type(label, text) = fill_in(label, with: text)
+  def keys(*some) = page.driver.browser.switch_to.active_element.send_keys(*some)
+
+  # Types a column of cells from one on, as a hand does: figure, Enter.
+  def column(id, texts)
+    find("##{id}").click
+    texts.each { |text| keys(text, :enter) }
+  end
+
+  def state = find("[data-entry-state]")
+
+  identity = {
+    "model" => "RT 45",
+    "serial" => "SW-0301",
+    "counterweight" => "15,000 lb",
+    "boom" => "main",
+    "jib" => "none",
+    "outriggers or tracks" => "full",
+    "rope" => "3/4 in",
+    "duty" => "hook"
+  }
+  radii = %w[10 12 15 20 25 30 35 40 45 50 55 60]
+  booms = %w[36 50 64 78 92]
+  # In lb: less with every row and every column; a dash at the far end of the short booms.
+  rows =
+    radii.each_with_index.map do |_, row|
+      booms.each_index.map { |boom|
+        row > 4 + 2 * boom ? "-" : ((90_000 / (1 + row * 0.3)) - boom * 900).round(-1).to_s
+      }
+    end
+
+  it "of two sectors is typed in lb and feet with its signs, mended where it slipped, taken, and checked by a second" do
+    look
+    visit "/cranes"
+    click_link "Type a chart"
+    type "Title", "Switchgrass, 45 t, outriggers full"
+    type "Binder and page", "binder 5, page 3"
+    identity.each { |name, value| type name, value }
+    type "Hook block, mass", "900 lb"
+    type "Hook block, length", "4 ft"
+    type "Hook block, working load limit", "90,000 lb"
+    type "Line pull", "9,000 lb"
+    type "Rope, working load limit", "9,500 lb"
+    type "Rope, mass by length", "1.6 kg/m"
+    type "Efficiency of a sheave", "0.98"
+    type "Lead sheaves", "1"
+    type "Most parts of line", "10"
+    click_button "Add a deduction"
+    type "What", "stowed jib"
+    type "Mass", "600 lb"
+    select "lb", from: "Capacity in"
+    select "ft", from: "Radius in"
+    select "ft", from: "Boom in"
+    click_button "Explain a sign"
+
+    type "Sector", "over rear"
+    type "From, clockwise", "90"
+    type "To", "270"
+    4.times { click_button "Add a row" }
+    booms.each_with_index { |boom, at| find("#cell-0--1-#{at + 1}").set(boom) }
+    column("cell-0-0-0", radii)
+    slipped = rows.map(&:dup).tap { |cells| cells[1][1] = "#{cells[1][1]}0" }
+    booms.each_index { |at|
+      column(
+        "cell-0-0-#{at + 1}",
+        slipped.map { |row|
+          at.zero? && row != slipped[11] ? row[at].sub(/(\d)\z/, '\1*') : row[at]
+        }
+      )
+    }
+    expect(state).to have_text("Every cell understood")
+    expect(page).to have_css("td.doubt", count: 1)
+    expect(page).to have_css(
+      "[aria-label='To look at again'] li",
+      text: /12.0 .*more than/
+    ).or have_text(/more than twice/)
+
+    click_button "Add a table"
+    within("[aria-label='Table 2']") do
+      type "Sector", "over front"
+      type "From, clockwise", "270"
+      type "To", "90"
+    end
+    # What was not read is never taken for what is not allowed.
+    booms.each_index { |at| column("cell-1-0-#{at + 1}", rows.map { |row| row[at] }.first(11)) }
+    expect(state).to have_text("not read yet: 5 of the cells")
+    expect(page).to have_button(text: /to answer first|Take the chart/, disabled: true)
+    booms.each_index { |at| find("#cell-1-11-#{at + 1}").set(rows[11][at]) }
+    find("#cell-0-1-2").set("8O000")
+    expect(page).to have_css("td.bad")
+    expect(state).to have_text("1 to mend")
+    expect(page).to have_css("[aria-label='To be mended'] li", text: "table 1, row 2")
+    page.refresh
+    expect(page).to have_field("Title", with: "Switchgrass, 45 t, outriggers full")
+    find("#cell-0-1-2").set(rows[1][1])
+    expect(state).to have_text("Every cell understood")
+    expect(page).to have_no_css("td.bad, td.doubt")
+    type "Entered by", "M. Okafor"
+    click_button "Take the chart"
+
+    expect(page).to have_css("h1", text: "Switchgrass, 45 t, outriggers full")
+    data = Chart.last.data
+    expect(data["sectors"].map { |one| one["name"] }).to eq([ "over rear", "over front" ])
+    expect(data["tables"]["over rear"][2][3]).to be_within(0.01).of(rows[2][3].to_i * 0.45359237)
+    expect(data["radius_m"][3]).to be_within(1e-6).of(20 * 0.3048)
+    expect(data["marks"]["over rear"][0][0]).to eq("strength")
+    expect(data["tables"]["over front"][11][0]).to be_nil
+    fill_in "I have read every cell against the paper: my name", with: "S. Oyelaran"
+    click_button "Checked against the paper"
+    expect(page).to have_text("Checked against the paper by S. Oyelaran")
+    expect(Chart.last.lacking).to eq([])
+    expect(serious_findings).to eq([])
+  end
+
+  it "of a tower, a platform machine and a workshop hoist is typed too, and pasted from a spreadsheet" do
+    visit "/cranes/new"
+    select "fixed hoist", from: "Family"
+    type "Title", "Fescue hoist"
+    { "number" => "4", "rating" => "2 t", "falls" => "1" }.each { |name, value| type name, value }
+    type "Rated load", "2 t"
+    expect(state).to have_text("1 to mend")
+    type "Highest hook", "5 m"
+    expect(state).to have_text("Every cell understood")
+
+    select "tower crane", from: "Family"
+    {
+      "model" => "TC",
+      "serial" => "1",
+      "jib" => "40 m",
+      "mast or height" => "30 m",
+      "counterweight" => "9 t",
+      "falls" => "2",
+      "duty" => "hook"
+    }.each { |name, value| type name, value }
+    type "Trolley, above the ground", "30 m"
+    within("[aria-label='Tower']") { type "Jib", "40 m" }
+    type "Most", "4 t"
+    block = "3\t4\n10\t4\n20\t2.5\n30\t1.6"
+    page.execute_script(<<~JS, find("#cell-0-0-0"), block)
+      const data = new DataTransfer()
+      data.setData('text/plain', arguments[1])
+      arguments[0].focus()
+      arguments[0].dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }))
+    JS
+    expect(state).to have_text("Every cell understood")
+
+    select "platform and jib machine", from: "Family"
+    { "model" => "PJ", "serial" => "2", "unit" => "truck 3", "jib" => "fitted", "duty" => "both" }.each do |name, value|
+      type name, value
+    end
+    type "Platform, rated", "315 kg"
+    type "Jib, at most by load radius", "450 kg; 360 kg"
+    type "Lower boom from", "-5"
+    type "To", "80"
+    select "kg", from: "Capacity in"
+    {
+      "-1-1" => "1",
+      "-1-2" => "1.5",
+      "0-0" => "0 to 30",
+      "0-1" => "400",
+      "0-2" => "300",
+      "1-0" => "30 to 75"
+    }.each do |at, text|
+      find("#cell-0-#{at}").set(text)
+    end
+    %w[1-1 1-2].zip(%w[380 -]) { |at, text| find("#cell-0-#{at}").set(text) }
+    expect(state).to have_text("Every cell understood")
+    type "Entered by", "M. Okafor"
+    click_button "Take the chart"
+    expect(page).to have_css("h1", text: "Fescue hoist")
+    expect(Chart.last.data["platform_jib"]["upper_boom_bands_deg"]).to eq([ [ 0.0, 30.0 ], [ 30.0, 75.0 ] ])
+    expect(Chart.last.lacking).to eq([])
+  end
+end
