@@ -117,6 +117,12 @@ end
 
 RSpec.configure do |config|
   config.include BrowserHelp, type: :system
+  # A spec and the server share one connection: were both to read what a table has at the same time, each would hold
+  # what the other waits for.
+  config.before(:suite) do
+    Rails.application.eager_load!
+    ActiveRecord::Base.descendants.reject(&:abstract_class?).each { |model| model.load_schema if model.table_exists? }
+  end
   config.before(:each, type: :system) do
     driven_by :chromium
     visit "/"

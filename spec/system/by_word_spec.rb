@@ -44,14 +44,14 @@ RSpec.describe "What is answered by word", type: :system do
     find("[data-plan-file]", visible: :all, match: :first).attach_file(
       Rails.root.join("core/spec/fixtures/of_their_day/receiver-cabin.json")
     )
-    expect(page).to have_css("[data-headline]", text: "Not known: lifting points and 6 more")
+    expect(page).to have_css("[data-headline]", text: "Not known: Strict of version 3 is newer than version 1 in this plan and 7 more")
     rung("ground").click
     expect(page).to have_css("[data-rung=ground]", text: "needs: newer than this plan's rules")
     click_button "Go to it"
     dialog = find("[role=dialog]", text: "Newer rules")
-    expect(dialog).to have_text("rule set strict, version 1. Version 2 differs")
+    expect(dialog).to have_text("rule set strict, version 1. Version 3 differs")
     expect(dialog).to have_css("tr", text: /Crew.*newer than this plan's rules.*who does what/m)
-    click_button "Take version 2"
+    click_button "Take version 3"
     expect(page).to have_css("[data-rung=ground]", text: "needs: what the ground bears")
     expect(page).to have_css("[role=status]", text: ", saved")
     choose_from_menu "Newer rules"
