@@ -44,7 +44,10 @@ RSpec.describe "What is answered by word", type: :system do
     find("[data-plan-file]", visible: :all, match: :first).attach_file(
       Rails.root.join("core/spec/fixtures/of_their_day/receiver-cabin.json")
     )
-    expect(page).to have_css("[data-headline]", text: "Not known: Strict of version 3 is newer than version 1 in this plan and 7 more")
+    expect(page).to have_css(
+      "[data-headline]",
+      text: "Not known: Strict of version 3 is newer than version 1 in this plan and 7 more"
+    )
     rung("ground").click
     expect(page).to have_css("[data-rung=ground]", text: "needs: newer than this plan's rules")
     click_button "Go to it"
