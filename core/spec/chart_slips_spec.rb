@@ -70,6 +70,20 @@ RSpec.describe DustLadder::Cranes::ChartWarnings do
     expect(slips(page, hook_block: { "mass_kg" => 300, "length_m" => 1, "wll_kg" => 30_000 })).to eq([])
   end
 
+  it "speaks of a page in feet without the noise of its numbers" do
+    feet = changed(1, 1, 180_000)
+    found = slips(
+      feet,
+      radius_m: [ 10, 12, 15, 20 ].map { |one|
+        one * 0.3048
+      },
+      boom_length_m: [ 36, 50, 64 ].map { |one|
+        one * 0.3048
+      }
+    )
+    expect(found.map(&:text).join).not_to match(/\d\.\d{5}/)
+  end
+
   it "comes to an end with a chart of nothing but slips" do
     random = Random.new(7)
     wild = Array.new(200) { Array.new(60) { random.rand(1..1_000_000) } }

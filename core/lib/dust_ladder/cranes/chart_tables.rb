@@ -4,21 +4,24 @@ module DustLadder
     module ChartTables
       module_function
 
+      # A length of a page in feet is no longer number for that.
+      def metres(length) = "#{length.round(3)} m"
+
       # Tables of a chart: [name, words for rows, words for columns, cells].
       def of(data)
         case data["family"] || "mobile"
         when "mobile"
           rows =
-            data["radius_m"]&.map { |radius| "#{radius} m" } || data["boom_angle_deg"].map { |angle| "#{angle}°" }
+            data["radius_m"]&.map { |radius| metres(radius) } || data["boom_angle_deg"].map { |angle| "#{angle}°" }
           data["tables"].map do |name, cells|
-            [ name, rows, data["boom_length_m"].map { |boom| "boom #{boom} m" }, cells ]
+            [ name, rows, data["boom_length_m"].map { |boom| "boom #{metres(boom)}" }, cells ]
           end
         when "tower"
           data["tower"]["falls"].map do |falls, set|
             [
               "#{falls} falls",
-              set["radius_m"].map { |radius| "#{radius} m" },
-              [ "jib #{data["tower"]["jib_length_m"]} m" ],
+              set["radius_m"].map { |radius| metres(radius) },
+              [ "jib #{metres(data["tower"]["jib_length_m"])}" ],
               set["capacity_kg"].map { |kg| [ kg ] }
             ]
           end
@@ -28,7 +31,7 @@ module DustLadder
               [
                 "zone #{zone}",
                 machine["upper_boom_bands_deg"].map { |from, to| "#{from} to #{to}°" },
-                machine["load_radius_m"].map { |radius| "#{radius} m" },
+                machine["load_radius_m"].map { |radius| metres(radius) },
                 cells
               ]
             end

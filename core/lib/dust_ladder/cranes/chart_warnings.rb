@@ -52,7 +52,10 @@ module DustLadder
             end or next
           radius = data["radius_m"][far]
           if radius - foot["radius_m"] > boom + jib
-            asked("boom #{boom} m: something is allowed at #{radius} m, where no boom of that length reaches")
+            asked(
+              "boom #{ChartTables.metres(boom)}: something is allowed at #{ChartTables.metres(radius)}, where no " \
+                "boom of that length reaches"
+            )
           end
         end
       end

@@ -44,15 +44,17 @@ export function EntryFields({ sheet, change, wrong }: EntryProps) {
   )
   return (
     <>
-      <ChoiceField
-        id="entry-family"
-        label="Family"
-        value={sheet.family}
-        choices={Object.entries(FAMILY)}
-        onChoose={(family) =>
-          change({ ...blankSheet(family as Family), title: sheet.title, source: sheet.source })
-        }
-      />
+      <div style={{ marginBottom: 16 }}>
+        <ChoiceField
+          id="entry-family"
+          label="Family"
+          value={sheet.family}
+          choices={Object.entries(FAMILY)}
+          onChoose={(family) =>
+            change({ ...blankSheet(family as Family), title: sheet.title, source: sheet.source })
+          }
+        />
+      </div>
       {text('title', 'Title', sheet.title, 'Juniper, 60 t, outriggers full', (title) => change({ title }))}
       {text('source', 'Binder and page', sheet.source, 'binder 1, page 12', (source) => change({ source }))}
       <Heading aside="as the page says it">What the machine must be</Heading>
