@@ -77,7 +77,7 @@ class Piece < ApplicationRecord
     transaction do
       numbers = rows.map { |row| DustLadder::Gear::Piece.new(row["fields"]).fields["number"] }
       known = where(number: numbers).index_by(&:number)
-      pieces = numbers.map { |number| known[number] || new }
+      pieces = numbers.map { |number| known[number] || new(number: number) }
       changed =
         rows.zip(pieces).each_with_index.filter_map do |(row, piece), index|
           [ index, piece ] if row["lock_version"] != (piece.lock_version if piece.persisted?)
