@@ -13,8 +13,10 @@ class OwnHouse
       pieces = Piece.where(number: carried.("slings") + carried.("beams")).order(:id)
       state = [ charts.pluck(:id, :updated_at), pieces.pluck(:id, :lock_version, :updated_at) ]
       LOCK.synchronize do
-        KEPT.shift while KEPT.size >= MOST
-        KEPT[state] ||= made(charts, pieces)
+        KEPT.fetch(state) do
+          KEPT.shift while KEPT.size >= MOST
+          KEPT[state] = made(charts, pieces)
+        end
       end
     end
 

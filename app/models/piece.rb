@@ -78,9 +78,12 @@ class Piece < ApplicationRecord
       numbers = rows.map { |row| DustLadder::Gear::Piece.new(row["fields"]).fields["number"] }
       known = where(number: numbers).index_by(&:number)
       pieces = numbers.map { |number| known[number] || new(number: number) }
+      times = numbers.tally
+      # A known piece that stands in the file twice would be changed by its own file.
       changed =
         rows.zip(pieces).each_with_index.filter_map do |(row, piece), index|
-          [ index, piece ] if row["lock_version"] != (piece.lock_version if piece.persisted?)
+          seen = row["lock_version"] == (piece.lock_version if piece.persisted?)
+          [ index, piece ] unless seen && (piece.new_record? || times[numbers[index]] == 1)
         end
       raise Changed, changed if changed.any?
 

@@ -61,6 +61,14 @@ RSpec.describe "Shared data" do
         expect(piece.reload.history.first).to include(note: "from a.csv")
       end
 
+      it "takes none where a known piece stands twice" do
+        twice = { fields: fields.merge("vertical" => "1 t"), lock_version: 0 }
+        send_json(:post, "/api/pieces", rows: [ row, twice ])
+        expect(response).to have_http_status(:conflict)
+        expect(json["errors"].map { |one| one["pointer"] }).to eq(%w[/rows/0 /rows/1])
+        expect(piece.reload.fields["vertical"]).to eq("3 t")
+      end
+
       it "takes none where one was changed, added or seen as new meanwhile" do
         piece.rewrite(quarantined, lock_version: 0)
         [ [ row, other ], [ other, { fields: fields } ], [ other.merge(lock_version: 3) ] ].each do |rows|

@@ -16,8 +16,9 @@ module DustLadder
       BEYOND_BELIEF_KG = 2_000_000
       # A hook block is about this share of what it may carry, or heavier.
       LEAST_BLOCK_SHARE = 0.003
-      # One doubt more stands for all beyond these.
-      MOST_SLIPS = 40
+      # One doubt more stands for all beyond these: with those of units, block and 60 booms no more than the 100 whose
+      # answers a chart's record can keep.
+      MOST_SLIPS = 36
 
       module_function
 
