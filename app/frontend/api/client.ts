@@ -50,6 +50,14 @@ export class Refused extends Error {
   }
 }
 
+// What is wrong and what was expected, in one sentence without its full stop.
+export const faultWords = ({ message, expected }: Pick<Fault, 'message' | 'expected'>) =>
+  `${message}; expected ${expected}`
+
+// Why something was refused; each fault once. otherwise: where there was no such answer.
+export const refusal = (error: unknown, otherwise = 'it could not be kept') =>
+  error instanceof Refused ? [...new Set(error.faults.map(faultWords))].join('. ') : otherwise
+
 const token = () => document.querySelector<HTMLMetaElement>('meta[name="csrf-token"]')?.content ?? ''
 
 async function ask<T>(path: string, options: RequestInit = {}): Promise<T> {

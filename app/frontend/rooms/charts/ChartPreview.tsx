@@ -1,13 +1,10 @@
 import Box from '@mui/material/Box'
-import TextField from '@mui/material/TextField'
 import type { ChartPart } from '../../api/client'
+import { Doubts, type Answers } from './Doubts'
 import { MARK } from './words'
 
 const TABLES_SHOWN = 12
 const FAULTS_SHOWN = 30
-
-// What was said of a chart's figures that do not go with those beside them, by the words of the doubt.
-export type Answers = Record<string, string>
 
 // One chart of a file as it was read, what is wrong with it, and what is to be looked at again.
 export function ChartPreview({
@@ -46,23 +43,12 @@ export function ChartPreview({
         </ul>
       )}
       {reading.warnings.length > 0 && (
-        <ul className="looks" aria-label="To look at again">
-          {reading.warnings.map(({ text, answer: asked }) => (
-            <li key={text}>
-              {text}
-              {asked && (
-                <TextField
-                  variant="filled"
-                  fullWidth
-                  label="Mend it in the file, or say why it stands"
-                  value={answers[text] ?? ''}
-                  onChange={(event) => answer(text, event.target.value)}
-                  slotProps={{ htmlInput: { maxLength: 400, 'aria-label': `It stands: ${text}` } }}
-                />
-              )}
-            </li>
-          ))}
-        </ul>
+        <Doubts
+          warnings={reading.warnings}
+          label="Mend it in the file, or say why it stands"
+          answers={answers}
+          answer={answer}
+        />
       )}
       {reading.tables.slice(0, TABLES_SHOWN).map((table, at) => (
         <Box

@@ -7,10 +7,11 @@ import DialogTitle from '@mui/material/DialogTitle'
 import LinearProgress from '@mui/material/LinearProgress'
 import TextField from '@mui/material/TextField'
 import { useState } from 'react'
-import { api, Refused, type ChartPart } from '../../api/client'
+import { api, refusal, type ChartPart } from '../../api/client'
 import { usePreferences } from '../../ui/preferences'
 import { useChartFiles } from './useChartFiles'
-import { ChartPreview, type Answers } from './ChartPreview'
+import { ChartPreview } from './ChartPreview'
+import type { Answers } from './Doubts'
 
 // What becomes of a chart that is taken.
 const fateOf = ({ reading, known, refused }: ChartPart) =>
@@ -61,11 +62,7 @@ export function ImportDialog({
       )
       onDone()
     } catch (fault) {
-      setError(
-        fault instanceof Refused
-          ? fault.faults.map(({ message, expected }) => `${message}; expected ${expected}`).join('. ')
-          : 'the charts could not be kept',
-      )
+      setError(refusal(fault, 'the charts could not be kept'))
       setSaving(false)
     }
   }

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button'
 import TextField from '@mui/material/TextField'
 import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api, Refused, WholeChart } from '../../api/client'
+import { api, refusal, WholeChart } from '../../api/client'
 import { Heading } from '../../ui/Row'
 export function People({ chart }: { chart: WholeChart }) {
   const queries = useQueryClient()
@@ -17,11 +17,7 @@ export function People({ chart }: { chart: WholeChart }) {
       queries.setQueryData(['chart', chart.id], await api.checkChart(chart.id, name))
       void queries.invalidateQueries({ queryKey: ['charts'] })
     } catch (fault) {
-      setError(
-        fault instanceof Refused
-          ? fault.faults.map(({ message, expected }) => `${message}; expected ${expected}`).join('. ')
-          : 'it could not be kept',
-      )
+      setError(refusal(fault))
     }
   }
   return (

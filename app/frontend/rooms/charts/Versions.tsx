@@ -4,7 +4,7 @@ import TextField from '@mui/material/TextField'
 import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { api, Refused, type WholeChart } from '../../api/client'
+import { api, refusal, type WholeChart } from '../../api/client'
 import { usePreferences } from '../../ui/preferences'
 import { Heading } from '../../ui/Row'
 
@@ -65,11 +65,7 @@ function Withdraw({ chart }: { chart: WholeChart }) {
       queries.setQueryData(['chart', chart.id], await api.withdrawChart(chart.id, preferences.name, why))
       void queries.invalidateQueries({ queryKey: ['charts'] })
     } catch (fault) {
-      setError(
-        fault instanceof Refused
-          ? fault.faults.map(({ message, expected }) => `${message}; expected ${expected}`).join('. ')
-          : 'it could not be kept',
-      )
+      setError(refusal(fault))
     }
   }
   if (!open)

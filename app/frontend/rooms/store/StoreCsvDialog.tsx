@@ -8,15 +8,10 @@ import DialogTitle from '@mui/material/DialogTitle'
 import FormControlLabel from '@mui/material/FormControlLabel'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api, Refused } from '../../api/client'
+import { api, refusal, Refused } from '../../api/client'
 import { CsvRow } from './CsvRow'
 
 const pieces = (count: number) => (count === 1 ? '1 piece' : `${count} pieces`)
-
-const refusal = (fault: unknown) =>
-  fault instanceof Refused
-    ? [...new Set(fault.faults.map(({ message, expected }) => `${message}; expected ${expected}`))].join('. ')
-    : 'the pieces could not be kept'
 
 // What a CSV file says, piece by piece, before anything of it is taken. Rows that cannot be read are left
 // out, named; what would change in the store is shown field by field and wants a yes.
@@ -55,7 +50,7 @@ export function StoreCsvDialog({
       )
       onDone()
     } catch (fault) {
-      setError(refusal(fault))
+      setError(refusal(fault, 'the pieces could not be kept'))
       setYes(false)
       setSaving(false)
       if (fault instanceof Refused && fault.status === 409) void reading.refetch()

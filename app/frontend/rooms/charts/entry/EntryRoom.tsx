@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { Link } from 'react-router'
+import { faultWords } from '../../../api/client'
 import { RoomBar } from '../../../shell/RoomBar'
 import { useTitle } from '../../../ui/useTitle'
 import { EntryFields } from './EntryFields'
@@ -18,7 +19,7 @@ export function EntryRoom() {
   useTitle('A chart from the paper')
   const wrong = (place: string) => {
     const fault = faults.find((one) => one.place === place)
-    return fault && `${fault.message}; expected ${fault.expected}`
+    return fault && faultWords(fault)
   }
   return (
     <>

@@ -4,8 +4,9 @@ import TextField from '@mui/material/TextField'
 import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
-import { api, Refused } from '../../../api/client'
+import { api, refusal } from '../../../api/client'
 import { Heading } from '../../../ui/Row'
+import { Doubts, type Answers } from '../Doubts'
 import { holes } from './sheet'
 import type { useEntry } from './useEntry'
 
@@ -16,7 +17,7 @@ export function EntryTake({ entry }: { entry: ReturnType<typeof useEntry> }) {
   const { sheet, part, faults, fresh } = entry
   const queries = useQueryClient()
   const navigate = useNavigate()
-  const [answers, setAnswers] = useState<Record<string, string>>({})
+  const [answers, setAnswers] = useState<Answers>({})
   const [name, setName] = useState('')
   const [why, setWhy] = useState('')
   const [error, setError] = useState('')
@@ -40,11 +41,7 @@ export function EntryTake({ entry }: { entry: ReturnType<typeof useEntry> }) {
       void queries.invalidateQueries({ queryKey: ['charts'] })
       void navigate(`/cranes/${line!.id}`)
     } catch (fault) {
-      setError(
-        fault instanceof Refused
-          ? fault.faults.map(({ message, expected }) => `${message}; expected ${expected}`).join('. ')
-          : 'it could not be kept',
-      )
+      setError(refusal(fault))
     }
   }
   return (
@@ -69,23 +66,12 @@ export function EntryTake({ entry }: { entry: ReturnType<typeof useEntry> }) {
           </li>
         ))}
       </ul>
-      <ul className="looks" aria-label="To look at again">
-        {doubts.map(({ text, answer }) => (
-          <li key={text}>
-            {text}
-            {answer && (
-              <TextField
-                variant="filled"
-                fullWidth
-                label="Mend it above, or say why it stands"
-                value={answers[text] ?? ''}
-                onChange={(event) => setAnswers((now) => ({ ...now, [text]: event.target.value }))}
-                slotProps={{ htmlInput: { maxLength: 400, 'aria-label': `It stands: ${text}` } }}
-              />
-            )}
-          </li>
-        ))}
-      </ul>
+      <Doubts
+        warnings={doubts}
+        label="Mend it above, or say why it stands"
+        answers={answers}
+        answer={(what, word) => setAnswers((now) => ({ ...now, [what]: word }))}
+      />
       {error && (
         <Box role="alert" sx={{ color: 'var(--stop)' }}>
           {error}
