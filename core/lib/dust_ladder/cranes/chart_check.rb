@@ -18,6 +18,7 @@ module DustLadder
           "The chart holds for a freely hanging load, a level machine on firm ground and no side pull. The chart in " \
             "the cab governs."
         )
+        notes
         wrong, blank = fields.partition { |field| field.verdict == "stop" }
         if wrong.any?
           return stop(
@@ -40,6 +41,13 @@ module DustLadder
         raise NotKnown.new(unchecked, pointer: duty.crane.pointer("chart")) if unchecked
 
         answer("holds", note: both("#{fields.size} of #{fields.size} fields match"))
+      end
+
+      # What else the page says goes with the plan, word for word.
+      def notes
+        (duty.crane.chart_data["notes"] || []).each_with_index do |text, index|
+          caution("chart_note_#{index + 1}", "The chart's page says: #{text}")
+        end
       end
 
       def unchecked = Record.new(duty.crane.record).doubt

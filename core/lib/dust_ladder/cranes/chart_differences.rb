@@ -43,7 +43,9 @@ module DustLadder
 
       # A table by the sectors that it counts over: what it is called is nobody's figure.
       def sectors(data, name)
-        over = (data["sectors"] || []).select { |sector| sector["table"] == name }.map { |sector| sector["name"] }
+        over = (data["sectors"] || []).select { |sector|
+          sector["table"] == name
+        }.map { |sector| JibOffsets.name(sector) }
         over.empty? ? name : over.join(", ")
       end
 

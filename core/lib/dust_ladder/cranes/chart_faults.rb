@@ -37,7 +37,8 @@ module DustLadder
         if data["boom_angle_deg"] && !data["boom_foot"]
           found << fault("/boom_foot", "rows by boom angle need the boom's foot", "where its pin is")
         end
-        found.concat(too_flat(data))
+        found.concat(offsets(data))
+        found.concat(too_flat(data)) if found.empty?
         data["tables"].each do |name, table|
           found.concat(table_faults("/tables/#{escaped(name)}", table, rows.size, data["boom_length_m"].size))
         end
@@ -81,7 +82,9 @@ module DustLadder
       def too_flat(data)
         return [] unless data["boom_angle_deg"] && data["boom_foot"]
 
-        flattest = Boom.of(data, data["boom_length_m"].min).flattest
+        low = JibOffsets.of(data).last
+        of = low ? JibOffsets.at(data, low) : data
+        flattest = Boom.of(of, data["boom_length_m"].min).flattest
         data["boom_angle_deg"].each_with_index.filter_map do |angle, index|
           if angle <= flattest + 1e-9 && flattest.positive?
             fault(
@@ -90,6 +93,32 @@ module DustLadder
               "angles above #{flattest.round(1)}°"
             )
           end
+        end
+      end
+
+      # A jib stands at one offset, or each sector says which it is for.
+      def offsets(data)
+        jib, said = data["jib"], data["sectors"].map { |sector| sector["jib_offset_deg"] }
+        if said.none?
+          return [] if jib.nil? || jib["offset_deg"]
+
+          return [ fault("/jib", "the jib has no offset", "offset_deg, or jib_offset_deg in each sector") ]
+        end
+        return [ fault(
+          "/jib",
+          "sectors are for offsets of a jib, and there is none",
+          "a jib with its length"
+        ) ] unless jib
+        if jib["offset_deg"]
+          return [ fault("/jib/offset_deg", "the jib has one offset, and sectors say others", "one or the other") ]
+        end
+
+        said.each_index.reject { |index| said[index] }.map do |index|
+          fault(
+            "/sectors/#{index}/jib_offset_deg",
+            "this sector is for no offset of the jib",
+            "degrees, as the others say"
+          )
         end
       end
 
@@ -190,6 +219,7 @@ module DustLadder
       def escaped(key) = PlanFile::Pointer.escaped(key)
 
       private_class_method :mobile_faults,
+        :offsets,
         :too_flat,
         :table_faults,
         :tower_faults,

@@ -64,14 +64,14 @@ module DustLadder
           tables: []
         )
 
-      # Looks a chart's data through. pointer: where in the file it stands.
-      def judge(data, pointer = "")
+      # Looks a chart's data through. pointer: where in the file it stands. page: the ChartPage that it was read from.
+      def judge(data, pointer = "", page: nil)
         found = errors(data).map { |one| one.merge("pointer" => "#{pointer}#{one["pointer"]}") }
         Reading.new(
           title: data.is_a?(Hash) && data["title"].is_a?(String) ? data["title"] : "chart without a title",
           data: found.empty? ? data : nil,
           faults: found,
-          warnings: found.empty? ? ChartWarnings.of(data) : [],
+          warnings: found.empty? ? ChartWarnings.of(data, page) : [],
           tables: found.empty? ? ChartTables.preview(data) : []
         )
       end

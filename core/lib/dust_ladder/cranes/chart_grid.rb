@@ -6,52 +6,10 @@ module DustLadder
       include ChartGridTables
       include ChartGridPlatform
       include ChartGridMarks
+      include ChartGridNames
 
       HEAD_COLUMNS = /(?:(?:boom|capacity)\W*(?<columns>mm|m|ft|in)?\W*)?/i
       HEAD = /\A(?<rows>radius|boom angle)\W*(?<unit>mm|m|ft|in|deg|°)?\W*#{HEAD_COLUMNS}\z/i
-      # A name, where it goes in the chart, and what kind of quantity it is.
-      NAMES = {
-        "foot radius" => [ %w[boom_foot radius_m], :length ],
-        "foot height" => [ %w[boom_foot height_m], :length ],
-        "line pull" => [ %w[hoist line_pull_kg], :mass ],
-        "rope wll" => [ %w[hoist rope_wll_kg], :mass ],
-        "rope mass" => [ %w[hoist rope_kg_per_m], :mass_per_length ],
-        "efficiency per sheave" => [ %w[hoist efficiency_per_sheave], :number ],
-        "most parts of line" => [ %w[hoist most_parts], :whole ],
-        "lead sheaves" => [ %w[hoist lead_sheaves], :whole ],
-        "rope on drum" => [ %w[hoist rope_m], :length ],
-        "least wraps" => [ %w[hoist least_wraps], :number ],
-        "drum diameter" => [ %w[hoist drum diameter_m], :length ],
-        "drum rope" => [ %w[hoist drum rope_mm], :millimetres ],
-        "wraps per layer" => [ %w[hoist drum wraps_per_layer], :number ],
-        "hook block mass" => [ %w[hook_block mass_kg], :mass ],
-        "hook block length" => [ %w[hook_block length_m], :length ],
-        "hook block wll" => [ %w[hook_block wll_kg], :mass ],
-        "block to tip" => [ %w[least_block_to_tip_m], :length ],
-        "boom depth" => [ %w[boom_depth_m], :length ],
-        "jib length" => [ %w[jib length_m], :length ],
-        "jib offset" => [ %w[jib offset_deg], :angle ],
-        "wind limit" => [ %w[limits wind_m_s], :speed ],
-        "level limit" => [ %w[limits level_percent], :percent ],
-        "trolley height" => [ %w[tower trolley_height_m], :length ],
-        "tower jib" => [ %w[tower jib_length_m], :length ],
-        "platform rating" => [ %w[platform_jib platform_rated_kg], :mass ],
-        "credit share" => [ %w[platform_jib credit_share], :number ],
-        "rated load" => [ %w[fixed_hoist wll_kg], :mass ],
-        "highest hook" => [ %w[fixed_hoist highest_hook_m], :length ],
-        "reach from" => [ %w[fixed_hoist reach_from_m], :length ],
-        "reach to" => [ %w[fixed_hoist reach_to_m], :length ]
-      }.freeze
-      # Units of capacity as pages have them, and as they are read.
-      UNITS = {
-        "kg" => "kg",
-        "t" => "t",
-        "lb" => "lb",
-        "klb" => "kip",
-        "thousands of lb" => "kip",
-        "1000 lb" => "kip",
-        "short tons" => "short tons"
-      }.freeze
       EXAMPLE = "first cell such as radius (m), then the boom lengths"
 
       # bytes: the file as it came. name: of the file.
@@ -59,7 +17,7 @@ module DustLadder
         @name = name
         @text = Gear::CsvText.new(bytes)
         @data = { "id" => nil, "title" => nil, "identity" => {} }
-        @faults, @warnings, @tables = [], [], []
+        @faults, @warnings, @tables, @units = [], [], [], []
       end
 
       # A ChartFile::Reading; every cell that cannot be read is told by its line and column, and then nothing is taken.
@@ -118,17 +76,34 @@ module DustLadder
         when "mark"
           legend(cells, number)
         when /\Amachine (?<field>.+)/
-          @data["identity"][Regexp.last_match[:field].tr(" ", "_")] = wanted(cells, number, "what it must be")
+          field = Regexp.last_match[:field].tr(" ", "_")
+          @data["identity"][field] = wanted(cells, number, "what it must be") unless none?(cells)
         when /\Adeduct (?<what>.+)/
-          quantity(cells, number, :mass) do |kg|
-            (@data["deductions"] ||= []) << { "what" => cells.first.sub(/\Adeduct /i, ""), "kg" => kg }
-          end
+          deduction(cells, number)
+        when "note"
+          text = wanted(cells, number, "what the page says") and (@data["notes"] ||= []) << text
         when "pulls by layer"
           pulls(cells, number)
         when *NAMES.keys
-          NAMES[name].then { |path, kind| quantity(cells, number, kind) { |value| put(path, value) } }
+          NAMES[name].then { |path, kind|
+            quantity(cells, number, kind) { |value|
+              put(path, value)
+            }
+          } unless none?(cells)
         else
           table_line(cells, number)
+        end
+      end
+
+      # Does the page say nothing of it? A dash tells that somebody looked.
+      def none?(cells) = ChartGridMarks::DASHES.include?(cells[1].to_s)
+
+      # deduct what, mass, and the case that it is deducted in.
+      def deduction(cells, number)
+        quantity(cells, number, :mass) do |kg|
+          item = { "what" => cells.first.sub(/\Adeduct /i, ""), "kg" => kg }
+          item["when"] = cells[2] unless cells[2].to_s.empty?
+          (@data["deductions"] ||= []) << item
         end
       end
 
@@ -162,7 +137,7 @@ module DustLadder
       end
 
       def quantity(cells, number, kind)
-        text = wanted(cells, number, "a figure with its unit") or return
+        text = wanted(cells, number, "a figure with its unit, or - where the page says nothing") or return
         yield(
           case kind
           when :number, :whole
@@ -228,7 +203,7 @@ module DustLadder
         return reading(nil) if @faults.any?
 
         ChartFile
-          .judge(@data)
+          .judge(@data, page: ChartPage.new(@tables, @units, @unit))
           .tap { |judged| @faults, @warnings = judged.faults, judged.warnings }
           .then { |judged| reading(judged.data) }
       end

@@ -4,7 +4,8 @@ module DustLadder
     module ChartGridMarks
       MARKS = { "s" => "strength", "b" => "stability", "r" => "rearward" }.freeze
       MEANINGS = MARKS.values.freeze
-      EMPTY = [ "", "-", "–", "—" ].freeze
+      DASHES = [ "-", "–", "—" ].freeze
+      EMPTY = [ "", *DASHES ].freeze
       # A figure, and a mark after it.
       CELL = /\A(?<number>[\d][\d,. ]*?)\s*(?<mark>[^\d\s,.]{1,3})?\z/
 

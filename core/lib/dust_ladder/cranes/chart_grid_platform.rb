@@ -48,6 +48,7 @@ module DustLadder
         cells = cells.reverse.drop_while(&:empty?).reverse
         unit = cells.first[/radius\W*(mm|m|ft|in)\b/i, 1]
         fault(number, 1, "the load radii have no unit", "upper boom (deg) / load radius (m)") unless unit
+        @grid[:units].replace([ "deg", unit ])
         radii = cells.drop(1).each_with_index.map { |text, index| length(text, unit, number, index + 2) }
         @grid.merge!(width: radii.size, bands: true)
         @grid[:preview].merge!("corner" => cells.first, "columns" => cells.drop(1))

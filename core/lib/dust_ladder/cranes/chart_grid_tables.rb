@@ -4,22 +4,25 @@ module DustLadder
     module ChartGridTables
       private
 
-      # sector, name, from, to, longest boom: its own table follows.
+      # sector, name, from, to, longest boom, offset of the jib: its own table follows.
       def sector(cells, number)
         from, to = [ 2, 3 ].map { |index| degrees(cells[index], number, index + 1) }
         name = cells[1].to_s.empty? ? "all round" : cells[1]
-        if @data["sectors"]&.any? { |one| one["name"] == name }
-          fault(number, 2, "there are two sectors called #{name}", "a name of its own")
+        offset = degrees(cells[5], number, 6)
+        entry = { "name" => name, "slew_from_deg" => from || 0.0, "slew_to_deg" => to || 360.0 }
+        entry["jib_offset_deg"] = offset if offset
+        own = JibOffsets.name(entry)
+        if @data["sectors"]&.any? { |one| JibOffsets.name(one) == own }
+          fault(number, 2, "there are two sectors called #{own}", "a name of its own")
         end
         # Sectors right below one another share the table that follows them.
         shared = @grid[:name] if @grid && @grid[:width].nil? && !@falls && !@zone
-        table = shared || name
-        entry = { "name" => name, "slew_from_deg" => from || 0.0, "slew_to_deg" => to || 360.0, "table" => table }
+        entry["table"] = shared || own
         quantity([ "longest boom", cells[4] ], number, :length) do |metres|
           entry["longest_boom_m"] = metres
         end unless cells[4].to_s.empty?
         (@data["sectors"] ||= []) << entry
-        start(name, number) { |rows| (@data["tables"] ||= {})[name] = rows } unless shared
+        start(own, number) { |rows| (@data["tables"] ||= {})[own] = rows } unless shared
       end
 
       def table_line(cells, number)
@@ -80,6 +83,7 @@ module DustLadder
           }
         }
         @tables << @grid[:preview]
+        @units << (@grid[:units] = [])
       end
 
       def head(cells, number)
@@ -96,6 +100,7 @@ module DustLadder
         @grid[:angle] = match[:rows].downcase == "boom angle"
         @grid[:unit] = match[:unit] ||
           (@grid[:angle] ? "deg" : fault(number, 1, "the rows have no unit", ChartGrid::EXAMPLE) && nil)
+        @grid[:units].replace([ @grid[:unit], match[:columns] || @grid[:unit] ])
         @grid[:width] = @falls ? 1 : cells.size - 1
         @grid[:preview]["corner"] = cells.first
         return if @falls

@@ -30,7 +30,10 @@ module DustLadder
           *(data["interpolation"] == "radius" ? [ [ "read between rows", "yes" ] ] : []),
           *named,
           *pulls(data),
-          *(data["deductions"] || []).map { |item| [ "deduct #{item["what"]}", "#{item["kg"]} kg" ] }
+          *(data["deductions"] || []).map { |item|
+            [ "deduct #{item["what"]}", "#{item["kg"]} kg", item["when"] ].compact
+          },
+          *(data["notes"] || []).map { |text| [ "note", text ] }
         ]
       end
 
@@ -54,7 +57,9 @@ module DustLadder
 
       def sector_line(sector)
         longest = sector["longest_boom_m"] && "#{sector["longest_boom_m"]} m"
-        [ "sector", sector["name"], sector["slew_from_deg"], sector["slew_to_deg"], longest ].compact
+        cells = [ "sector", sector["name"], sector["slew_from_deg"], sector["slew_to_deg"], longest ]
+        cells += [ sector["jib_offset_deg"] ] if sector["jib_offset_deg"]
+        cells.reverse.drop_while(&:nil?).reverse
       end
 
       def rows_of(data, table)

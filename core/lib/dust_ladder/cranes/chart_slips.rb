@@ -7,7 +7,7 @@ module DustLadder
       # A figure of a chart, by index of table, row and column.
       Cell = Struct.new(:table, :row, :column, :kg) { def place = [ table, row, column ] }
 
-      # tables: as of ChartTables. ChartWarnings::Warnings, each to be answered.
+      # tables: as of ChartTables, or of a page with the texts of its cells. ChartWarnings::Warnings, each to be answered.
       def self.of(data, tables) = new(data, tables).warnings
 
       def initialize(data, tables)
@@ -82,9 +82,12 @@ module DustLadder
 
       def words(cell, others)
         name, rows, columns, = @tables[cell.table]
-        "#{name}, #{rows[cell.row]}, #{columns[cell.column]}: #{ChartWarnings.kg(cell.kg)}, " +
+        "#{name}, #{rows[cell.row]}, #{columns[cell.column]}: #{figure(cell)}, " +
           others.map { |other| against(cell, other) }.join(", ")
       end
+
+      # As the page has it, or in kg.
+      def figure(cell) = @tables[cell.table][4]&.dig(cell.row, cell.column) || ChartWarnings.kg(cell.kg)
 
       def against(cell, other)
         name, rows, columns, = @tables[other.table]
@@ -96,7 +99,7 @@ module DustLadder
           else
             "with #{columns[other.column]}"
           end
-        "#{relation(cell.kg, other.kg)} #{ChartWarnings.kg(other.kg)} #{place}"
+        "#{relation(cell.kg, other.kg)} #{figure(other)} #{place}"
       end
 
       def relation(own, other)

@@ -16,21 +16,26 @@ module DustLadder
       BEYOND_BELIEF_KG = 2_000_000
       # A hook block is about this share of what it may carry, or heavier.
       LEAST_BLOCK_SHARE = 0.003
-      # One doubt more stands for all beyond these: with those of units, block and 60 booms no more than the 100 whose
+      # One doubt more stands for all beyond these: with those of units, block and 60 booms and 20 of ChartWriting no more than the 130 whose
       # answers a chart's record can keep.
       MOST_SLIPS = 36
 
       module_function
 
-      def of(data)
-        tables = ChartTables.of(data)
-        units(data, tables) + out_of_reach(data) + block(data, tables) + ChartSlips.of(data, tables) +
-          tables.flat_map { |table| looks(*table) }
+      # data: a chart's. page: the ChartPage that it was read from, where its own words and units are known; its
+      # doubts speak in them, and how its figures are written is looked at too.
+      def of(data, page = nil)
+        tables = page&.of(data) || ChartTables.of(data)
+        system = page ? page.system : :metric
+        slips = ChartSlips.of(data, tables)
+        units(data, tables) + out_of_reach(data, tables) + block(data, tables, system) + slips +
+          (page ? ChartWriting.of(tables, page.unit, slips.map(&:cell)) : []) +
+          tables.flat_map { |table| looks(*table.first(4)) }
       end
 
       def asked(text, cell = nil) = Warning.new(text: text, answer: true, cell: cell)
       def look(text, cell = nil) = Warning.new(text: text, answer: false, cell: cell)
-      def kg(mass) = Quantity::Figure.kg(mass, digits: 1).shown.sub(/\.0(?=\D)/, "")
+      def kg(mass, system = :metric) = Quantity::Figure.kg(mass, digits: 1).shown(system).sub(/\.0(?=\D)/, "")
       def most(tables) = tables.flat_map { |_, _, _, cells| cells.flatten }.compact.max || 0
 
       def units(_data, tables)
@@ -41,11 +46,12 @@ module DustLadder
       end
 
       # Where something is allowed that no boom of that length reaches.
-      def out_of_reach(data)
+      def out_of_reach(data, tables)
         foot = data["boom_foot"]
         return [] unless foot && data["radius_m"] && data["tables"]
 
         jib = data.dig("jib", "length_m") || 0
+        _, rows, columns, = tables.first
         data["boom_length_m"].each_with_index.filter_map do |boom, column|
           far =
             data["radius_m"].each_index.reverse_each.find do |row|
@@ -54,15 +60,14 @@ module DustLadder
           radius = data["radius_m"][far]
           if radius - foot["radius_m"] > boom + jib
             asked(
-              "boom #{ChartTables.metres(boom)}: something is allowed at #{ChartTables.metres(radius)}, where no " \
-                "boom of that length reaches"
+              "#{columns[column]}: something is allowed at #{rows[far]}, where no boom of that length reaches"
             )
           end
         end
       end
 
       # A block or hook lighter than what hangs in it suggests.
-      def block(data, tables)
+      def block(data, tables, system)
         block = data["hook_block"] or return []
         most = most(tables)
         carries = block["wll_kg"]
@@ -70,12 +75,17 @@ module DustLadder
         found = []
         if block["mass_kg"] < light
           found << asked(
-            "the hook block weighs #{kg(block["mass_kg"])}: light for one that carries " \
-              "#{kg([ carries, most ].compact.min)}"
+            "the hook block weighs #{kg(block["mass_kg"], system)}: light for one that carries " \
+              "#{kg([ carries, most ].compact.min, system)}"
           )
         end
         if carries && carries * STEP < most
-          found << asked("the hook block carries #{kg(carries)}, and the chart goes to #{kg(most)}: is it this block?")
+          found << asked(
+            "the hook block carries #{kg(
+              carries,
+              system
+)}, and the chart goes to #{kg(most, system)}: is it this block?"
+          )
         end
         found
       end

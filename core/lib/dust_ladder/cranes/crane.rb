@@ -55,6 +55,17 @@ module DustLadder
       def record = chart_data["record"]
       def limits = chosen? && chart_data["limits"] || {}
       def as_rigged = self["as_rigged"]
+      # Where the jib stands, of a chart with several offsets.
+      def jib_offset = @jib_offset ||= angle("the offset of the jib", "jib_offset", at_least: 0, at_most: 90)
+
+      # Does one case of the chart's list of deductions hold for this lift? Raises NotKnown where it is not said.
+      def deduction_case?(name)
+        said = self["deduction_cases"]&.fetch(name, nil)
+        return said unless said.nil?
+
+        missing("whether this holds is not said: #{name}", "deduction_cases/#{PlanFile::Pointer.escaped(name)}")
+      end
+
       def second_trolley = self["second_trolley"]
       def idle_line = self["idle_line"]
       def boom_m = family.boom_at(stations.first)

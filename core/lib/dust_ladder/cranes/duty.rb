@@ -104,9 +104,12 @@ module DustLadder
 
       def deduction_items
         chart =
-          (crane.chart_data["deductions"] || []).map do |entry|
-            [ entry["what"], entry["kg"].to_f, "the chart's own list" ]
-          end
+          (crane.chart_data["deductions"] || [])
+            .select { |entry| entry["when"].nil? || crane.deduction_case?(entry["when"]) }
+            .map { |entry|
+            [ entry["what"], entry["kg"].to_f,
+              [ "the chart's own list", entry["when"] ].compact.join(", ") ]
+          }
         elsewhere = crane.deductions.select { |one| one.hangs == "elsewhere" }
         own = elsewhere.map { |one| [ one.what, one.mass.positive, "the plan, hangs elsewhere" ] }
         (chart + own).each_with_index.map do |(what, kg, source), index|

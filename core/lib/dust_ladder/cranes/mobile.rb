@@ -19,18 +19,30 @@ module DustLadder
       # The boom length as typed; where it changes on the way, from the shortest to the longest.
       def boom_words
         lengths = @crane.booms.minmax
-        if lengths[0] == lengths[1] && @crane.boom_length.given?
-          "boom #{@crane.boom_length.typed}"
-        else
-          "boom #{lengths.uniq.map { |length| Figure.m(length) }.join(" to ")}"
-        end
+        words =
+          if lengths[0] == lengths[1] && @crane.boom_length.given?
+            "boom #{@crane.boom_length.typed}"
+          else
+            "boom #{lengths.uniq.map { |length| Figure.m(length) }.join(" to ")}"
+          end
+        JibOffsets.of(@data).any? ? "#{words}, jib at #{JibOffsets.words(@crane.jib_offset.value)}" : words
       end
 
       def chart
         @chart ||=
           begin
             tables = @data["tables"].to_h { |name, cells| [ name, table(cells, @data.dig("marks", name)) ] }
-            Chart.new(@data["sectors"].map { |sector| Chart.sector(sector, tables) })
+            Chart.new(configured["sectors"].map { |sector| Chart.sector(sector, tables) })
+          end
+      end
+
+      # The chart's data with the jib where it stands. Raises NotKnown where the chart has several offsets and the plan
+      # says none of them.
+      def configured
+        @configured ||=
+          begin
+            offsets = JibOffsets.of(@data)
+            offsets.empty? ? @data : JibOffsets.at(@data, jib_offset(offsets)) || no_such_offset(offsets)
           end
       end
 
@@ -39,7 +51,7 @@ module DustLadder
 
       # The Boom of a length. Raises NotKnown where the chart does not say where its foot is.
       def boom(length)
-        @booms[length] ||= Boom.of(@data, length) ||
+        @booms[length] ||= Boom.of(configured, length) ||
           @crane.missing("the chart does not say where the boom's foot is", "chart")
       end
 
@@ -63,6 +75,23 @@ module DustLadder
       def lead(length) = length + (@data.dig("jib", "length_m") || 0.0)
 
       private
+
+      def jib_offset(offsets)
+        field = @crane.jib_offset
+        field.given? ? field.value : @crane.missing(
+          "which offset the jib stands at is not given: #{among(offsets)}",
+          "jib_offset"
+        )
+      end
+
+      def no_such_offset(offsets)
+        @crane.missing(
+          "the chart has no table for a jib at #{JibOffsets.words(@crane.jib_offset.value)}, only #{among(offsets)}",
+          "jib_offset"
+        )
+      end
+
+      def among(offsets) = offsets.map { |one| JibOffsets.words(one) }.join(", ")
 
       def table(cells, marks)
         tolerance = @crane.rules[:row_tolerance_m]

@@ -85,12 +85,26 @@ module DustLadder
                 [ "#{falls} falls", family.chart.sectors.first, family ]
               end
           else
-            family = Families.of(@data, @crane)
-            family.chart.sectors.map { |sector| [ sector.name, sector, family ] }
+            of_offsets
           end
       end
 
       private
+
+      # Every sector; where the chart has several offsets of a jib, those of each.
+      def of_offsets
+        offsets = JibOffsets.of(@data)
+        return of_one(@data, nil) if offsets.empty?
+
+        offsets.flat_map { |offset| of_one(JibOffsets.at(@data, offset), JibOffsets.words(offset)) }
+      end
+
+      def of_one(data, offset)
+        family = Families.of(data, @crane)
+        family.chart.sectors.map do |sector|
+          [ [ sector.name, offset && "jib at #{offset}" ].compact.join(", "), sector, family ]
+        end
+      end
 
       def rows_of(table) = table.booms.to_h { |boom| [ boom, table.rows(boom) ] }
 
