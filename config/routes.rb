@@ -27,7 +27,13 @@ Rails.application.routes.draw do
       resource :file, only: :show, controller: "chart_files"
       resource :reach, only: :show, controller: "reaches"
       resource :withdrawal, only: :create
+      resource :paper, only: %i[show update], controller: "chart_papers"
+      resources :pictures, only: %i[index show create destroy], controller: "chart_pictures"
     end
+    resources :chart_drafts, only: %i[index show create update destroy] do
+      resources :pictures, only: %i[index show create destroy], controller: "chart_pictures"
+    end
+    resources :chart_blanks, only: :show
     resource :indicator, only: %i[show update]
     resources :rule_sets, :shapes, :standard_parts, :takers, only: :index
     resources :kept_groups, only: %i[show create destroy]
@@ -35,6 +41,7 @@ Rails.application.routes.draw do
 
   root "screens#show"
   get "store", to: "screens#show"
+  get "cranes/drafts/:draft", to: "screens#show"
   get "cranes(/:id)", to: "screens#show", as: :crane_screen
   get "plans/:id(/:room)", to: "screens#show", as: :plan_screen, constraints: { room: /load|working|cab/ }
 end

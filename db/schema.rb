@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_29_000004) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_30_000001) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -59,6 +59,22 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_29_000004) do
     t.index ["plan_id"], name: "index_board_lines_on_plan_id", unique: true
   end
 
+  create_table "chart_drafts", force: :cascade do |t|
+    t.json "sheet", null: false
+    t.string "saved_by", default: "", null: false
+    t.integer "lock_version", default: 0, null: false
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+  end
+
+  create_table "chart_pictures", force: :cascade do |t|
+    t.string "holder_type", null: false
+    t.integer "holder_id", null: false
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["holder_type", "holder_id"], name: "index_chart_pictures_on_holder"
+  end
+
   create_table "charts", force: :cascade do |t|
     t.string "identifier", null: false
     t.json "data", null: false
@@ -70,6 +86,8 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_29_000004) do
     t.date "withdrawn_on"
     t.string "withdrawn_why"
     t.integer "lock_version", default: 0, null: false
+    t.text "printed"
+    t.json "readings", default: {}, null: false
     t.index ["identifier", "version"], name: "index_charts_on_identifier_and_version", unique: true
   end
 

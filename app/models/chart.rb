@@ -1,11 +1,16 @@
 # A version of a crane's chart, as the plan format describes one. Its figures never change: other figures are another
 # version. It may be used for an issued plan only when a second person has read it against the paper.
 class Chart < ApplicationRecord
+  include SecondReading
+
   Invalid = DustLadder::PlanFile::Invalid
   MOST = 500
 
   # A chart that is entered or checked changes what is said of plans that carry it.
   after_commit { BoardLine.outdate_with(BoardLine.chart_mark(identifier)) }
+
+  # Of the paper that it was typed from.
+  has_many :pictures, class_name: "ChartPicture", as: :holder
 
   validates :identifier, presence: true, uniqueness: { scope: :version }
   # Of each chart the newest version that counts; where all were withdrawn, the newest of those.
@@ -17,8 +22,9 @@ class Chart < ApplicationRecord
   # To choose a crane from.
   scope :counting, -> { newest.where(withdrawn_by: nil) }
 
-  # Takes charts as someone entered them, each an Entry: all of them or none. Raises PlanFile::Invalid.
-  def self.enter(entries, by:, on:, why: "")
+  # Takes charts as someone entered them, each an Entry: all of them or none. draft: the ChartDraft of the only one, and
+  # the state that was seen of it. Raises PlanFile::Invalid.
+  def self.enter(entries, by:, on:, why: "", draft: nil)
     raise Invalid, [ fault("/entered_by", "who enters the charts is not given", "a name") ] if by.strip.empty?
     unless entries.size.between?(1, MOST)
       raise Invalid, [ fault("/charts", "there are #{entries.size} charts", "1 to #{MOST}") ]
@@ -28,7 +34,9 @@ class Chart < ApplicationRecord
       faults = entries.each_with_index.flat_map { |entry, index| entry.faults(index, why) } + Entry.twice(entries)
       raise Invalid, faults if faults.any?
 
-      entries.map { |entry| entry.keep(by.strip.first(200), on, why.strip.first(400)) }
+      entries
+        .map { |entry| entry.keep(by.strip.first(200), on, why.strip.first(400)) }
+        .tap { |charts| draft&.first&.become(charts.first, draft.last) }
     end
   end
 
@@ -36,12 +44,8 @@ class Chart < ApplicationRecord
 
   # Someone has read its figures against the paper. Raises PlanFile::Invalid when that is whoever entered it, or nobody.
   def check(by:, on:)
-    refuse("who has read it against the paper is not given", "a name") if by.strip.empty?
-    refuse("#{by.strip} entered this chart", "another person, who did not enter it") if record.same?(by)
-    refuse("who entered it is not on record", "a chart that someone entered here") if record.entered_by.empty?
-    refuse("it is #{withdrawn}", "a version that counts") if withdrawn
-    refuse("it was checked by #{record.checked_by} already", "a version that is not yet checked") unless record.doubt
-
+    refuse_reader(by)
+    refuse_unread(by)
     update!(
       data:
         data.merge("record" => data["record"].merge("checked_by" => by.strip.first(200), "checked_on" => on.iso8601))
@@ -96,7 +100,7 @@ class Chart < ApplicationRecord
       **line,
       **snapshot,
       diagram: DustLadder::Cranes::RangeDiagram.new(data).as_json,
-      warnings: DustLadder::Cranes::ChartWarnings.of(data).map(&:as_json),
+      warnings: doubts.map(&:as_json),
       differences: differences,
       rests: BoardLine.resting_on(identifier),
       versions:
@@ -105,6 +109,9 @@ class Chart < ApplicationRecord
         end
     }
   end
+
+  # What is to be looked at again in it, in the page's own words where it has one.
+  def doubts = printed ? paper.warnings : DustLadder::Cranes::ChartWarnings.of(data)
 
   # What its family's charts must say of the machine and this one does not.
   def lacking = DustLadder::Cranes::Identity.of(data).lacking

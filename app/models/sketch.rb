@@ -8,15 +8,5 @@ class Sketch < ApplicationRecord
   has_one_attached :file, dependent: false
 
   # Raises KeptFile::Unfit.
-  def self.add(plan, upload)
-    blob = store(upload)
-    transaction do
-      raise KeptFile::Unfit, "this plan has #{MOST} already" if plan.sketches.count >= MOST
-
-      create!(plan: plan, file: blob)
-    end
-  rescue StandardError
-    blob&.purge
-    raise
-  end
+  def self.add(plan, upload) = keep(upload, among: plan.sketches, plan: plan)
 end

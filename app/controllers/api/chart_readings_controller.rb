@@ -36,6 +36,7 @@ module Api
           file: name,
           share: before + read / count.to_f / files,
           reading: reading.as_json,
+          printed: reading.printed,
           known: entry&.before && {
             version: entry.before.version,
             title: entry.before.data["title"],

@@ -11,13 +11,17 @@ module Api
       render json: JSON.generate(Chart.find(params[:id]).whole)
     end
 
+    # Each chart as its data, or as its page in CSV: then the data are what stands there. draft: what was typed to make
+    # the one chart, as it was seen.
     def create
-      charts = body["charts"].is_a?(Array) ? body["charts"] : raise(ActionController::ParameterMissing, :charts)
-      answers = body["answers"].is_a?(Array) ? body["answers"] : []
-      identities = Chart.identities
-      entries =
-        charts.zip(answers).map { |data, words| Chart::Entry.new(data, words.is_a?(Hash) ? words : {}, identities) }
-      entered = Chart.enter(entries, by: body["entered_by"].to_s, on: Date.current, why: body["why"].to_s)
+      entered =
+        Chart.enter(
+          entries,
+          by: body["entered_by"].to_s,
+          on: Date.current,
+          why: body["why"].to_s,
+          draft: draft && [ draft, lock_version ]
+        )
       render json: JSON.generate(entered.map(&:line)), status: :created
     end
 
@@ -29,6 +33,19 @@ module Api
     end
 
     private
+
+    def entries
+      charts, answers, pages = %w[charts answers printed].map { |name| body[name].is_a?(Array) ? body[name] : [] }
+      raise ActionController::ParameterMissing, :charts if charts.empty? && !body["charts"].is_a?(Array)
+
+      identities = Chart.identities
+      charts.each_with_index.map do |data, index|
+        words = answers[index].is_a?(Hash) ? answers[index] : {}
+        Chart::Entry.new(data, words, identities, printed: pages[index].is_a?(String) ? pages[index] : nil)
+      end
+    end
+
+    def draft = @draft ||= body["draft"] && ChartDraft.find(body["draft"])
 
     def largest = action_name == "create" ? LARGEST : super
   end

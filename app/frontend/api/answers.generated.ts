@@ -57,6 +57,14 @@ export interface Answers {
   "takers#index"?: Takers;
   "ways_out#create"?: WaysOutAnswer;
   "withdrawals#create"?: WholeChart;
+  "chart_papers#show"?: ChartPaper;
+  "chart_papers#update"?: ChartPaper;
+  "chart_drafts#index"?: ChartDraftLine[];
+  "chart_drafts#show"?: ChartDraft;
+  "chart_drafts#create"?: ChartDraft;
+  "chart_drafts#update"?: ChartDraft;
+  "chart_pictures#index"?: Sketch[];
+  "chart_pictures#create"?: Sketch;
 }
 export interface BoardPage {
   asked: number;
@@ -115,25 +123,15 @@ export interface ChartPart {
    * why it may not take the place of the chart of its name
    */
   refused: Fault[];
+  /**
+   * the page as a CSV grid, where it came so and is whole
+   */
+  printed: string | null;
 }
 export interface ChartReading {
   data: Chart | null;
   faults: Fault[];
-  tables: {
-    columns: string[];
-    corner: string;
-    name: string;
-    rows: {
-      cells: {
-        kg: number | null;
-        mark: string | null;
-        problem: string | null;
-        text: string;
-      }[];
-      line?: number;
-      row: string;
-    }[];
-  }[];
+  tables: ChartPageTable[];
   title: string;
   warnings: ChartWarning[];
 }
@@ -141,6 +139,21 @@ export interface Fault {
   expected: string;
   message: string;
   pointer: string;
+}
+export interface ChartPageTable {
+  columns: string[];
+  corner: string;
+  name: string;
+  rows: {
+    cells: {
+      kg: number | null;
+      mark: string | null;
+      problem: string | null;
+      text: string;
+    }[];
+    line?: number;
+    row: string;
+  }[];
 }
 export interface ChartWarning {
   text: string;
@@ -752,4 +765,50 @@ export interface WayOut {
   id: string;
   verdict: Verdict;
   words: Sentence;
+}
+export interface ChartPaper {
+  blocks: PaperBlock[];
+  tables: ChartPageTable[];
+  lines: string[][];
+  /**
+   * as it was typed; otherwise in m and kg
+   */
+  printed: boolean;
+}
+/**
+ * a part of a chart that is read in one go; of: which of its tables, from and to: which rows of it
+ */
+export interface PaperBlock {
+  id: string;
+  title: string;
+  rows: string[][];
+  of: number | null;
+  from: number | null;
+  to: number | null;
+  said: ReadBlock | null;
+}
+/**
+ * who has read a block of a chart against the paper, and what it says otherwise
+ */
+export interface ReadBlock {
+  by: string;
+  at: string;
+  differs: string | null;
+}
+export interface ChartDraftLine {
+  id: number;
+  title: string;
+  family: string;
+  saved_by: string;
+  saved_at: string;
+  lock_version: number;
+}
+export interface ChartDraft {
+  id: number;
+  title: string;
+  family: string;
+  saved_by: string;
+  saved_at: string;
+  lock_version: number;
+  sheet: {};
 }

@@ -735,6 +735,16 @@ export interface Crane {
      */
     wll?: string | null;
   };
+  /**
+   * an angle as written, with its unit
+   */
+  jib_offset?: string | null;
+  /**
+   * which cases of the chart's list of deductions hold for this lift
+   */
+  deduction_cases?: {
+    [k: string]: boolean | null | undefined;
+  };
 }
 /**
  * rungs that are answered in words; one that is not here is not answered
@@ -1510,7 +1520,7 @@ export interface Chart {
     /**
      * what whoever entered it said of figures that do not go with those beside them
      *
-     * @maxItems 100
+     * @maxItems 130
      */
     answers?: {
       what: string;
@@ -1547,7 +1557,7 @@ export interface Chart {
   interpolation?: "none" | "radius";
   /**
    * @minItems 1
-   * @maxItems 12
+   * @maxItems 60
    */
   sectors?: {
     name: string;
@@ -1558,6 +1568,10 @@ export interface Chart {
      * longest boom that may be raised over this side
      */
     longest_boom_m?: number;
+    /**
+     * where the page has tables for several offsets of one jib
+     */
+    jib_offset_deg?: number;
   }[];
   tables?: {
     /**
@@ -1579,7 +1593,10 @@ export interface Chart {
   };
   jib?: {
     length_m: number;
-    offset_deg: number;
+    /**
+     * of a chart whose sectors are for several offsets: in each of them
+     */
+    offset_deg?: number;
   };
   /**
    * depth of the boom at its thickest
@@ -1710,7 +1727,17 @@ export interface Chart {
   deductions?: {
     what: string;
     kg: number;
+    /**
+     * the case that it is deducted in; a plan says whether it holds. Without one it always is
+     */
+    when?: string;
   }[];
+  /**
+   * what else the page says, word for word
+   *
+   * @maxItems 40
+   */
+  notes?: string[];
 }
 export interface Beam {
   number: string;

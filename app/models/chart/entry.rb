@@ -29,8 +29,11 @@ class Chart
     end
 
     # data: of a chart. answers: { text of a warning => word }. identities: of the library, as of Chart.identities.
-    def initialize(data, answers = {}, identities = Chart.identities)
-      @data = data
+    # printed: the CSV grid of its page, or nil; with one the data are what stands there, whatever else is said.
+    def initialize(data, answers = {}, identities = Chart.identities, printed: nil)
+      @reading = printed && read(printed)
+      @printed = printed
+      @data = @reading ? @reading.data : data
       @answers = answers.to_h.transform_values { |word| word.to_s.strip.first(400) }
       @identities = identities
     end
@@ -38,8 +41,8 @@ class Chart
     # What keeps it from being taken. index: its place among those that are entered. why: it takes another's place.
     def faults(index, why)
       place = "/charts/#{index}"
-      wrong = DustLadder::Cranes::ChartFile.errors(data)
-      return wrong.map { |one| one.merge("pointer" => "#{place}#{one["pointer"]}") } if wrong.any?
+      wrong = @reading ? @reading.faults : DustLadder::Cranes::ChartFile.errors(data)
+      return wrong.map { |one| one.merge("pointer" => within(place, one["pointer"])) } if wrong.any?
 
       [ *of_another_machine(place), *unanswered(place, index), *without_reason(why) ]
     end
@@ -89,14 +92,28 @@ class Chart
         "answers" => asked.map { |text| { "what" => text, "word" => @answers[text] } }
       }
       record["why"] = why if before
-      Chart.create!(identifier: id, version: version, data: data.merge("id" => id, "record" => record), why: why)
+      Chart.create!(
+        identifier: id,
+        version: version,
+        data: data.merge("id" => id, "record" => record),
+        why: why,
+        printed: @printed
+      )
     end
 
     private
 
+    # Of a page a fault is told by its line.
+    def within(place, pointer) = pointer.match?(%r{\A[^/]}) ? "#{place}: #{pointer}" : "#{place}#{pointer}"
     def identity = @identity ||= DustLadder::Cranes::Identity.of(data)
     def lacking = identity.lacking
-    def asked = @asked ||= DustLadder::Cranes::ChartWarnings.of(data).select(&:answer).map(&:text)
+
+    # Of a page in its own words, as whoever enters it was asked.
+    def asked
+      @asked ||= (@reading&.warnings || DustLadder::Cranes::ChartWarnings.of(data)).select(&:answer).map(&:text)
+    end
+
+    def read(printed) = DustLadder::Cranes::ChartGrid.new(printed.b, "page.csv").read
 
     def unanswered(place, index)
       return [] if same?

@@ -27,6 +27,19 @@ module KeptFile
         ActiveStorage::Blob.create_and_upload!(io: upload.tempfile, filename: name, content_type: kind, identify: false)
       blob.tap { KeptFile.to_disk(blob) }
     end
+
+    # Makes a record of an upload. among: those that there are already, MOST at most. Raises Unfit.
+    def keep(upload, among:, **attributes)
+      blob = store(upload)
+      transaction do
+        raise Unfit, "there are #{self::MOST} already" if among.count >= self::MOST
+
+        create!(**attributes, file: blob)
+      end
+    rescue StandardError
+      blob&.purge
+      raise
+    end
   end
 
   class Unfit < StandardError

@@ -14,10 +14,11 @@ module DustLadder
       }.freeze
 
       # One chart as it was read. data nil when anything in it cannot be read. faults: { "pointer", "message",
-      # "expected" }; warnings: of ChartWarnings; tables: for a preview, what each cell was read as.
+      # "expected" }; warnings: of ChartWarnings; tables: for a preview, what each cell was read as;
+      # printed: the text of a CSV grid.
       Reading =
-        Struct.new(:title, :data, :faults, :warnings, :tables, keyword_init: true) do
-          def as_json(*) = to_h.transform_keys(&:to_s).merge("warnings" => warnings.map(&:as_json))
+        Struct.new(:title, :data, :faults, :warnings, :tables, :printed, keyword_init: true) do
+          def as_json(*) = to_h.except(:printed).transform_keys(&:to_s).merge("warnings" => warnings.map(&:as_json))
         end
 
       module_function

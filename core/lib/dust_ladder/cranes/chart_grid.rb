@@ -214,7 +214,8 @@ module DustLadder
           data: data,
           faults: @faults,
           warnings: @warnings,
-          tables: @tables
+          tables: @tables,
+          printed: data && @text.io.string
         )
     end
   end

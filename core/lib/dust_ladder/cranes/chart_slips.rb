@@ -7,7 +7,7 @@ module DustLadder
       # A figure of a chart, by index of table, row and column.
       Cell = Struct.new(:table, :row, :column, :kg) { def place = [ table, row, column ] }
 
-      # tables: as of ChartTables, or of a page with the texts of its cells. ChartWarnings::Warnings, each to be answered.
+      # tables: as of ChartTables, or of a ChartPage with its texts. ChartWarnings::Warnings, each to be answered.
       def self.of(data, tables) = new(data, tables).warnings
 
       def initialize(data, tables)

@@ -16,8 +16,8 @@ module DustLadder
       BEYOND_BELIEF_KG = 2_000_000
       # A hook block is about this share of what it may carry, or heavier.
       LEAST_BLOCK_SHARE = 0.003
-      # One doubt more stands for all beyond these: with those of units, block and 60 booms and 20 of ChartWriting no more than the 130 whose
-      # answers a chart's record can keep.
+      # One doubt more stands for all beyond these: with those of units, block, 60 booms and 20 of ChartWriting no more
+      # than the 130 whose answers a chart's record can keep.
       MOST_SLIPS = 36
 
       module_function
@@ -80,11 +80,12 @@ module DustLadder
           )
         end
         if carries && carries * STEP < most
+          to = kg(most, system)
           found << asked(
             "the hook block carries #{kg(
               carries,
               system
-)}, and the chart goes to #{kg(most, system)}: is it this block?"
+)}, and the chart goes to #{to}: is it this block?"
           )
         end
         found

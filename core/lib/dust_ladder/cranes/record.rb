@@ -18,13 +18,14 @@ module DustLadder
       end
 
       # Is this whoever entered it?
-      def same?(name) = plain(name) == plain(entered_by)
-      def words = "version #{@data["version"].to_i}: entered by #{entered_by}, checked by #{checked_by}"
-
-      private
+      def same?(name) = Record.one?(name, entered_by)
 
       # One person with and without a dot, whichever name comes first.
-      def plain(name) = name.downcase.scan(/[[:alnum:]]+/).sort
+      def self.one?(name, other) = plain(name) == plain(other)
+      def self.plain(name) = name.downcase.scan(/[[:alnum:]]+/).sort
+      private_class_method :plain
+
+      def words = "version #{@data["version"].to_i}: entered by #{entered_by}, checked by #{checked_by}"
     end
   end
 end
