@@ -42,6 +42,7 @@ Rails.application.routes.draw do
   root "screens#show"
   get "store", to: "screens#show"
   get "cranes/drafts/:draft", to: "screens#show"
+  get "cranes/:id/paper", to: "screens#show"
   get "cranes(/:id)", to: "screens#show", as: :crane_screen
   get "plans/:id(/:room)", to: "screens#show", as: :plan_screen, constraints: { room: /load|working|cab/ }
 end

@@ -62,6 +62,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_30_000001) do
   create_table "chart_drafts", force: :cascade do |t|
     t.json "sheet", null: false
     t.string "saved_by", default: "", null: false
+    t.json "typed_by", default: [], null: false
     t.integer "lock_version", default: 0, null: false
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false

@@ -10,6 +10,19 @@ demo
     data = JSON.parse(path.read)
     Chart.find_or_create_by!(identifier: data["id"], version: data.dig("record", "version")) do |chart|
       chart.data = data
+      page = demo.join("pages/#{data["id"]}.csv")
+      chart.printed = page.read if page.exist?
+    end
+  end
+demo
+  .glob("pages/*.jpg")
+  .each do |path|
+    chart = Chart.find_by!(identifier: path.basename(".jpg").to_s, version: 1)
+    next if chart.pictures.any?
+
+    path.open do |file|
+      upload = ActionDispatch::Http::UploadedFile.new(tempfile: file, filename: path.basename.to_s)
+      ChartPicture.add(chart, upload)
     end
   end
 if Plan.none?

@@ -34,8 +34,9 @@ class Chart < ApplicationRecord
       faults = entries.each_with_index.flat_map { |entry, index| entry.faults(index, why) } + Entry.twice(entries)
       raise Invalid, faults if faults.any?
 
+      writers = draft ? draft.first.writers(by.strip).join(DustLadder::Cranes::Record::BOTH) : by.strip
       entries
-        .map { |entry| entry.keep(by.strip.first(200), on, why.strip.first(400)) }
+        .map { |entry| entry.keep(writers.first(400), on, why.strip.first(400)) }
         .tap { |charts| draft&.first&.become(charts.first, draft.last) }
     end
   end
@@ -67,8 +68,11 @@ class Chart < ApplicationRecord
   def record = DustLadder::Cranes::Record.new(data["record"])
   def snapshot = DustLadder::PlanFile::Digest.snapshot(data)
 
-  # Are these the very figures of it, whoever entered them?
-  def says?(other) = data.except("record", "id") == JSON.parse(JSON.generate(other.except("record", "id")))
+  # Are these the very figures of it, whoever entered them, and whatever their tables are called?
+  def says?(other)
+    one, two = [ data, JSON.parse(JSON.generate(other)) ].map { |chart| chart.except("id") }
+    DustLadder::Cranes::ChartDifferences.between(one, two).empty?
+  end
 
   # { id of the newest version of each chart => its identity }
   def self.identities

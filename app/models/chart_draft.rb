@@ -14,11 +14,17 @@ class ChartDraft < ApplicationRecord
   # Begins one; of: the Chart whose paper it is, or nil.
   def self.begin(sheet, by, of: nil)
     transaction do
-      create!(sheet: sheet, saved_by: by.first(200)).tap do |draft|
+      create!(sheet: sheet, saved_by: by.strip.first(200)).tap do |draft|
         of&.pictures&.each { |picture| picture.copy_to(draft) if picture.file.attached? }
       end
     end
   end
+
+  before_save { typed_by << saved_by unless saved_by.blank? || typed_by?(saved_by) }
+
+  # All who typed in it stand for what it becomes, and whoever takes it: none of them is its second reader.
+  def writers(by) = typed_by?(by) ? typed_by : [ *typed_by, by ]
+  def typed_by?(name) = typed_by.any? { |one| DustLadder::Cranes::Record.one?(one, name) }
 
   # Its pictures become those of the chart that was made of it. seen: the state that whoever takes it has seen.
   def become(chart, seen)

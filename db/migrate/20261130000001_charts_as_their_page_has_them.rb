@@ -9,6 +9,7 @@ class ChartsAsTheirPageHasThem < ActiveRecord::Migration[7.2]
     create_table :chart_drafts do |t|
       t.json :sheet, null: false
       t.string :saved_by, null: false, default: ""
+      t.json :typed_by, null: false, default: []
       t.integer :lock_version, null: false, default: 0
       t.timestamps
     end

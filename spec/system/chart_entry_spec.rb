@@ -53,6 +53,11 @@ RSpec.describe "A chart from the paper" do
     click_button "Add a deduction"
     type "What", "stowed jib"
     type "Mass", "600 lb"
+    type "Only when", "jib on the boom"
+    click_button "Add a note"
+    type "Note", "Do not lower the boom past the last row."
+    expect(page).to have_text("saved as a draft")
+    attach_file "Picture of the page", Rails.root.join("docs/screenshots/board.png"), make_visible: true
     select "lb", from: "Capacity in"
     select "ft", from: "Radius in"
     select "ft", from: "Boom in"
@@ -110,9 +115,14 @@ RSpec.describe "A chart from the paper" do
     expect(data["radius_m"][3]).to be_within(1e-6).of(20 * 0.3048)
     expect(data["marks"]["over rear"][0][0]).to eq("strength")
     expect(data["tables"]["over front"][11][0]).to be_nil
-    fill_in "I have read every cell against the paper: my name", with: "S. Oyelaran"
-    click_button "Checked against the paper"
-    expect(page).to have_text("Checked against the paper by S. Oyelaran")
+    click_link "Read it against the paper"
+    expect(find("[data-block='Block']")).to have_text("900 lb")
+    expect(find("[data-block='Notes and marks']")).to have_text("Do not lower the boom past the last row.")
+    expect(page).to have_css("img[alt='board.png']")
+    click_button "Nearer"
+    expect(page).to have_css("img[style*='150%']")
+    expect(serious_findings).to eq([])
+    read_beside_the_page("S. Oyelaran")
     expect(Chart.last.lacking).to eq([])
     expect(serious_findings).to eq([])
   end
@@ -175,5 +185,123 @@ RSpec.describe "A chart from the paper" do
     expect(page).to have_css("h1", text: "Fescue hoist")
     expect(Chart.last.data["platform_jib"]["upper_boom_bands_deg"]).to eq([ [ 0.0, 30.0 ], [ 30.0, 75.0 ] ])
     expect(Chart.last.lacking).to eq([])
+  end
+
+  describe "as a draft" do
+    def saved = expect(page).to have_text("saved as a draft")
+
+    it "is found again by another, and never overwrites what somebody else saved meanwhile" do
+      visit "/cranes/drafts/new"
+      type "Title", "Switchgrass, half"
+      saved
+      expect(page).to have_current_path(%r{/cranes/drafts/\d+})
+      type "model", "RT 45"
+      saved
+      draft = ChartDraft.last
+      draft.update!(sheet: draft.sheet.merge("source" => "binder 5, page 4"), saved_by: "S. Oyelaran")
+      # The hand that types is told, and what it typed stays.
+      type "serial", "SW-0301"
+      expect(page).to have_text("S. Oyelaran changed this draft")
+      type "counterweight", "15,000 lb"
+      expect(page).to have_field("serial", with: "SW-0301")
+      expect(ChartDraft.last.sheet["identity"]).to eq("model" => "RT 45")
+      page.refresh
+      expect(page).to have_text("S. Oyelaran changed this draft")
+      expect(page).to have_field("counterweight", with: "15,000 lb")
+      click_button "Keep mine as another draft"
+      saved
+      expect(ChartDraft.order(:id).map { |one| one.sheet.dig("identity", "serial") }).to eq([ nil, "SW-0301" ])
+
+      click_link "All charts"
+      within("[aria-label='Still being typed']") { expect(page).to have_css("li", count: 2) }
+      find("[data-draft='#{draft.id}']").click_link("Switchgrass, half")
+      expect(page).to have_field("Binder and page", with: "binder 5, page 4")
+      click_link "All charts"
+      within("[data-draft='#{draft.id}']") { click_button "Throw away Switchgrass, half" }
+      click_button "Throw it away for good"
+      expect(page).to have_css("[data-draft]", count: 1)
+      expect(ChartDraft.exists?(draft.id)).to be(false)
+    end
+
+    it "keeps what is typed while the server does not answer, and saves it when it does" do
+      visit "/cranes/drafts/new"
+      type "Title", "Switchgrass"
+      saved
+      allow(ChartDraft).to receive(:find).and_raise(Errno::ENOSPC)
+      type "model", "RT 45"
+      expect(page).to have_text("not saved: not saved: the disk is full")
+      type "serial", "SW-0301"
+      allow(ChartDraft).to receive(:find).and_call_original
+      expect(page).to have_text("saved as a draft", wait: 15)
+      expect(ChartDraft.last.sheet["identity"]).to eq("model" => "RT 45", "serial" => "SW-0301")
+    end
+  end
+
+  it "that is here is mended in one cell, and becomes its next version with the rest as it was" do
+    acacia = Chart.find_by!(identifier: "acacia-full")
+    visit "/cranes/#{acacia.id}"
+    click_link "Mend a figure"
+    expect(state).to have_text("These figures are here already, as version 1")
+    expect(page).to have_field("Title", with: acacia.data["title"])
+    cell = find("#cell-0-0-1")
+    expect(cell.value).to eq("25000 s")
+    cell.set("24000 s")
+    expect(state).to have_text("becomes its version 2")
+    type "Entered by", "M. Okafor"
+    type "Why it takes another's place", "one cell was typed wrong"
+    click_button "Take the chart"
+    expect(page).to have_css("[data-differences] tr", count: 1)
+    expect(find("[data-differences]")).to have_text(/25.000.kg, strength\s*→\s*24.000.kg, strength/)
+    mended = Chart.find_by!(identifier: "acacia-full", version: 2)
+    expect(DustLadder::Cranes::ChartDifferences.between(acacia.data, mended.data).size).to eq(1)
+    expect(ChartDraft.count).to eq(0)
+  end
+
+  it "for a jib at several offsets is taken, and a plan says where its jib stands and what is reeved" do
+    visit "/cranes/drafts/new"
+    type "Title", "Acacia, jib"
+    Chart.find_by!(identifier: "acacia-full").data["identity"].merge("jib" => "6 m erected").each do |name, value|
+      type(name == "outriggers" ? "outriggers or tracks" : name.tr("_", " "), value)
+    end
+    { "Foot, from the slewing axis" => "-0.8 m", "Foot, above the ground" => "2.1 m", "Depth of the boom" => "0.65 m",
+      "Hook block, mass" => "210 kg", "Hook block, length" => "1.05 m", "Hook block, working load limit" => "20 t",
+      "Line pull" => "3.4 t", "Rope, working load limit" => "3.6 t", "Rope, mass by length" => "0.98 kg/m",
+      "Efficiency of a sheave" => "0.98", "Lead sheaves" => "1", "Most parts of line" => "6" }.each { |name, value|
+      type name, value
+    }
+    within("[aria-label='Boom']") { type "Jib", "6 m" }
+    click_button "Add a deduction"
+    type "What", "ball"
+    type "Mass", "120 kg"
+    type "Only when", "ball reeved"
+    select "degrees of boom angle", from: "Radius in"
+    block = "80\t9\t8\n60\t7\t6\n30\t4\t3.5"
+    click_button "Add a table"
+    [ 0, 1 ].each do |at|
+      within("[aria-label='Table #{at + 1}']") { type "Jib offset", [ 5, 25 ][at] }
+      find("#cell-#{at}--1-1").set("14")
+      find("#cell-#{at}--1-2").set("23")
+      block.split("\n").each_with_index do |line, row|
+        line.split("\t").each_with_index { |text, column| find("#cell-#{at}-#{row}-#{column}").set(text) }
+      end
+    end
+    expect(state).to have_text("Every cell understood")
+    type "Entered by", "M. Okafor"
+    click_button "Take the chart"
+    expect(page).to have_css("h1", text: "Acacia, jib")
+    expect(page).to have_select("Sector or falls", options: [ "all round, jib at 5°", "all round, jib at 25°" ])
+    read_against_paper(Chart.last, "S. Oyelaran")
+    Chart.last.check(by: "S. Oyelaran", on: Date.current)
+
+    open_plan(demo_plan("feed-horn"))
+    rung("chart").click
+    select "Acacia, jib", from: "Chart"
+    expect(page).to have_css("[data-rung=crane][data-verdict=not_known]")
+    select "25°", from: "Jib stands at"
+    fill_in "jib of the machine", with: "6 m erected"
+    rung("hoist").click
+    select "no", from: "ball reeved? (ball)"
+    expect(page).to have_no_css("[data-rung=crane][data-verdict=not_known]")
+    expect(page).to have_css("[data-rung=crane][data-verdict]")
   end
 end

@@ -149,13 +149,12 @@ RSpec.describe "The crane" do
     expect(page).to have_text("Why: typed anew from the page.")
     expect(find("[data-differences]")).to have_text("Acacia, typed from the page")
     expect(find("[aria-label='Plans that rest on it']")).to have_link(Plan.last.title)
-    expect(page).to have_field("I have read every cell against the paper: my name", with: "")
-    fill_in "I have read every cell against the paper: my name", with: "M Okafor"
-    click_button "Checked against the paper"
+    click_link "Read it against the paper"
+    expect(page).to have_field("I read it against the paper: my name", with: "")
+    fill_in "I read it against the paper: my name", with: "M Okafor"
+    first("[data-read]").click
     expect(page).to have_text("M Okafor entered this chart; expected another person")
-    fill_in "I have read every cell against the paper: my name", with: "S. Oyelaran"
-    click_button "Checked against the paper"
-    expect(page).to have_text("Checked against the paper by S. Oyelaran")
+    read_beside_the_page("S. Oyelaran")
     visit "/plans/#{Plan.last.id}"
     rung("chart").click
     click_button "It is checked now: take it"

@@ -26,7 +26,7 @@ module Api
     end
 
     def update
-      draft.update!(sheet: body["sheet"], saved_by: body["saved_by"].to_s.first(200), lock_version: lock_version)
+      draft.update!(sheet: body["sheet"], saved_by: body["saved_by"].to_s.strip.first(200), lock_version: lock_version)
       render json: draft.whole
     end
 

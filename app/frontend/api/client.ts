@@ -1,11 +1,13 @@
 import type {
   BoardPage,
+  ChartDraft,
+  ChartDraftLine,
   ChartLine,
+  ChartPaper,
   ChartPart,
   ComparisonRow,
   CsvPart,
   Diagram,
-  Fault,
   Indicated,
   Indication,
   KeptGroup,
@@ -35,79 +37,10 @@ import type {
 } from './answers.generated'
 import type { Ladder, RungId } from './ladder.generated'
 import type { Chart, Group, Plan } from './plan.generated'
+import { ask, follow, send } from './wire'
 
 export type * from './answers.generated'
-
-// What the server refused, with the places it named; status 0 when it gave no answer.
-export class Refused extends Error {
-  constructor(
-    public status: number,
-    public faults: Fault[],
-    // As it stands now, where somebody was faster.
-    public now?: unknown,
-  ) {
-    super(faults.map((fault) => `${fault.pointer} ${fault.message}`).join('; '))
-  }
-}
-
-// What is wrong and what was expected, in one sentence without its full stop.
-export const faultWords = ({ message, expected }: Pick<Fault, 'message' | 'expected'>) =>
-  `${message}; expected ${expected}`
-
-// Why something was refused; each fault once. otherwise: where there was no such answer.
-export const refusal = (error: unknown, otherwise = 'it could not be kept') =>
-  error instanceof Refused ? [...new Set(error.faults.map(faultWords))].join('. ') : otherwise
-
-const token = () => document.querySelector<HTMLMetaElement>('meta[name="csrf-token"]')?.content ?? ''
-
-async function ask<T>(path: string, options: RequestInit = {}): Promise<T> {
-  let response: Response
-  try {
-    response = await fetch(`/api${path}`, {
-      ...options,
-      headers: { Accept: 'application/json', 'X-CSRF-Token': token(), ...options.headers },
-    })
-  } catch {
-    throw new Refused(0, [{ pointer: '', message: 'no answer from the server', expected: 'a connection' }])
-  }
-  const body: unknown = await response.json().catch(() => null)
-  if (response.ok) return body as T
-  const said = body as { errors?: Fault[]; now?: unknown } | null
-  throw new Refused(
-    response.status,
-    said?.errors ?? [
-      { pointer: '', message: `the server answered ${response.status}`, expected: 'an answer' },
-    ],
-    said?.now ?? undefined,
-  )
-}
-
-const send = <T>(method: string, path: string, body: unknown) =>
-  ask<T>(path, {
-    method,
-    body: JSON.stringify(body),
-    headers: { 'Content-Type': 'application/vnd.dust-ladder+json' },
-  })
-
-// Hands on each line of an answer as it comes.
-async function follow<T>(path: string, options: RequestInit, take: (part: T) => void): Promise<void> {
-  const response = await fetch(`/api${path}`, {
-    ...options,
-    headers: { Accept: 'application/json', 'X-CSRF-Token': token() },
-  })
-  if (!response.ok || !response.body)
-    throw new Refused(
-      response.status,
-      ((await response.json().catch(() => null)) as { errors?: Fault[] } | null)?.errors ?? [],
-    )
-  const reader = response.body.pipeThrough(new TextDecoderStream()).getReader()
-  let rest = ''
-  for (let piece = await reader.read(); !piece.done; piece = await reader.read()) {
-    const lines = (rest + piece.value).split('\n')
-    rest = lines.pop() ?? ''
-    lines.forEach((line) => take(JSON.parse(line) as T))
-  }
-}
+export { faultWords, refusal, Refused } from './wire'
 
 // Of a chart: what hangs in the hook, at which radius, with which boom and parts; empty where not asked.
 export interface ReachAsked {
@@ -170,8 +103,39 @@ export const api = {
   charts: () => ask<ChartLine[]>('/charts'),
   chart: (id: number) => ask<WholeChart>(`/charts/${id}`),
   // answers: chart by chart, what was said of its warnings; why: they take the place of others.
-  enterCharts: (charts: Chart[], answers: Record<string, string>[], entered_by: string, why: string) =>
-    send<ChartLine[]>('POST', '/charts', { charts, answers, entered_by, why }),
+  // printed: their pages in CSV, where they came so; draft, lock_version: what the one chart was typed as.
+  enterCharts: (entered: {
+    charts: (Chart | null)[]
+    printed: (string | null)[]
+    answers: Record<string, string>[]
+    entered_by: string
+    why: string
+    draft?: number
+    lock_version?: number
+  }) => send<ChartLine[]>('POST', '/charts', entered),
+  chartPaper: (id: number) => ask<ChartPaper>(`/charts/${id}/paper`),
+  // read: false takes it back; differs: what the paper says.
+  readBlock: (id: number, asked: { block: string; by: string; read: boolean; differs: string }) =>
+    send<ChartPaper>('PATCH', `/charts/${id}/paper`, asked),
+  chartDrafts: () => ask<ChartDraftLine[]>('/chart_drafts'),
+  chartDraft: (id: number) => ask<ChartDraft>(`/chart_drafts/${id}`),
+  // of: the chart that is mended.
+  beginDraft: (sheet: object, saved_by: string, of?: number) =>
+    send<ChartDraft>('POST', '/chart_drafts', { sheet, saved_by, of }),
+  saveDraft: (id: number, sheet: object, saved_by: string, lock_version: number) =>
+    send<ChartDraft>('PATCH', `/chart_drafts/${id}`, { sheet, saved_by, lock_version }),
+  discardDraft: (id: number, lock_version: number) =>
+    send<null>('DELETE', `/chart_drafts/${id}`, { lock_version }),
+  blankAddress: (family: string, us: boolean) => `/api/chart_blanks/${family}?units=${us ? 'us' : 'metric'}`,
+  // at: "/charts/3" or "/chart_drafts/5", whose pictures they are.
+  pictures: (at: string) => ask<Sketch[]>(`${at}/pictures`),
+  addPicture: (at: string, file: File) => {
+    const form = new FormData()
+    form.append('file', file)
+    return ask<Sketch>(`${at}/pictures`, { method: 'POST', body: form })
+  },
+  removePicture: (at: string, picture: number) =>
+    ask<null>(`${at}/pictures/${picture}`, { method: 'DELETE' }),
   withdrawChart: (id: number, withdrawn_by: string, why: string) =>
     send<WholeChart>('POST', `/charts/${id}/withdrawal`, { withdrawn_by, why }),
   checkChart: (id: number, checked_by: string) => send<WholeChart>('PATCH', `/charts/${id}`, { checked_by }),

@@ -1,22 +1,37 @@
 import '../ui/theme/fonts.css'
+import Box from '@mui/material/Box'
 import CssBaseline from '@mui/material/CssBaseline'
 import { ThemeProvider } from '@mui/material/styles'
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
-import { lazy, StrictMode, Suspense, useMemo } from 'react'
+import { lazy, StrictMode, Suspense, useMemo, type ReactNode } from 'react'
 import { createRoot } from 'react-dom/client'
-import { BrowserRouter, Route, Routes } from 'react-router'
+import { BrowserRouter, Navigate, Route, Routes } from 'react-router'
 import { Board } from '../rooms/board/Board'
-import { CraneRoom } from '../rooms/charts/CraneRoom'
 import { Fallen } from '../ui/Fallen'
 import { PreferencesProvider, usePreferences } from '../ui/preferences'
 import { themeOf } from '../ui/theme/theme'
-import { StoreRoom } from '../rooms/store/StoreRoom'
 import { PlanScreen } from '../rooms/plan/PlanScreen'
 
 // Rooms that few open come when they are opened.
 const EntryRoom = lazy(async () => ({
   default: (await import('../rooms/charts/entry/EntryRoom')).EntryRoom,
 }))
+const PaperRoom = lazy(async () => ({
+  default: (await import('../rooms/charts/paper/PaperRoom')).PaperRoom,
+}))
+const CraneRoom = lazy(async () => ({ default: (await import('../rooms/charts/CraneRoom')).CraneRoom }))
+const StoreRoom = lazy(async () => ({ default: (await import('../rooms/store/StoreRoom')).StoreRoom }))
+const later = (room: ReactNode) => (
+  <Suspense
+    fallback={
+      <Box component="main" role="status" sx={{ p: 4, typography: 'heading' }}>
+        Reading
+      </Box>
+    }
+  >
+    {room}
+  </Suspense>
+)
 
 const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } })
 
@@ -30,16 +45,11 @@ function Screens() {
         <Fallen>
           <Routes>
             <Route path="/" element={<Board />} />
-            <Route path="/store" element={<StoreRoom />} />
-            <Route
-              path="/cranes/new"
-              element={
-                <Suspense fallback={<main role="status">reading</main>}>
-                  <EntryRoom />
-                </Suspense>
-              }
-            />
-            <Route path="/cranes/:id?" element={<CraneRoom />} />
+            <Route path="/store" element={later(<StoreRoom />)} />
+            <Route path="/cranes/new" element={<Navigate to="/cranes/drafts/new" replace />} />
+            <Route path="/cranes/drafts/:draft" element={later(<EntryRoom />)} />
+            <Route path="/cranes/:id/paper" element={later(<PaperRoom />)} />
+            <Route path="/cranes/:id?" element={later(<CraneRoom />)} />
             <Route path="/plans/:id/:room?" element={<PlanScreen />} />
           </Routes>
         </Fallen>

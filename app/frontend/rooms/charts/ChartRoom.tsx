@@ -92,6 +92,13 @@ function Whole({ chart }: { chart: WholeChart }) {
         <Button component={Link} to="/cranes" sx={{ color: 'inherit', height: '100%' }}>
           All charts
         </Button>
+        <Button
+          component={Link}
+          to={`/cranes/drafts/new?of=${chart.id}`}
+          sx={{ color: 'inherit', height: '100%' }}
+        >
+          Mend a figure
+        </Button>
         <Button component="a" href={api.chartAddress(chart.id)} sx={{ color: 'inherit', height: '100%' }}>
           Save as a file
         </Button>
@@ -143,6 +150,16 @@ function Whole({ chart }: { chart: WholeChart }) {
               </div>
             ))}
           </dl>
+          {(chart.data.notes ?? []).length > 0 && (
+            <>
+              <Heading aside="word for word">Notes on the page</Heading>
+              <ul className="looks">
+                {chart.data.notes!.map((note, at) => (
+                  <li key={at}>{note}</li>
+                ))}
+              </ul>
+            </>
+          )}
           {chart.warnings.length > 0 && (
             <>
               <Heading>To look at again</Heading>

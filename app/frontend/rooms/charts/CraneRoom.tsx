@@ -15,6 +15,7 @@ import '../../ui/tables.css'
 import '../../ui/store.css'
 import '../../ui/charts.css'
 
+import { Drafts } from './Drafts'
 import { Machines } from './Machines'
 
 // The machines and their charts; with an id in the address, one chart.
@@ -79,7 +80,7 @@ function Library() {
         <Button sx={{ color: 'inherit', height: '100%' }} onClick={() => chooser.current?.click()}>
           Read chart files
         </Button>
-        <Button component={Link} to="/cranes/new" variant="contained" sx={{ height: '100%', px: 3 }}>
+        <Button component={Link} to="/cranes/drafts/new" variant="contained" sx={{ height: '100%', px: 3 }}>
           Type a chart
         </Button>
       </RoomBar>
@@ -128,6 +129,7 @@ function Library() {
             </Button>
           </Box>
         )}
+        <Drafts />
         <Machines listed={listed} shown={shown} />
         <Box sx={{ mt: 2, color: 'var(--ink2)', maxWidth: 900 }}>
           The chart in the cab governs. What is here was typed from it by one person and read against it by

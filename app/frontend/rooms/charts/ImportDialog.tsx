@@ -5,13 +5,13 @@ import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import LinearProgress from '@mui/material/LinearProgress'
-import TextField from '@mui/material/TextField'
 import { useState } from 'react'
 import { api, refusal, type ChartPart } from '../../api/client'
 import { usePreferences } from '../../ui/preferences'
 import { useChartFiles } from './useChartFiles'
 import { ChartPreview } from './ChartPreview'
 import type { Answers } from './Doubts'
+import { EnteredBy } from './EnteredBy'
 
 // What becomes of a chart that is taken.
 const fateOf = ({ reading, known, refused }: ChartPart) =>
@@ -54,12 +54,13 @@ export function ImportDialog({
     setSaving(true)
     setError(null)
     try {
-      await api.enterCharts(
-        fresh.map((part) => part.reading.data!),
-        fresh.map(answersOf),
-        preferences.name,
+      await api.enterCharts({
+        charts: fresh.map((part) => (part.printed ? null : part.reading.data)),
+        printed: fresh.map((part) => part.printed),
+        answers: fresh.map(answersOf),
+        entered_by: preferences.name,
         why,
-      )
+      })
       onDone()
     } catch (fault) {
       setError(refusal(fault, 'the charts could not be kept'))
@@ -118,7 +119,9 @@ export function ImportDialog({
         )}
       </DialogContent>
       <DialogActions sx={{ alignItems: 'flex-end', gap: 1, flexWrap: 'wrap' }}>
-        <Names replacing={replacing} why={why} setWhy={setWhy} />
+        <Box sx={{ display: 'flex', gap: '10px', ml: 2, mr: 'auto' }}>
+          <EnteredBy replacing={replacing} why={why} setWhy={setWhy} />
+        </Box>
         <Button onClick={onClose}>Leave</Button>
         <Button
           variant="contained"
@@ -142,42 +145,5 @@ export function ImportDialog({
         </Button>
       </DialogActions>
     </Dialog>
-  )
-}
-
-// Who enters the charts, and why some of them take others' places.
-function Names({
-  replacing,
-  why,
-  setWhy,
-}: {
-  replacing: boolean
-  why: string
-  setWhy: (why: string) => void
-}) {
-  const { preferences, prefer } = usePreferences()
-  return (
-    <>
-      <TextField
-        variant="filled"
-        label="Entered by"
-        value={preferences.name}
-        onChange={(event) => prefer({ name: event.target.value })}
-        slotProps={{ htmlInput: { maxLength: 120 } }}
-        helperText="another person checks it against the paper"
-        sx={{ ml: 2, mr: replacing ? 0 : 'auto' }}
-      />
-      {replacing && (
-        <TextField
-          variant="filled"
-          label="Why it takes another's place"
-          value={why}
-          onChange={(event) => setWhy(event.target.value)}
-          slotProps={{ htmlInput: { maxLength: 400 } }}
-          helperText="such as: one cell mended after the page"
-          sx={{ mr: 'auto', minWidth: 280 }}
-        />
-      )}
-    </>
   )
 }

@@ -12,6 +12,7 @@ import { fieldId } from '../shared/places'
 import '../../ui/charts.css'
 import { usePreferences } from '../../ui/preferences'
 import { Tick } from './Tick'
+import { JibOffset } from './JibOffset'
 import { craneOf } from '../../plan/crane'
 
 // Which chart, and each of its identity fields ticked against the machine as it stands.
@@ -84,6 +85,7 @@ export function ChartPanel({ editor, open, rung }: PanelProps) {
           </Button>
         )}
       </Box>
+      {own && <JibOffset editor={editor} chart={own} />}
       {own && (
         <>
           <Heading aside="as it stands today, field by field">The machine</Heading>

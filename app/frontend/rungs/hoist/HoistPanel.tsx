@@ -5,6 +5,7 @@ import { QuantityField, WordsField } from '../shared/fields'
 import type { PanelProps } from '../shared/panel'
 import { fieldId } from '../shared/places'
 import { craneOf, machineOf } from '../../plan/crane'
+import { DeductionCases } from './DeductionCases'
 
 export function HoistPanel({ editor, ladder }: PanelProps) {
   const { parts_of_line, idle_line } = craneOf(editor.document)
@@ -24,6 +25,7 @@ export function HoistPanel({ editor, ladder }: PanelProps) {
           editor.change({ '/cranes/0/parts_of_line': value === '' ? null : Number(value) }, 'parts of line')
         }
       />
+      <DeductionCases editor={editor} />
       <HangingFields editor={editor} ladder={ladder} where="hook" />
       <HangingFields editor={editor} ladder={ladder} where="elsewhere" />
       <Heading aside="a second line that is reeved and not used">Idle line</Heading>

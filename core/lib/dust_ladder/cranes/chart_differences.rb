@@ -6,6 +6,9 @@ module DustLadder
       LEFT_OUT = %w[record tables marks radius_m boom_length_m boom_angle_deg capacity_kg jib_kg load_radius_m
         upper_boom_bands_deg table].freeze
 
+      # What a chart means that does not say it.
+      UNSAID = { "family" => "mobile", "interpolation" => "none" }.freeze
+
       module_function
 
       # before, after: data of charts. [{ "block", "where", "from", "to" }], the tables last; from and to in words, nil
@@ -57,7 +60,7 @@ module DustLadder
       end
 
       def rest(before, after)
-        here, there = [ before, after ].map { |data| flat(data) }
+        here, there = [ before, after ].map { |data| flat(UNSAID.merge(data)) }
         (here.keys | there.keys).filter_map do |place|
           next if here[place] == there[place]
 

@@ -80,13 +80,8 @@ module DustLadder
           )
         end
         if carries && carries * STEP < most
-          to = kg(most, system)
-          found << asked(
-            "the hook block carries #{kg(
-              carries,
-              system
-)}, and the chart goes to #{to}: is it this block?"
-          )
+          own, to = kg(carries, system), kg(most, system)
+          found << asked("the hook block carries #{own}, and the chart goes to #{to}: is it this block?")
         end
         found
       end

@@ -2,6 +2,9 @@ module DustLadder
   module Cranes
     # Who entered a chart's figures, and who read them against the paper. data: the chart's record, or nil.
     class Record
+      # Between names of several who entered one chart.
+      BOTH = " and ".freeze
+
       def initialize(data)
         @data = data || {}
       end
@@ -17,8 +20,8 @@ module DustLadder
         "the chart was checked by #{checked_by}, who entered it: another person must" if same?(checked_by)
       end
 
-      # Is this whoever entered it?
-      def same?(name) = Record.one?(name, entered_by)
+      # Is this one of those who entered it?
+      def same?(name) = entered_by.split(BOTH).any? { |one| Record.one?(name, one) }
 
       # One person with and without a dot, whichever name comes first.
       def self.one?(name, other) = plain(name) == plain(other)

@@ -38,7 +38,7 @@ export function EntryFields({ sheet, change, wrong }: EntryProps) {
       error={wrong(place) !== undefined}
       helperText={wrong(place) ?? ' '}
       autoComplete="off"
-      slotProps={{ htmlInput: { maxLength: 200, 'data-place': place } }}
+      slotProps={{ htmlInput: { maxLength: place.startsWith('note') ? 400 : 200, 'data-place': place } }}
       onChange={(event) => set(event.target.value)}
     />
   )
@@ -75,18 +75,30 @@ export function EntryFields({ sheet, change, wrong }: EntryProps) {
         </section>
       ))}
       <Heading aside="the page's own list">Deductions</Heading>
-      {sheet.deductions.map(([what, mass], at) => (
+      {sheet.deductions.map(([what, mass, when = ''], at) => (
         <Row key={at} columns="1fr 1fr">
           {text(`deduction/${at}`, 'What', what, 'stowed jib', (value) =>
-            change({ deductions: sheet.deductions.with(at, [value, mass]) }),
+            change({ deductions: sheet.deductions.with(at, [value, mass, when]) }),
           )}
           {text(`deduct/${at}`, 'Mass', mass, '260 kg', (value) =>
-            change({ deductions: sheet.deductions.with(at, [what, value]) }),
+            change({ deductions: sheet.deductions.with(at, [what, value, when]) }),
           )}
+          <div style={{ gridColumn: '1 / -1' }}>
+            {text(`deduction/${at}/when`, 'Only when', when, 'always, where nothing is said', (value) =>
+              change({ deductions: sheet.deductions.with(at, [what, mass, value]) }),
+            )}
+          </div>
         </Row>
       ))}
-      <Button variant="outlined" onClick={() => change({ deductions: [...sheet.deductions, ['', '']] })}>
+      <Button variant="outlined" onClick={() => change({ deductions: [...sheet.deductions, ['', '', '']] })}>
         Add a deduction
+      </Button>
+      <Heading aside="word for word">Notes on the page</Heading>
+      {sheet.notes.map((note, at) =>
+        text(`note/${at}`, 'Note', note, '', (value) => change({ notes: sheet.notes.with(at, value) })),
+      )}
+      <Button variant="outlined" onClick={() => change({ notes: [...sheet.notes, ''] })}>
+        Add a note
       </Button>
     </>
   )

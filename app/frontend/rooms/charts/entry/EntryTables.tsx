@@ -19,6 +19,7 @@ const LENGTHS: [string, string][] = [
   ['m', 'm'],
   ['ft', 'ft'],
 ]
+const ROWS: [string, string][] = [...LENGTHS, ['deg', 'degrees of boom angle']]
 const MEANINGS: [string, string][] = [
   ['strength', 'limited by strength'],
   ['stability', 'limited by stability'],
@@ -50,7 +51,7 @@ export function EntryTables({
                   value={head[place] ?? ''}
                   error={wrong(`table/${at}/head/${which}`) !== undefined}
                   helperText={place === 0 ? wrong(`table/${at}/head/${which}`) : undefined}
-                  sx={{ width: place === 0 ? 200 : 150 }}
+                  sx={{ width: place === 0 ? 170 : 113 }}
                   slotProps={{ htmlInput: { maxLength: 80 } }}
                   onChange={(event) =>
                     tables(at, {
@@ -70,7 +71,13 @@ export function EntryTables({
               doubted={
                 new Set(doubts.filter(([of]) => of === at).map(([, row, column]) => `${row},${column}`))
               }
-              corner={sheet.family === 'platform_jib' ? 'upper boom, from to' : 'radius'}
+              corner={
+                sheet.family === 'platform_jib'
+                  ? 'upper boom, from to'
+                  : sheet.rowUnit === 'deg'
+                    ? 'boom angle'
+                    : 'radius'
+              }
               change={(to) => tables(at, to)}
             />
           </Box>
@@ -100,7 +107,7 @@ export function EntryTables({
             {sheet.family === 'mobile' && (
               <Button
                 variant="outlined"
-                onClick={() => tables(at, { ...table, heads: [...table.heads, ['', '', '', '']] })}
+                onClick={() => tables(at, { ...table, heads: [...table.heads, ['', '', '', '', '']] })}
               >
                 It counts over another sector too
               </Button>
@@ -145,7 +152,7 @@ function PageUnits({ sheet, change, wrong }: EntryProps) {
             id="entry-rows"
             label="Radius in"
             value={sheet.rowUnit}
-            choices={LENGTHS}
+            choices={sheet.family === 'mobile' ? ROWS : LENGTHS}
             onChoose={(rowUnit) => change({ rowUnit })}
           />
         </Box>

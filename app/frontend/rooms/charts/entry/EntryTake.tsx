@@ -1,24 +1,34 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import TextField from '@mui/material/TextField'
 import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import { api, refusal } from '../../../api/client'
 import { Heading } from '../../../ui/Row'
+import { usePreferences } from '../../../ui/preferences'
 import { Doubts, type Answers } from '../Doubts'
-import { holes } from './sheet'
+import { EnteredBy } from '../EnteredBy'
+import type { Draft } from './EntryRoom'
+import { holes, type Sheet } from './sheet'
 import type { useEntry } from './useEntry'
 
 const MOST_FAULTS = 12
 
 // How the page was understood, what is still open, and the taking of it.
-export function EntryTake({ entry }: { entry: ReturnType<typeof useEntry> }) {
-  const { sheet, part, faults, fresh } = entry
+export function EntryTake({
+  draft,
+  sheet,
+  entry,
+}: {
+  draft: Draft
+  sheet: Sheet
+  entry: ReturnType<typeof useEntry>
+}) {
+  const { part, faults, fresh } = entry
   const queries = useQueryClient()
   const navigate = useNavigate()
   const [answers, setAnswers] = useState<Answers>({})
-  const [name, setName] = useState('')
+  const { name } = usePreferences().preferences
   const [why, setWhy] = useState('')
   const [error, setError] = useState('')
   const unread = holes(sheet)
@@ -27,7 +37,9 @@ export function EntryTake({ entry }: { entry: ReturnType<typeof useEntry> }) {
   const known = part?.known
   const ready =
     fresh &&
-    !!part?.reading.data &&
+    draft.saved &&
+    draft.draft !== null &&
+    !!part?.printed &&
     faults.length === 0 &&
     unread === 0 &&
     open === 0 &&
@@ -36,8 +48,16 @@ export function EntryTake({ entry }: { entry: ReturnType<typeof useEntry> }) {
     (!known || why.trim() !== '')
   const take = async () => {
     try {
-      const [line] = await api.enterCharts([part!.reading.data!], [answers], name, why)
-      entry.forget()
+      const [line] = await api.enterCharts({
+        charts: [null],
+        printed: [part!.printed],
+        answers: [answers],
+        entered_by: name,
+        why,
+        draft: draft.draft!.id,
+        lock_version: draft.draft!.version,
+      })
+      draft.forget()
       void queries.invalidateQueries({ queryKey: ['charts'] })
       void navigate(`/cranes/${line!.id}`)
     } catch (fault) {
@@ -78,23 +98,7 @@ export function EntryTake({ entry }: { entry: ReturnType<typeof useEntry> }) {
         </Box>
       )}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: '10px', alignItems: 'flex-start', mt: 1 }}>
-        <TextField
-          variant="filled"
-          label="Entered by"
-          value={name}
-          onChange={(event) => setName(event.target.value)}
-          helperText="another person checks it against the paper"
-          slotProps={{ htmlInput: { maxLength: 120 } }}
-        />
-        {known && !known.same && (
-          <TextField
-            variant="filled"
-            label="Why it takes another's place"
-            value={why}
-            onChange={(event) => setWhy(event.target.value)}
-            slotProps={{ htmlInput: { maxLength: 400 } }}
-          />
-        )}
+        <EnteredBy replacing={!!known && !known.same} why={why} setWhy={setWhy} />
         <Button variant="contained" disabled={!ready} sx={{ minHeight: 52 }} onClick={() => void take()}>
           {open > 0 ? `${open} to answer first` : 'Take the chart'}
         </Button>

@@ -11,6 +11,8 @@ export interface SheetTable {
 
 export interface Sheet {
   family: Family
+  // Of the chart that it takes the place of, where one is mended.
+  id?: string
   title: string
   source: string
   unit: string
@@ -18,7 +20,9 @@ export interface Sheet {
   columnUnit: string
   identity: Record<string, string>
   named: Record<string, string>
-  deductions: [string, string][]
+  // What, mass, and the case that it is deducted in.
+  deductions: [string, string, string][]
+  notes: string[]
   marks: [string, string][]
   tables: SheetTable[]
 }
@@ -27,18 +31,18 @@ export interface Sheet {
 export const LISTS = ['pulls by layer', 'jib cap']
 
 const HEADS: Record<Family, string[]> = {
-  mobile: ['all round', '0', '360', ''],
+  mobile: ['all round', '0', '360', '', ''],
   tower: ['2', '', 'no'],
   platform_jib: ['A', '', ''],
   fixed_hoist: [],
 }
 export const HEAD_LABELS: Record<Family, string[]> = {
-  mobile: ['Sector', 'From, clockwise', 'To', 'Longest boom over it'],
+  mobile: ['Sector', 'From, clockwise', 'To', 'Longest boom', 'Jib offset'],
   tower: ['Falls', 'Most', 'Needs a second trolley'],
   platform_jib: ['Zone', 'Lower boom from', 'To'],
   fixed_hoist: [],
 }
-const HEAD_NAMES: Record<Family, string> = {
+export const HEAD_NAMES: Record<Family, string> = {
   mobile: 'sector',
   tower: 'falls',
   platform_jib: 'lower boom zone',
@@ -65,6 +69,7 @@ export const blankSheet = (family: Family = 'mobile'): Sheet => ({
   identity: {},
   named: {},
   deductions: [],
+  notes: [],
   marks: [],
   tables: family === 'fixed_hoist' ? [] : [blankTable(family)],
 })
@@ -74,7 +79,7 @@ const corner = ({ family, rowUnit, columnUnit }: Sheet) =>
     ? `upper boom (deg) / load radius (${columnUnit})`
     : family === 'tower'
       ? `radius (${rowUnit})`
-      : `radius (${rowUnit}) / boom (${columnUnit})`
+      : `${rowUnit === 'deg' ? 'boom angle' : 'radius'} (${rowUnit}) / boom (${columnUnit})`
 
 const filled = (cells: string[]) => cells.some((cell) => cell.trim() !== '')
 const width = (table: SheetTable) => table.columns.findLastIndex((cell) => cell.trim() !== '') + 1
@@ -107,6 +112,7 @@ export function compose(sheet: Sheet) {
     places.set(lines.length, place)
   }
   put('title', 'chart', sheet.title)
+  if (sheet.id) put('title', 'id', sheet.id)
   put('family', 'family', sheet.family)
   if (sheet.source.trim()) put('source', 'source', sheet.source)
   Object.entries(sheet.identity).forEach(
@@ -117,9 +123,10 @@ export function compose(sheet: Sheet) {
       value.trim() && put(`named/${name}`, name, ...(LISTS.includes(name) ? value.split(';') : [value])),
   )
   sheet.deductions.forEach(
-    ([what, mass], at) =>
-      filled([what, mass]) && put(`deduct/${at}`, `deduct ${what.trim() || 'item'}`, mass),
+    ([what, mass, when = ''], at) =>
+      filled([what, mass, when]) && put(`deduct/${at}`, `deduct ${what.trim() || 'item'}`, mass, when),
   )
+  sheet.notes.forEach((text, at) => text.trim() && put(`note/${at}`, 'note', text))
   if (sheet.tables.length > 0) put('unit', 'capacity in', sheet.unit)
   sheet.marks.forEach(([sign, meaning], at) => sign.trim() && put(`mark/${at}`, 'mark', sign, meaning))
   sheet.tables.forEach((table, of) => {

@@ -1,29 +1,14 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useEffect, useMemo, useState } from 'react'
 import { api, type ChartPart } from '../../../api/client'
-import { blankSheet, compose, type Sheet } from './sheet'
+import { compose, type Sheet } from './sheet'
 
-const PLACE = 'dust-ladder-chart-entry'
 const WAITS_MS = 350
 
-const kept = (): Sheet => {
-  try {
-    const sheet = JSON.parse(localStorage.getItem(PLACE) ?? 'null') as Sheet | null
-    return sheet ? { ...blankSheet(sheet.family), ...sheet } : blankSheet()
-  } catch {
-    return blankSheet()
-  }
-}
-
-// What is typed, kept in this browser until it is taken; and how the server reads it, a moment after the hand
-// has come to rest.
-export function useEntry() {
-  const [sheet, setSheet] = useState(kept)
+// How the server reads a sheet, a moment after the hand has come to rest.
+export function useEntry(sheet: Sheet) {
   const composed = useMemo(() => compose(sheet), [sheet])
   const [asked, setAsked] = useState(composed)
-  useEffect(() => {
-    localStorage.setItem(PLACE, JSON.stringify(sheet))
-  }, [sheet])
   useEffect(() => {
     const timer = setTimeout(() => setAsked(composed), WAITS_MS)
     return () => clearTimeout(timer)
@@ -48,10 +33,6 @@ export function useEntry() {
     [read.data],
   )
   return {
-    sheet,
-    change: (part: Partial<Sheet>) => setSheet((now) => ({ ...now, ...part })),
-    begin: () => setSheet(blankSheet()),
-    forget: () => localStorage.removeItem(PLACE),
     part: read.data?.part,
     faults,
     error: read.error,

@@ -1,0 +1,150 @@
+import { useEffect, useRef, useState } from 'react'
+import { useNavigate } from 'react-router'
+import { api, refusal, Refused, type ChartDraft } from '../../../api/client'
+import { blankSheet, type Sheet } from './sheet'
+import { sheetOf, soundSheet } from './readSheet'
+
+const PLACE = 'dust-ladder-chart-entry'
+const RESTS_MS = 700
+const AGAIN_MS = 5000
+// A hand that never rests is saved so often all the same.
+const LONGEST_MS = 4000
+
+// What is not on the server yet, kept in this browser: of a draft as it was seen last, or of none.
+interface Unsaved {
+  id: number | null
+  version: number
+  sheet: Sheet
+}
+const unsaved = (): Unsaved | null => {
+  try {
+    const kept = JSON.parse(localStorage.getItem(PLACE) ?? 'null') as Unsaved | null
+    return kept && { ...kept, sheet: soundSheet(kept.sheet) }
+  } catch {
+    return null
+  }
+}
+
+// The sheet of a chart that is typed, saved as a draft a moment after the hand has come to rest. address: its
+// number, or "new"; of: the chart that is mended. An older sheet never overwrites a newer one: conflict is
+// the draft as somebody else left it.
+export function useDraft(address: string, of: number | null, by: string) {
+  const navigate = useNavigate()
+  const [sheet, setSheet] = useState<Sheet | null>(null)
+  const [draft, setDraft] = useState<{ id: number; version: number } | null>(null)
+  const [conflict, setConflict] = useState<ChartDraft | null>(null)
+  const [trouble, setTrouble] = useState('')
+  const [tries, setTries] = useState(0)
+  // The sheet as it stands on the server, as text.
+  const [kept, setKept] = useState('')
+  const own = useRef<number | null>(null)
+  const busy = useRef(false)
+  const since = useRef<number | null>(null)
+  const written = sheet === null ? '' : JSON.stringify(sheet)
+
+  const settle = (one: ChartDraft, text: string) => {
+    own.current = one.id
+    setDraft({ id: one.id, version: one.lock_version })
+    setKept(text)
+    setTrouble('')
+  }
+  const open = (one: ChartDraft, sound = soundSheet(one.sheet)) => {
+    setSheet(sound)
+    setConflict(null)
+    settle(one, JSON.stringify(sound))
+  }
+
+  useEffect(() => {
+    if (address === String(own.current)) return
+    let left = false
+    const begin = async () => {
+      own.current = null
+      setDraft(null)
+      setConflict(null)
+      const before = unsaved()
+      if (address !== 'new') {
+        const one = await api.chartDraft(Number(address))
+        if (left) return
+        open(one)
+        if (before?.id !== one.id) return
+        setSheet(before.sheet)
+        if (before.version !== one.lock_version) setConflict(one)
+      } else if (of !== null) {
+        const mended = sheetOf((await api.chartPaper(of)).lines)
+        if (left) return
+        const one = await api.beginDraft(mended, by, of)
+        open(one)
+        void navigate(`/cranes/drafts/${one.id}`, { replace: true })
+      } else {
+        const blank = before?.id === null ? before.sheet : blankSheet()
+        setKept(JSON.stringify(blankSheet()))
+        setSheet(blank)
+      }
+    }
+    begin().catch((fault: unknown) => !left && setTrouble(refusal(fault, 'it could not be read')))
+    return () => {
+      left = true
+    }
+    // Whose hand it is does not open it anew.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [address, of])
+
+  useEffect(() => {
+    if (sheet === null) return
+    if (written === kept) {
+      since.current = null
+      return localStorage.removeItem(PLACE)
+    }
+    since.current ??= Date.now()
+    localStorage.setItem(
+      PLACE,
+      JSON.stringify({ id: draft?.id ?? null, version: draft?.version ?? 0, sheet }),
+    )
+    if (conflict || busy.current) return
+    const save = async () => {
+      busy.current = true
+      since.current = null
+      try {
+        const one = draft
+          ? await api.saveDraft(draft.id, sheet, by, draft.version)
+          : await api.beginDraft(sheet, by)
+        settle(one, written)
+        if (!draft) void navigate(`/cranes/drafts/${one.id}`, { replace: true })
+      } catch (fault) {
+        if (fault instanceof Refused && fault.status === 409 && fault.now)
+          setConflict(fault.now as ChartDraft)
+        else setTrouble(refusal(fault))
+      } finally {
+        busy.current = false
+        setTries((count) => count + 1)
+      }
+    }
+    const waits = trouble
+      ? AGAIN_MS
+      : Math.min(RESTS_MS, Math.max(0, since.current + LONGEST_MS - Date.now()))
+    const timer = setTimeout(() => void save(), waits)
+    return () => clearTimeout(timer)
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [written, kept, draft, conflict, tries])
+
+  return {
+    sheet,
+    draft,
+    conflict,
+    trouble,
+    saved: written === kept,
+    change: (part: Partial<Sheet>) => setSheet((now) => now && { ...now, ...part }),
+    takeTheirs: () => conflict && open(conflict),
+    // What is typed here becomes a draft of its own.
+    keepMine: () => {
+      setConflict(null)
+      setDraft(null)
+      own.current = null
+    },
+    // It was taken: nothing of it is to be saved any more.
+    forget: () => {
+      setSheet(null)
+      localStorage.removeItem(PLACE)
+    },
+  }
+}
