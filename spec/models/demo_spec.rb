@@ -63,6 +63,25 @@ RSpec.describe "The demo data" do
       end
     end
 
+  Rails
+    .root
+    .glob("demo/pages/*.csv")
+    .each do |path|
+      it "has a page of #{path.basename(".csv")} that says what its chart says" do
+        chart = JSON.parse(Rails.root.join("demo/charts/#{path.basename(".csv")}.json").read)
+        paper = DustLadder::Cranes::ChartPaper.new(chart, path.read)
+        expect(paper.reading.faults).to eq([])
+        expect(
+          DustLadder::Cranes::ChartDifferences.between(
+            chart.except("record"),
+            paper.reading.data.except("record")
+          )
+        )
+          .to eq([])
+        expect(path.sub_ext(".jpg")).to exist
+      end
+    end
+
   it "has charts of every family, one of them not yet checked" do
     charts = Rails.root.glob("demo/charts/*.json").map { |path| JSON.parse(path.read) }
     expect(charts.map { |chart| chart["family"] || "mobile" }.tally).to eq(

@@ -263,10 +263,20 @@ RSpec.describe "A chart from the paper" do
     Chart.find_by!(identifier: "acacia-full").data["identity"].merge("jib" => "6 m erected").each do |name, value|
       type(name == "outriggers" ? "outriggers or tracks" : name.tr("_", " "), value)
     end
-    { "Foot, from the slewing axis" => "-0.8 m", "Foot, above the ground" => "2.1 m", "Depth of the boom" => "0.65 m",
-      "Hook block, mass" => "210 kg", "Hook block, length" => "1.05 m", "Hook block, working load limit" => "20 t",
-      "Line pull" => "3.4 t", "Rope, working load limit" => "3.6 t", "Rope, mass by length" => "0.98 kg/m",
-      "Efficiency of a sheave" => "0.98", "Lead sheaves" => "1", "Most parts of line" => "6" }.each { |name, value|
+    {
+      "Foot, from the slewing axis" => "-0.8 m",
+      "Foot, above the ground" => "2.1 m",
+      "Depth of the boom" => "0.65 m",
+      "Hook block, mass" => "210 kg",
+      "Hook block, length" => "1.05 m",
+      "Hook block, working load limit" => "20 t",
+      "Line pull" => "3.4 t",
+      "Rope, working load limit" => "3.6 t",
+      "Rope, mass by length" => "0.98 kg/m",
+      "Efficiency of a sheave" => "0.98",
+      "Lead sheaves" => "1",
+      "Most parts of line" => "6"
+    }.each { |name, value|
       type name, value
     }
     within("[aria-label='Boom']") { type "Jib", "6 m" }

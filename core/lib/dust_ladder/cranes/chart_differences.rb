@@ -30,8 +30,9 @@ module DustLadder
 
       # { [table, row, column] => words of the cell }
       def by_place(data)
+        # 78 and 78.0 are one row.
         ChartTables
-          .of(data)
+          .of(DustLadder.floats(data))
           .flat_map do |name, rows, columns, cells|
             rows.each_index.flat_map do |row|
               columns.each_index.map do |column|

@@ -51,7 +51,7 @@ export function EntryTables({
                   value={head[place] ?? ''}
                   error={wrong(`table/${at}/head/${which}`) !== undefined}
                   helperText={place === 0 ? wrong(`table/${at}/head/${which}`) : undefined}
-                  sx={{ width: place === 0 ? 170 : 113 }}
+                  sx={{ width: place === 0 ? 150 : 118 }}
                   slotProps={{ htmlInput: { maxLength: 80 } }}
                   onChange={(event) =>
                     tables(at, {
