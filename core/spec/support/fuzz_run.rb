@@ -33,7 +33,9 @@ module FuzzRun
   def read(kind, text, random)
     case kind
     when :grid
-      [].tap { |found| DustLadder::Cranes::ChartFile.read(text, "a.csv") { |reading, _| found << reading.as_json } }
+      [].tap { |found|
+        DustLadder::Cranes::ChartFile.read(text, "a.csv") { |reading, _| found << reading.as_json << paper(reading) }
+      }
     when :take_off
       DustLadder::Load::CsvSheet.new(text, decimal_comma: random.rand < 0.3).read.to_a
     else
@@ -41,9 +43,45 @@ module FuzzRun
     end
   end
 
-  def all_plans = @all_plans ||= parsed("plans")
-  def all_charts = @all_charts ||= parsed("charts")
+  # As whoever reads it against the paper would see it.
+  def paper(reading)
+    return unless reading.data
+
+    paper = DustLadder::Cranes::ChartPaper.new(reading.data, reading.printed)
+    [ paper.blocks.map(&:as_json), paper.tables ]
+  end
+
+  def all_plans = @all_plans ||= parsed("plans").flat_map { |plan| [ plan, of_several(plan) ].compact }
+  def all_charts = @all_charts ||= parsed("charts").flat_map { |chart| [ chart, several(chart) ].compact }
+
   def parsed(folder) = Dir[File.join(DEMO, folder, "*.json")].sort.map { |file| JSON.parse(File.read(file)) }
+
+  # A chart with a jib at two offsets, a deduction by case and notes; nil of one without a jib.
+  def several(chart)
+    return unless chart["jib"]
+
+    sectors = [ 5, 25 ].flat_map { |offset| chart["sectors"].map { |one| one.merge("jib_offset_deg" => offset) } }
+    chart.merge(
+      "jib" => chart["jib"].except("offset_deg"),
+      "sectors" => sectors,
+      "deductions" => [ { "what" => "ball", "kg" => 120, "when" => "ball reeved" } ],
+      "notes" => [ "Do not lower the boom past the last row." ]
+    )
+  end
+
+  # A plan of the same machine on such a chart; nil of any other.
+  def of_several(plan)
+    id, own = plan["snapshots"]["charts"].first
+    chart = own && all_charts.find { |one|
+      one["notes"] && one["identity"]["serial"] == own["data"]["identity"]["serial"]
+    } or return
+
+    crane = { "jib_offset" => "25°", "deduction_cases" => { "ball reeved" => true }, "as_rigged" => chart["identity"] }
+    plan.merge(
+      "cranes" => plan["cranes"].map { |one| one.merge(crane) },
+      "snapshots" => plan["snapshots"].merge("charts" => { id => DustLadder::PlanFile::Digest.snapshot(chart) })
+    )
+  end
 
   # A plan on a machine of the chart's family.
   def plan_of(chart)
