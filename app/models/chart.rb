@@ -6,8 +6,12 @@ class Chart < ApplicationRecord
   Invalid = DustLadder::PlanFile::Invalid
   MOST = 500
 
-  # A chart that is entered or checked changes what is said of plans that carry it.
-  after_commit { BoardLine.outdate_with(BoardLine.chart_mark(identifier)) }
+  # A chart that is entered or checked changes what is said of plans that carry it; a block that is read does not.
+  after_commit do
+    if (saved_changes.keys - %w[readings lock_version updated_at]).any?
+      BoardLine.outdate_with(BoardLine.chart_mark(identifier))
+    end
+  end
 
   # Of the paper that it was typed from.
   has_many :pictures, class_name: "ChartPicture", as: :holder

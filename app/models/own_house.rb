@@ -12,15 +12,18 @@ class OwnHouse
       charts = Chart.where(identifier: carried.("charts")).order(:id)
       pieces = Piece.where(number: carried.("slings") + carried.("beams")).order(:id)
       state = [ charts.pluck(:id, :updated_at), pieces.pluck(:id, :lock_version, :updated_at) ]
-      LOCK.synchronize do
-        KEPT.fetch(state) do
-          KEPT.shift while KEPT.size >= MOST
-          KEPT[state] = made(charts, pieces)
-        end
-      end
+      LOCK.synchronize { KEPT[state] } || keep(state, made(charts, pieces))
     end
 
     private
+
+    # Made outside the lock: two who make the same one at once do no harm.
+    def keep(state, house)
+      LOCK.synchronize do
+        KEPT.shift while KEPT.size >= MOST
+        KEPT[state] = house
+      end
+    end
 
     def house(charts, pieces)
       DustLadder::House.new(

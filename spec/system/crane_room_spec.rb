@@ -311,4 +311,15 @@ RSpec.describe "The crane" do
     visit "/cranes/4711"
     expect(page).to have_text("There is no chart at this address")
   end
+
+  it "says so where a screen fails, instead of a white page, and opens again" do
+    look
+    allow(Chart).to receive(:newest).and_return([ instance_double(Chart, line: { title: "no machine" }) ])
+    visit "/cranes"
+    expect(page).to have_css("[role=alert]", text: "This screen failed")
+    expect(page).to have_link("To the board", href: "/")
+    allow(Chart).to receive(:newest).and_call_original
+    click_button "Open it again"
+    expect(page).to have_css("[data-chart]", minimum: 8)
+  end
 end

@@ -313,6 +313,12 @@ RSpec.describe "The gear store" do
       "place" => "rack 9",
       "size" => "2 t, endless, blue"
     )
+    click_button "R-03"
+    within("[aria-label='What was written before']") do
+      expect(page).to have_css("[data-change]", minimum: 2)
+      expect(first("[data-change]")).to have_text(/cage → rack 9/)
+      expect(page).to have_text(/ready → quarantined/)
+    end
   end
 
   it "reads a CSV file with a preview, takes what can be read, and writes one that it reads again" do
