@@ -216,12 +216,12 @@ RSpec.describe DustLadder::Cranes::ChartFile do
     heavy =
       chart(
         tables: {
-          "main" => chart["tables"]["main"].map { |row| row.map { |kg| kg && kg * 1000 } },
+          "main" => chart["tables"]["main"].map { |row| row.map { |kg| kg && kg * 600 } },
           "front" => chart["tables"]["front"]
         }
       )
     expect(described_class.judge(heavy).warnings.map(&:text)).to include(
-      /a capacity of 30000 t: is the unit of capacity right/
+      /a capacity of 18000 t: is the unit of capacity right/
     )
     far = chart(radius_m: [ 4.0, 6.0, 8.0, 10.0, 22.0 ])
     expect(described_class.judge(far).warnings.map(&:text)).to include(/boom 20.0 m: something is allowed at 22.0 m/)

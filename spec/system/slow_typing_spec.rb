@@ -2,13 +2,13 @@
 RSpec.describe "Slow typing" do
   before { load_store }
 
-  # Every answer with a new ladder comes this much later.
-  def slow_answers(milliseconds)
-    page.execute_script(<<~JS, milliseconds)
-      const [late] = arguments
+  # Every answer with a new ladder, or of another address, comes this much later.
+  def slow_answers(milliseconds, of: "/checks$")
+    page.execute_script(<<~JS, milliseconds, of)
+      const [late, of] = arguments
       const ask = window.fetch
       window.fetch = (address, options) =>
-        String(address).endsWith('/checks')
+        new RegExp(of).test(String(address))
           ? new Promise((done) => setTimeout(done, late)).then(() => ask(address, options))
           : ask(address, options)
     JS
@@ -132,5 +132,26 @@ RSpec.describe "Slow typing" do
     click_button "1.040 t"
     expect(page).to have_field("weight", with: "1.040 t")
     expect(page).to have_css("[data-rung=load][data-verdict=holds]")
+  end
+
+  it "keeps every key of a chart's draft, where it is saved late and gets its address meanwhile" do
+    look
+    visit "/cranes/drafts/new"
+    expect(page).to have_field("Title")
+    slow_answers(1500, of: "/chart_(drafts|readings)")
+    typed = { "Title" => "Switchgrass, half", "model" => "RT 45", "serial" => "SW-0301", "Wind, at most" => "22 mph" }
+    typed.each { |field, text| clear_and_type(field, text, 180) }
+    find("#cell-0-0-0").click
+    [ "10", :enter, "12", :enter, "15" ].each { |keys|
+      keys.is_a?(Symbol) ? page.driver.browser.action.send_keys(keys).perform : type(keys, 300)
+    }
+    typed.each { |field, text| expect(page).to have_field(field, with: text) }
+    expect(page).to have_current_path(%r{/cranes/drafts/\d+})
+    expect(page).to have_text("saved as a draft", wait: 20)
+    sheet = ChartDraft.last.sheet
+    expect([ ChartDraft.count, sheet["title"], sheet["identity"] ]).to eq(
+      [ 1, "Switchgrass, half", { "model" => "RT 45", "serial" => "SW-0301" } ]
+    )
+    expect(sheet["tables"][0]["rows"].map(&:first).first(4)).to eq([ "10", "12", "15", "" ])
   end
 end

@@ -28,7 +28,8 @@ module Api
         },
         tables: chart.paper.tables,
         lines: chart.paper.lines,
-        printed: !chart.printed.nil?
+        printed: chart.paper.printed?,
+        faults: chart.paper.faults
       }
     end
   end

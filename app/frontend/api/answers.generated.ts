@@ -774,6 +774,10 @@ export interface ChartPaper {
    * as it was typed; otherwise in m and kg
    */
   printed: boolean;
+  /**
+   * what keeps it from being shown whole
+   */
+  faults: Fault[];
 }
 /**
  * a part of a chart that is read in one go; of: which of its tables, from and to: which rows of it

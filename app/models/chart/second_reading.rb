@@ -41,6 +41,9 @@ class Chart
     end
 
     def refuse_unread(by)
+      faults = paper.faults
+      refuse("it cannot be shown beside its page: #{faults.first["message"]}", "a chart typed anew") if faults.any?
+
       found = otherwise
       if found.any?
         refuse(

@@ -83,7 +83,8 @@ module DustLadder
         when Array
           value.each_with_index.flat_map { |inner, index| flat(inner, place + [ index + 1 ]).to_a }.to_h
         else
-          { place => value }
+          # An empty word says no more than none.
+          value.to_s.strip.empty? ? {} : { place => value }
         end
       end
 

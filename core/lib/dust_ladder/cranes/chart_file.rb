@@ -5,6 +5,8 @@ module DustLadder
       FORMAT = "dust-ladder-chart"
       VERSION = 1
       LARGEST = 20 * 1024 * 1024
+      # As the schema has it.
+      MOST_KG = 2e7
       FAMILIES = %w[mobile tower platform_jib fixed_hoist].freeze
       NEEDS = {
         "mobile" => %w[boom_length_m sectors tables],
@@ -93,7 +95,7 @@ module DustLadder
             rows.is_a?(Array) && rows.any? &&
               rows.all? do |row|
                 row.is_a?(Array) && row.any? &&
-                  row.all? { |cell| cell.nil? || cell.is_a?(Numeric) && cell.between?(0, 1e9) }
+                  row.all? { |cell| cell.nil? || cell.is_a?(Numeric) && cell.between?(0, MOST_KG) }
               end
           end
       end

@@ -155,7 +155,7 @@ module DustLadder
           when :millimetres
             (Quantity::Reader.read(text, :length) * 1000).round(6)
           when :percent
-            Quantity::Reader.read(text, :share) * 100
+            (Quantity::Reader.read(text, :share) * 100).round(9)
           else
             Quantity::Reader.read(text, kind)
           end

@@ -10,28 +10,33 @@ module DustLadder
         family = data["family"] || "mobile"
         CSV.generate do |csv|
           (head_lines(data, family) + send("#{family}_lines", data)).each do |cells|
-            csv << cells.map { |cell| cell.is_a?(String) ? Gear::CsvText.harmless(cell) : cell }
+            csv << cells.map { |cell| cell.is_a?(Numeric) ? plain(cell) : cell && Gear::CsvText.harmless(cell) }
           end
         end
       end
 
+      # A number without an exponent, and without a point where it is whole.
+      def plain(number) = BigDecimal(number.to_s).to_s("F").delete_suffix(".0")
+
       def head_lines(data, family)
         named =
           ChartGrid::NAMES.filter_map do |name, (path, kind)|
-            (value = data.dig(*path)) && [ name, WRITTEN[kind] ? "#{value}#{WRITTEN[kind]}" : value ]
+            (value = data.dig(*path)) && [ name, "#{plain(value)}#{WRITTEN[kind]}" ]
           end
         [
           [ "chart", data["title"] ],
           [ "id", data["id"] ],
           [ "family", family ],
           [ "source", data.dig("record", "source").to_s ],
-          *data["identity"].map { |name, value| [ "machine #{name.tr("_", " ")}", value ] },
+          *data["identity"].reject { |_, value|
+            value.strip.empty?
+          }.map { |name, value| [ "machine #{name.tr("_", " ")}", value ] },
           [ "capacity in", "kg" ],
           *(data["interpolation"] == "radius" ? [ [ "read between rows", "yes" ] ] : []),
           *named,
           *pulls(data),
           *(data["deductions"] || []).map { |item|
-            [ "deduct #{item["what"]}", "#{item["kg"]} kg", item["when"] ].compact
+            [ "deduct #{item["what"]}", "#{plain(item["kg"])} kg", item["when"] ].compact
           },
           *(data["notes"] || []).map { |text| [ "note", text ] }
         ]
@@ -40,7 +45,7 @@ module DustLadder
       # What the hoist pulls in each layer, from the bare drum out.
       def pulls(data)
         found = data.dig("hoist", "drum", "layer_pulls_kg") or return []
-        [ [ "pulls by layer", *found.map { |kg| "#{kg} kg" } ] ]
+        [ [ "pulls by layer", *found.map { |kg| "#{plain(kg)} kg" } ] ]
       end
 
       def mobile_lines(data)
@@ -56,7 +61,7 @@ module DustLadder
       end
 
       def sector_line(sector)
-        longest = sector["longest_boom_m"] && "#{sector["longest_boom_m"]} m"
+        longest = sector["longest_boom_m"] && "#{plain(sector["longest_boom_m"])} m"
         cells = [ "sector", sector["name"], sector["slew_from_deg"], sector["slew_to_deg"], longest ]
         cells += [ sector["jib_offset_deg"] ] if sector["jib_offset_deg"]
         cells.reverse.drop_while(&:nil?).reverse
@@ -67,7 +72,7 @@ module DustLadder
         data["tables"][table].each_with_index.map do |row, index|
           cells =
             row.each_with_index.map do |kg, column|
-              kg && [ kg, ChartGridMarks::MARKS.key(marks&.dig(index, column)) ].compact.join(" ")
+              kg && [ plain(kg), ChartGridMarks::MARKS.key(marks&.dig(index, column)) ].compact.join(" ")
             end
           [ keys[index], *cells ]
         end
@@ -75,7 +80,7 @@ module DustLadder
 
       def platform_jib_lines(data)
         machine = data["platform_jib"]
-        bands = machine["upper_boom_bands_deg"].map { |from, to| "#{from} to #{to}" }
+        bands = machine["upper_boom_bands_deg"].map { |from, to| "#{plain(from)} to #{plain(to)}" }
         tables =
           machine["zones"].flat_map do |zone|
             [
@@ -85,7 +90,7 @@ module DustLadder
               *bands.zip(machine["jib_kg"][zone["name"]]).map { |band, cells| [ band, *cells ] }
             ]
           end
-        [ [ "jib cap", *machine["jib_cap_kg"].map { |kg| "#{kg} kg" } ], *tables ]
+        [ [ "jib cap", *machine["jib_cap_kg"].map { |kg| "#{plain(kg)} kg" } ], *tables ]
       end
 
       # All of it stands in the head.
@@ -95,7 +100,7 @@ module DustLadder
         data["tower"]["falls"].flat_map do |falls, set|
           [
             [],
-            [ "falls", falls, "#{set["max_kg"]} kg", set["needs_second_trolley"] ? "yes" : "no" ],
+            [ "falls", falls, "#{plain(set["max_kg"])} kg", set["needs_second_trolley"] ? "yes" : "no" ],
             [ "radius (m)", "capacity" ],
             *set["radius_m"].zip(set["capacity_kg"])
           ]
@@ -110,7 +115,8 @@ module DustLadder
         percent: " %",
         millimetres: " mm"
       }.freeze
-      private_class_method :head_lines,
+      private_class_method :plain,
+        :head_lines,
         :mobile_lines,
         :sector_line,
         :rows_of,

@@ -31,9 +31,22 @@ module DustLadder
           def as_json(*) = to_h.transform_keys(&:to_s)
         end
 
-      # data: a chart's. printed: the CSV grid that it was read from, or nil; then it is shown in m and kg.
+      # data: a chart's. printed: the CSV grid that it was read from, or nil: then, and where that says anything else
+      # than the data, it is shown in m and kg.
       def initialize(data, printed = nil)
-        @text = printed || ChartGridText.write(data)
+        @data = data
+        @printed = printed
+      end
+
+      # Is it shown as it was written?
+      def printed? = !as_printed.nil?
+
+      # What keeps it from being shown whole: faults of a reading. Nobody can have read such a one against its paper.
+      def faults
+        return reading.faults if reading.data.nil?
+        return [] if printed? || same?(reading)
+
+        [ ChartFaults.fault("", "the chart has something that a page cannot show", "a chart as pages have them") ]
       end
 
       # ChartWarnings::Warnings of what stands on the page.
@@ -50,14 +63,26 @@ module DustLadder
       def lines
         @lines ||=
           Gear::CsvText
-            .new(@text)
+            .new(text)
             .then { |text| CSV.new(text.io, col_sep: text.delimiter, liberal_parsing: true) }
             .map { |cells| cells.map { |cell| Gear::CsvText.as_meant(cell.to_s.gsub(/[[:space:]]+/, " ").strip) } }
       end
 
-      def reading = @reading ||= ChartGrid.new(@text, "page").read
+      def reading = @reading ||= as_printed || ChartGrid.new(text, "page").read
 
       private
+
+      def text = @text ||= as_printed ? @printed : ChartGridText.write(@data)
+
+      # The page's own reading, where it says what the chart says.
+      def as_printed
+        return @as_printed if defined?(@as_printed)
+
+        own = @printed && ChartGrid.new(@printed.b, "page").read
+        @as_printed = own if own&.data && same?(own)
+      end
+
+      def same?(reading) = ChartDifferences.between(*[ reading.data, @data ].map { |one| one.except("id") }).empty?
 
       def said(cells) = cells.drop(1).reject(&:empty?).join("; ")
 

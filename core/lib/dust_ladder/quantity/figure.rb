@@ -6,6 +6,7 @@ module DustLadder
     # :m_per_s, :celsius. digits: decimals of a mass or of a percentage; none when nothing is said.
     class Figure
       SLACK = 1e-9
+      MOST_SHARE = 1e4
       THIN = "\u202f"
       GAP = "\u00a0"
       KG_PER_LB = 0.45359237
@@ -31,7 +32,8 @@ module DustLadder
       def self.kg(value, round = :near, digits: 0) = new(value, :kg, round, digits)
       def self.m(value, round = :near) = new(value, :m, round)
       def self.deg(value, round = :down) = new(value, :deg, round)
-      def self.percent(value, round = :up, digits: 0) = new(value, :percent, round, digits)
+      # Beyond a million per cent nobody reads the digits.
+      def self.percent(value, round = :up, digits: 0) = new([ value, MOST_SHARE ].min, :percent, round, digits)
       def self.speed(value, round = :near) = new(value, :m_per_s, round)
       def self.factor(value, round = :near) = new(value, :factor, round)
       def self.count(value) = new(value, :count, :near)

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button'
 import TextField from '@mui/material/TextField'
 import { useQuery } from '@tanstack/react-query'
 import { Link, useParams } from 'react-router'
-import { api, type WholeChart } from '../../../api/client'
+import { api, faultWords, type WholeChart } from '../../../api/client'
 import { RoomBar } from '../../../shell/RoomBar'
 import { Reading } from '../../../ui/Reading'
 import { Heading } from '../../../ui/Row'
@@ -58,6 +58,12 @@ function Paper({ chart }: { chart: WholeChart }) {
                 ? 'As it was typed, in the page’s own units and signs. A dash is not allowed.'
                 : 'It came without its page: shown in m and kg. A dash is not allowed.'}
             </Box>
+            {paper.data.faults.length > 0 && (
+              <Box role="alert" sx={{ color: 'var(--stop)', fontWeight: 600, my: 1 }}>
+                {`Not all of it can be shown: ${faultWords(paper.data.faults[0]!)}. `}
+                It cannot be checked like this.
+              </Box>
+            )}
             <PaperTables paper={paper.data} reader={reader} />
           </>
         )}
