@@ -80,14 +80,20 @@ export function difference(from: unknown, to: unknown, pointer = '', found?: Dif
 const isObject = (data: unknown): data is Record<string, unknown> =>
   typeof data === 'object' && data !== null && !Array.isArray(data)
 
+// Lists that are mixed item by item as long as both sides have as many. Points and legs belong together.
+const LISTS = [
+  ['/load/points', '/rigging/legs'],
+  ['/load/take_off/parts'],
+  ['/load/take_off/groups'],
+  ['/cranes'],
+  ['/cranes/0/stations'],
+]
+const MIXED = /^\/(load\/points|rigging\/legs|cranes|cranes\/\d+\/stations|load\/take_off\/parts)$/
+
 // Every leaf by pointer. Snapshots and lists whose length may differ are leaves of their own.
 const leaves = (data: unknown, pointer = '', found = new Map<string, string>()): Map<string, string> => {
   const whole = Array.isArray(data) || /^\/snapshots\/\w+\/[^/]+$/.test(pointer)
-  if (
-    data !== null &&
-    typeof data === 'object' &&
-    !(whole && !/^\/(load\/points|rigging\/legs|crane\/stations|load\/take_off\/parts)$/.test(pointer))
-  ) {
+  if (data !== null && typeof data === 'object' && !(whole && !MIXED.test(pointer))) {
     Object.entries(data).forEach(([key, value]) => leaves(value, `${pointer}/${escaped(key)}`, found))
   } else {
     found.set(pointer, JSON.stringify(data))
@@ -119,15 +125,16 @@ const mixedRows = (...lists: [before: string, mine: string, theirs: string]): un
 // Three-way: what only one side changed is taken; what both changed differently is a clash, theirs for now.
 // Where points were added or taken away the lists cannot be mixed, and the whole list is the clash.
 export const merge = <T>(base: T, mine: T, theirs: T): { merged: T; clashes: Clash[]; taken: string[] } => {
-  const lists = ['/load/points', '/rigging/legs', '/load/take_off/parts', '/load/take_off/groups']
-  const reshaped = lists.some(
-    (list) =>
-      new Set([base, mine, theirs].map((one) => (at(one, list) as unknown[] | undefined)?.length)).size > 1,
-  )
-  const [was, own, other] = [base, mine, theirs].map((one) => {
+  const all = [base, mine, theirs]
+  const length = (one: T, list: string) => (at(one, list) as unknown[] | undefined)?.length
+  const whole = LISTS.filter((lists) =>
+    lists.some((list) => new Set(all.map((one) => length(one, list))).size > 1),
+  ).flat()
+  // What lies in a list that is taken whole goes with it.
+  const reshaped = whole.filter((list) => !whole.some((other) => list.startsWith(`${other}/`)))
+  const [was, own, other] = all.map((one) => {
     const found = leaves(one)
-    if (!reshaped) return found
-    lists.forEach((list) => {
+    reshaped.forEach((list) => {
       ;[...found.keys()].filter((key) => key.startsWith(`${list}/`)).forEach((key) => found.delete(key))
       found.set(list, JSON.stringify(at(one, list)))
     })
