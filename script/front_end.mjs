@@ -1,11 +1,12 @@
 // Calls functions of the front end that draw nothing, for specs: one JSON request a line comes in, one JSON answer goes
 // out. { "module": "plan/pointers.ts", "call": "merge", "args": [...] }; "then": names to call on the answer, with theirs.
 import { createInterface } from 'node:readline'
+import { fileURLToPath } from 'node:url'
 import { createServer } from 'vite'
 
 const vite = await createServer({
   configFile: false,
-  root: new URL('../app/frontend', import.meta.url).pathname,
+  root: fileURLToPath(import.meta.resolve('../app/frontend')),
   server: { middlewareMode: true, watch: null, hmr: false, ws: false },
   optimizeDeps: { noDiscovery: true },
   appType: 'custom',

@@ -186,4 +186,51 @@ RSpec.describe DustLadder::Cranes::ChartPaper do
       expect(reading.faults.map { |one| one["message"] }.grep(/not known here/)).to eq([])
     end
   end
+
+  describe "of a platform machine" do
+    boomed = <<~CSV
+      chart,Line crew's machine
+      family,platform_jib
+      machine model,PJ
+      capacity in,lb
+      platform rating,700 lb
+      jib cap,"1,000 lb",800 lb
+      lower boom zone,A,-5,50
+      upper boom (deg) / load radius (ft),3,5
+      0 to 20,900,700
+      20 to 40,800,7000
+    CSV
+
+    it "speaks of its own rows and columns" do
+      expect(read(boomed).warnings.map(&:text)).to include(
+        "zone A, 20 to 40°, 5 ft: 7000 lb, more than twice the 700 lb at 0 to 20°, more than twice the 800 lb with 3 ft"
+      )
+    end
+
+    it "takes no zone twice, also where the first has no table yet" do
+      twice = boomed.sub("lower boom zone,A,-5,50", "lower boom zone,A,-5,50\nlower boom zone,A,50,85")
+      expect(read(twice).faults.map { |one| one["message"] }).to include("there are two zones called A")
+    end
+  end
+
+  it "has doubts in m and kg where a page's tables are not those of the chart, and none of how it is written" do
+    data = read(page).data
+    other = DustLadder::Cranes::ChartPage.new(read(page).tables.first(1), [ %w[ft ft] ], "kip")
+    expect(other.of(data)).to be_nil
+    slip = data.merge(
+      "tables" => data["tables"].merge(
+        "over rear" => data["tables"]["over rear"].map { |row|
+          row.map { |kg|
+            kg && kg * 5
+          }
+        }
+      )
+    )
+    expect(
+      DustLadder::Cranes::ChartWarnings.of(
+        slip,
+        other
+      ).map(&:text)
+    ).to include(/over rear, 3.048 m, boom 10.973 m: .*kg/)
+  end
 end

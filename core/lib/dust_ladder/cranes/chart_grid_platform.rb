@@ -21,11 +21,13 @@ module DustLadder
         return fault(number, 2, "the zone has no name", "a short name, such as A") if name.empty?
 
         from, to = [ 2, 3 ].map { |index| signed_degrees(cells[index], number, index + 1) }
-        fault(number, 2, "there are two zones called #{name}", "a name of its own") if platform["jib_kg"].key?(name)
+        fault(number, 2, "there are two zones called #{name}", "a name of its own") if zone?(name)
         platform["zones"] << { "name" => name, "lower_boom_from_deg" => from, "lower_boom_to_deg" => to }
         @zone = true
         start("zone #{name}", number) { |rows| platform["jib_kg"][name] = rows }
       end
+
+      def zone?(name) = platform["zones"].any? { |one| one["name"] == name }
 
       def signed_degrees(text, number, column)
         Float(text.to_s.delete("°").sub(/ ?deg\z/i, "")).tap do |value|

@@ -47,9 +47,10 @@ module DustLadder
       end
 
       def with_unit(text, unit)
-        return text if unit.nil? || text.match?(/[a-z°'"]/i)
+        return text if unit.nil?
+        return text.match?(/°|deg/i) ? text : "#{text}°" if unit.match?(/deg|°/)
 
-        unit.match?(/deg|°/) ? "#{text}°" : "#{text} #{unit}"
+        text.match?(/[a-z'"]/i) ? text : "#{text} #{unit}"
       end
 
       def figure(text) = "#{text[ChartGridMarks::CELL, :number] || text} #{WORDS.fetch(unit, unit)}"

@@ -25,11 +25,12 @@ module DustLadder
       # data: a chart's. page: the ChartPage that it was read from, where its own words and units are known; its
       # doubts speak in them, and how its figures are written is looked at too.
       def of(data, page = nil)
-        tables = page&.of(data) || ChartTables.of(data)
+        written = page&.of(data)
+        tables = written || ChartTables.of(data)
         system = page ? page.system : :metric
         slips = ChartSlips.of(data, tables)
         units(data, tables) + out_of_reach(data, tables) + block(data, tables, system) + slips +
-          (page ? ChartWriting.of(tables, page.unit, slips.map(&:cell)) : []) +
+          (written ? ChartWriting.of(written, page.unit, slips.map(&:cell)) : []) +
           tables.flat_map { |table| looks(*table.first(4)) }
       end
 
