@@ -3,4 +3,7 @@ threads threads_count, threads_count
 bind "tcp://127.0.0.1:#{ENV.fetch('PORT', 3000)}"
 
 # What never got its record, because the process ended between, is taken away.
-after_booted { KeptFile.sweep }
+after_booted do
+  KeptFile.sweep
+  WarmUp.begin
+end
