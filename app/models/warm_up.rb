@@ -1,5 +1,5 @@
-# What is slow the first hundred times because Ruby has not compiled it yet is done before anybody waits for it: checks of
-# plans that are here, beside the first requests, for a few seconds and no longer.
+# What is slow the first hundred times because Ruby has not compiled it yet is done before anybody waits for it: checks
+# of plans that are here, beside the first requests, for a few seconds and no longer.
 module WarmUp
   MOST_S = 6.0
   MOST_PLANS = 6
