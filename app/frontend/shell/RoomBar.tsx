@@ -41,8 +41,14 @@ export function RoomBar({ title, aside, children }: { title: string; aside?: str
       >
         {title}
       </Box>
-      {aside && <Box sx={{ pl: 2, fontFamily: figures, typography: 'lead' }}>{aside}</Box>}
-      <Box sx={{ ml: 'auto', display: 'flex', height: BAR_HEIGHT, flexWrap: 'wrap' }}>
+      {aside && (
+        <Box role="status" sx={{ pl: 2, fontFamily: figures, typography: 'lead' }}>
+          {aside}
+        </Box>
+      )}
+      <Box
+        sx={{ ml: 'auto', display: 'flex', flexWrap: 'wrap', '&& > button, && > a': { height: BAR_HEIGHT } }}
+      >
         {children}
         <Button
           onClick={() => prefer({ night: !preferences.night })}

@@ -1,10 +1,11 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { api, Refused, type ReachAsked, type WholeChart } from '../../api/client'
 import { Heading } from '../../ui/Row'
+import { useTitle } from '../../ui/useTitle'
 import { RoomBar } from '../../shell/RoomBar'
 import { FAMILY } from './words'
 import '../../ui/charts.css'
@@ -16,9 +17,7 @@ import { Versions } from './Versions'
 // One chart: as its table, from the side, what it answers either way round, and who stands for its figures.
 export function ChartRoom({ id }: { id: number }) {
   const chart = useQuery({ queryKey: ['chart', id], queryFn: () => api.chart(id), retry: false })
-  useEffect(() => {
-    document.title = `${chart.data?.title ?? 'Chart'} · Dust Ladder`
-  }, [chart.data?.title])
+  useTitle(chart.data?.title ?? 'Chart')
   if (chart.data) return <Whole chart={chart.data} />
   const missing = chart.error instanceof Refused && chart.error.status === 404
   return (

@@ -1,11 +1,12 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useEffect, useRef, useState } from 'react'
+import { useRef, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { api } from '../../api/client'
 import { useShown } from '../../ui/preferences'
 import { Reading } from '../../ui/Reading'
+import { useTitle } from '../../ui/useTitle'
 import { BAR_HEIGHT } from '../../ui/theme/tokens'
 import { ChartRoom } from './ChartRoom'
 import { ImportDialog } from './ImportDialog'
@@ -32,9 +33,7 @@ function Library() {
   const [doubtful, setDoubtful] = useState(false)
   const [files, setFiles] = useState<File[]>([])
   const chooser = useRef<HTMLInputElement>(null)
-  useEffect(() => {
-    document.title = 'Cranes and charts · Dust Ladder'
-  }, [])
+  useTitle('Cranes and charts')
   const words = wanted.toLowerCase().split(/\s+/).filter(Boolean)
   const listed = (charts.data ?? []).filter((chart) => {
     const text = [

@@ -5,6 +5,7 @@ import { type ChartLine } from '../../api/client'
 
 import { FAMILY } from './words'
 import { Figure, Sentence } from '../../api/ladder.generated'
+import { Heads } from '../../ui/Heads'
 
 // Charts of one machine stand together.
 const machines = (charts: ChartLine[]) => {
@@ -35,22 +36,16 @@ export function Machines({
           </h2>
           <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={`Charts of ${machine}`}>
             <table className="grid store">
-              <thead>
-                <tr>
-                  {[
-                    'chart',
-                    'what the machine must be',
-                    'most',
-                    'source',
-                    'version',
-                    'checked against the paper',
-                  ].map((head) => (
-                    <th key={head} scope="col">
-                      {head}
-                    </th>
-                  ))}
-                </tr>
-              </thead>
+              <Heads
+                of={[
+                  'chart',
+                  'what the machine must be',
+                  'most',
+                  'source',
+                  'version',
+                  'checked against the paper',
+                ]}
+              />
               <tbody>
                 {own.map((chart) => (
                   <tr key={chart.id} data-chart={chart.identifier}>

@@ -1,5 +1,6 @@
 import type { Drawing } from '../../api/ladder.generated'
 import { useShown } from '../../ui/preferences'
+import { Heads } from '../../ui/Heads'
 
 // The drawing's figures as a table, for those who do not see it.
 export function DrawnValues({ drawing }: { drawing: Drawing }) {
@@ -9,24 +10,18 @@ export function DrawnValues({ drawing }: { drawing: Drawing }) {
       <caption>
         The legs as they hang, hook bearing {shown(drawing.hook_height) || 'not known'} above the base
       </caption>
-      <thead>
-        <tr>
-          {[
-            'leg',
-            'length',
-            'level run',
-            'height',
-            'from horizontal',
-            'from plumb',
-            'included',
-            'worst tension',
-          ].map((head) => (
-            <th key={head} scope="col">
-              {head}
-            </th>
-          ))}
-        </tr>
-      </thead>
+      <Heads
+        of={[
+          'leg',
+          'length',
+          'level run',
+          'height',
+          'from horizontal',
+          'from plumb',
+          'included',
+          'worst tension',
+        ]}
+      />
       <tbody>
         {drawing.legs.map((leg, index) => (
           <tr key={index}>

@@ -9,6 +9,7 @@ import { Asked } from '../../ui/Asked'
 import type { RiggingProps } from './taking'
 import '../../ui/tables.css'
 import '../../ui/charts.css'
+import { Heads } from '../../ui/Heads'
 
 // Every chart of the library for this lift, with the boom and the parts of line that suit it best; those
 // that cannot, with why.
@@ -32,23 +33,17 @@ export function Comparison({ editor, take }: RiggingProps) {
       {(asked.data?.length ?? 0) > 0 && (
         <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Cranes">
           <table className="grid compare">
-            <thead>
-              <tr>
-                {[
-                  'crane and configuration',
-                  'boom, parts',
-                  'verdict',
-                  'gross of allowed',
-                  'left',
-                  'radius left',
-                  '',
-                ].map((head) => (
-                  <th key={head} scope="col">
-                    {head}
-                  </th>
-                ))}
-              </tr>
-            </thead>
+            <Heads
+              of={[
+                'crane and configuration',
+                'boom, parts',
+                'verdict',
+                'gross of allowed',
+                'left',
+                'radius left',
+                '',
+              ]}
+            />
             <tbody>
               {asked.data?.map((row) => (
                 <tr key={row.id} data-crane={row.id} className={row.current ? 'differs' : undefined}>

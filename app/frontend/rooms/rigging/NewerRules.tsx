@@ -7,6 +7,7 @@ import { Asked } from '../../ui/Asked'
 import type { RiggingProps } from './taking'
 import { Said } from './Said'
 import '../../ui/tables.css'
+import { Heads } from '../../ui/Heads'
 
 // A value of a rule set as it can be read in a line.
 const plain = (value: unknown): string => {
@@ -99,13 +100,7 @@ function Rungs({ found }: { found: RuleChanges }) {
 
 const Values = ({ values }: { values: RuleChanges['values'] }) => (
   <table className="grid">
-    <thead>
-      <tr>
-        <th scope="col">value</th>
-        <th scope="col">as it is</th>
-        <th scope="col">when taken</th>
-      </tr>
-    </thead>
+    <Heads of={['value', 'as it is', 'when taken']} />
     <tbody>
       {Object.entries(values).map(([name, value]) => (
         <tr key={name}>

@@ -1,5 +1,6 @@
 import type { Selection } from '../../api/client'
 import { useShown } from '../../ui/preferences'
+import { Heads } from '../../ui/Heads'
 
 const ANGLES = ['60', '45', '30'] as const
 export const plain = (kind: string) => kind.replaceAll('_', ' ')
@@ -69,13 +70,7 @@ export function Rejected({
         onChange={(event) => setWanted(event.target.value)}
       />
       <table className="grid">
-        <thead>
-          <tr>
-            <th scope="col">number</th>
-            <th scope="col">what</th>
-            <th scope="col">what speaks against it</th>
-          </tr>
-        </thead>
+        <Heads of={['number', 'what', 'what speaks against it']} />
         <tbody>
           {rejected.map((one) => (
             <tr key={one.number} data-rejected={one.number}>

@@ -4,6 +4,7 @@ import { useEffect, useRef } from 'react'
 import type { PieceFields } from '../../api/client'
 import type { Overtaken } from './usePiece'
 import { labelOf } from './words'
+import { Heads } from '../../ui/Heads'
 
 // What somebody else wrote while this form was open. Theirs stands in the form; yours can be put back.
 export function PieceOvertaken({
@@ -31,15 +32,7 @@ export function PieceOvertaken({
     >
       <strong>Somebody changed this piece while the form was open. Nothing is kept yet: look at both.</strong>
       <table className="grid">
-        <thead>
-          <tr>
-            {['field', 'was', 'theirs', 'yours', ''].map((head) => (
-              <th key={head} scope="col">
-                {head}
-              </th>
-            ))}
-          </tr>
-        </thead>
+        <Heads of={['field', 'was', 'theirs', 'yours', '']} />
         <tbody>
           {overtaken.map(({ field, before, theirs, yours }) => (
             <tr key={field} data-field={field}>

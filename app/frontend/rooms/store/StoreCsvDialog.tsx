@@ -10,6 +10,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api, refusal, Refused } from '../../api/client'
 import { CsvRow } from './CsvRow'
+import { Heads } from '../../ui/Heads'
 
 const pieces = (count: number) => (count === 1 ? '1 piece' : `${count} pieces`)
 
@@ -87,17 +88,9 @@ export function StoreCsvDialog({
               aria-label="Pieces of the file"
             >
               <table className="grid">
-                <thead>
-                  <tr>
-                    {['line', 'number', 'kind', 'size', 'reach', 'straight', 'state', 'examined', ''].map(
-                      (head) => (
-                        <th key={head} scope="col">
-                          {head}
-                        </th>
-                      ),
-                    )}
-                  </tr>
-                </thead>
+                <Heads
+                  of={['line', 'number', 'kind', 'size', 'reach', 'straight', 'state', 'examined', '']}
+                />
                 <tbody>
                   {data.rows.map((row) => (
                     <CsvRow key={row.line} row={row} />

@@ -1,13 +1,13 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useEffect, useRef, useState } from 'react'
+import { useState } from 'react'
 import { api, type Piece } from '../../api/client'
-import { usePreferences, useShown } from '../../ui/preferences'
 import { Reading } from '../../ui/Reading'
 
-import { BAR_HEIGHT, figures } from '../../ui/theme/tokens'
-import { Brand } from '../../shell/Brand'
+import { BAR_HEIGHT } from '../../ui/theme/tokens'
+import { useTitle } from '../../ui/useTitle'
+import { RoomBar } from '../../shell/RoomBar'
 import { PieceDialog } from './PieceDialog'
 import { StoreCsvDialog } from './StoreCsvDialog'
 import { KINDS, plain, STATES } from './words'
@@ -19,19 +19,14 @@ import { StoreActs } from './StoreActs'
 
 // Every piece of gear by number: what it is, what it may carry, where it hangs, and whether it may be used.
 export function StoreRoom() {
-  const shown = useShown()
   const queries = useQueryClient()
-  const { preferences, prefer } = usePreferences()
   const store = useQuery({ queryKey: ['pieces'], queryFn: () => api.pieces(), refetchOnMount: 'always' })
   const [wanted, setWanted] = useState('')
   const [kind, setKind] = useState('')
   const [state, setState] = useState('')
   const [open, setOpen] = useState<Piece | 'new' | null>(null)
   const [file, setFile] = useState<File | null>(null)
-  const chooser = useRef<HTMLInputElement>(null)
-  useEffect(() => {
-    document.title = 'Gear store · Dust Ladder'
-  }, [])
+  useTitle('Gear store')
   const words = wanted.toLowerCase().split(/\s+/).filter(Boolean)
   const listed = (store.data ?? []).filter((piece) => {
     const text = [
@@ -56,39 +51,16 @@ export function StoreRoom() {
   }
   return (
     <>
-      <Box
-        component="header"
-        className="on-bar"
-        sx={{
-          minHeight: BAR_HEIGHT,
-          display: 'flex',
-          flexWrap: 'wrap',
-          alignItems: 'center',
-          bgcolor: 'var(--bar)',
-          color: 'var(--onBar)',
-          position: 'sticky',
-          top: 0,
-          zIndex: 10,
-        }}
+      <RoomBar
+        title="Gear store"
+        aside={
+          store.data &&
+          `${listed.length} of ${store.data.length}` +
+            ` pieces, ${store.data.filter((piece) => piece.fields.state === 'ready').length} ready`
+        }
       >
-        <Brand />
-        <Box component="h1" sx={{ m: 0, typography: 'heading', fontWeight: 600, pl: { xs: 0, md: 4 } }}>
-          Gear store
-        </Box>
-        {store.data && (
-          <Box role="status" sx={{ pl: 2, fontFamily: figures, typography: 'lead' }}>
-            {`${listed.length} of ${store.data.length}` +
-              ` pieces, ${store.data.filter((piece) => piece.fields.state === 'ready').length} ready`}
-          </Box>
-        )}
-        <StoreActs
-          chooser={chooser}
-          setFile={setFile}
-          prefer={prefer}
-          preferences={preferences}
-          setOpen={setOpen}
-        />
-      </Box>
+        <StoreActs read={setFile} add={() => setOpen('new')} />
+      </RoomBar>
       <Box
         component="main"
         sx={{
@@ -145,7 +117,7 @@ export function StoreRoom() {
             </Button>
           </Box>
         )}
-        <StoreTable listed={listed} setOpen={setOpen} shown={shown} preferences={preferences} />
+        <StoreTable listed={listed} setOpen={setOpen} />
         <Box sx={{ mt: 2, color: 'var(--ink2)' }}>
           The tag on the piece governs: what is written here is what was read from it. A piece without a
           legible rating, out of date, out or quarantined is not offered to any plan.

@@ -1,52 +1,35 @@
 import Box from '@mui/material/Box'
-
-import { type Piece } from '../../api/client'
-import { Preferences } from '../../ui/preferences'
-
+import type { Piece } from '../../api/client'
+import { Heads } from '../../ui/Heads'
+import { usePreferences, useShown } from '../../ui/preferences'
 import { lengthWords } from '../../units/units'
-
 import { plain } from './words'
-import { Figure, Sentence } from '../../api/ladder.generated'
 
 // The pieces that were found.
-export function StoreTable({
-  listed,
-  setOpen,
-  shown,
-  preferences,
-}: {
-  listed: Piece[]
-  setOpen: (piece: Piece | 'new' | null) => void
-  shown: (figure: Figure | Sentence | null | undefined) => string
-  preferences: Preferences
-}) {
+export function StoreTable({ listed, setOpen }: { listed: Piece[]; setOpen: (piece: Piece) => void }) {
+  const shown = useShown()
+  const { system } = usePreferences().preferences
   return (
     <>
       {listed.length > 0 && (
         <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Pieces">
           <table className="grid store">
-            <thead>
-              <tr>
-                {[
-                  'number',
-                  'kind',
-                  'size',
-                  'legs',
-                  'reach',
-                  'rating',
-                  'mass',
-                  'state',
-                  'examined',
-                  'due',
-                  'place',
-                  'note',
-                ].map((head) => (
-                  <th key={head} scope="col">
-                    {head}
-                  </th>
-                ))}
-              </tr>
-            </thead>
+            <Heads
+              of={[
+                'number',
+                'kind',
+                'size',
+                'legs',
+                'reach',
+                'rating',
+                'mass',
+                'state',
+                'examined',
+                'due',
+                'place',
+                'note',
+              ]}
+            />
             <tbody>
               {listed.map((piece) => (
                 <tr key={piece.id} data-piece={piece.fields.number}>
@@ -61,9 +44,7 @@ export function StoreTable({
                   <td className="nowrap">
                     {piece.sort === 'sling'
                       ? shown(piece.reach)
-                      : piece.data.spans
-                          .map(({ span_m }) => lengthWords(span_m, preferences.system))
-                          .join(', ')}
+                      : piece.data.spans.map(({ span_m }) => lengthWords(span_m, system)).join(', ')}
                   </td>
                   <td className="nowrap">{shown(piece.rating) || 'not legible'}</td>
                   <td className="nowrap">{shown(piece.mass) || 'not known'}</td>
