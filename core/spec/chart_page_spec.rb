@@ -171,6 +171,14 @@ RSpec.describe DustLadder::Cranes::ChartPaper do
     expect(read(page.sub("stowed jib,600 lb", "stowed jib,-")).faults).not_to eq([])
   end
 
+  { "yes" => "radius", "No" => "none", "-" => "none", "maybe" => nil, "" => nil }.each do |said, kept|
+    it "#{kept ? "takes" : "refuses"} #{said.inspect} for whether it may be read between its rows" do
+      reading = read(page.sub("capacity in", "read between rows,#{said}\ncapacity in"))
+      expect(reading.data&.fetch("interpolation")).to eq(kept)
+      expect(reading.faults.map { |one| one["message"] }).to eq(kept ? [] : [ "#{said.inspect} is neither yes nor no" ])
+    end
+  end
+
   DustLadder::Cranes::ChartFile::FAMILIES.product([ true, false ]).each do |family, us|
     it "has a blank for a #{family} page#{" in feet" if us}, of which nothing is taken until it is filled in" do
       blank = DustLadder::Cranes::ChartGridBlank.write(family, us: us)

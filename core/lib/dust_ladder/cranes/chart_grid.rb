@@ -64,7 +64,7 @@ module DustLadder
               nil
             end
         when "read between rows"
-          @data["interpolation"] = cells[1].to_s.match?(/\Ayes\z/i) ? "radius" : "none"
+          between_rows(cells, number)
         when "sector"
           sector(cells, number)
         when "falls"
@@ -93,6 +93,13 @@ module DustLadder
         else
           table_line(cells, number)
         end
+      end
+
+      # Only where the page itself says yes.
+      def between_rows(cells, number)
+        said = cells[1].to_s.downcase
+        fault(number, 2, "#{cells[1].inspect} is neither yes nor no", "yes, or no") unless %w[yes no -].include?(said)
+        @data["interpolation"] = said == "yes" ? "radius" : "none"
       end
 
       # Does the page say nothing of it? A dash tells that somebody looked.

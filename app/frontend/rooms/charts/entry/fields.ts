@@ -38,7 +38,7 @@ export const GROUPS: Record<Family, [string, Field[]][]> = {
         ['boom depth', 'Depth of the boom', '0.85 m'],
         ['jib length', 'Jib', '9 m'],
         ['jib offset', 'Jib, its one offset', '15 deg'],
-        ['read between rows', 'May be read between its rows, as the page says', 'yes'],
+        ['read between rows', 'Read between rows? yes or no', 'no'],
       ],
     ],
     ['Hoist', ROPE],
