@@ -69,6 +69,9 @@ class Chart < ApplicationRecord
   # In words, or nil.
   def withdrawn = withdrawn_by && "withdrawn by #{withdrawn_by} on #{withdrawn_on}: #{withdrawn_why}"
 
+  # Why no plan holds on it, in words, or nil.
+  def doubt = withdrawn || (record.doubt && [ record.doubt, *found_otherwise ].join("; "))
+
   def record = DustLadder::Cranes::Record.new(data["record"])
   def snapshot = DustLadder::PlanFile::Digest.snapshot(data)
 
@@ -95,7 +98,7 @@ class Chart < ApplicationRecord
       family: data["family"] || "mobile",
       identity: data["identity"],
       record: data["record"],
-      doubt: withdrawn || record.doubt,
+      doubt: doubt,
       withdrawn: withdrawn,
       lacking: lacking,
       most: most
@@ -113,7 +116,7 @@ class Chart < ApplicationRecord
       rests: BoardLine.resting_on(identifier),
       versions:
         versions.map do |one|
-          { id: one.id, version: one.version, record: one.data["record"], doubt: one.withdrawn || one.record.doubt }
+          { id: one.id, version: one.version, record: one.data["record"], doubt: one.doubt }
         end
     }
   end

@@ -154,4 +154,53 @@ RSpec.describe DustLadder::Cranes::JibOffsets do
       }
     ).to include("The chart's page says: Over front with front jack only.")
   end
+
+  it "stands among the steps of the gross load with the case that it is deducted in" do
+    data = chart.merge("deductions" => [ { "what" => "ball", "kg" => 120, "when" => "ball reeved" } ])
+    lift = DustLadder::Lift.new(
+      DustLadder::PlanFile.accept(
+        plan(
+          { "/cranes/0/deduction_cases" => { "ball reeved" => true } },
+          chart: data
+        )
+      )
+    )
+    item = lift.duty.gross.items.find { |one| one.name == "ball" }
+    expect([ item.kg, item.source, item.hangs ]).to eq([ 120.0, "the chart's own list, ball reeved", :elsewhere ])
+  end
+
+  it "keeps offset and cases through the plan file" do
+    data = plan(
+      { offset => "5°", "/cranes/0/deduction_cases" => { "ball reeved" => nil, "jib on" => true } },
+      chart: several
+    )
+    back = DustLadder::PlanFile.read(DustLadder::PlanFile.write(DustLadder::PlanFile.accept(data)))
+    expect(back["cranes"][0].slice("jib_offset", "deduction_cases")).to eq(
+      "jib_offset" => "5°", "deduction_cases" => { "ball reeved" => nil, "jib on" => true }
+    )
+  end
+
+  {
+    "/cranes/0/deduction_cases" => [ "yes", [ true ], { "a" => "yes" }, { "a" * 200 => true } ],
+    "/cranes/0/jib_offset" => [ 5, true, [] ]
+  }.each do |pointer, odd|
+    odd.each do |value|
+      it "takes no #{value.inspect[0, 40]} at #{pointer}" do
+        expect { DustLadder::PlanFile.accept(plan({ pointer => value }, chart: several)) }.to raise_error(
+          DustLadder::PlanFile::Invalid
+        )
+      end
+    end
+  end
+
+  it "says beside other cranes why such a chart is not known" do
+    charts = [ chart, several.merge("id" => "jib") ].map { |data| DustLadder::PlanFile::Digest.snapshot(data) }
+    row = DustLadder::Cranes::Comparison.new(plan({}, chart: chart), charts).as_json.find { |one| one["id"] == "jib" }
+    expect(row["verdict"]).to eq("not_known")
+    expect(
+      row["reasons"].map { |one|
+        one["note"]["metric"]
+      }.join
+    ).to include("which offset the jib stands at is not given")
+  end
 end

@@ -112,6 +112,10 @@ RSpec.describe "Charts and their paper" do
       tick(block, differs: "20 ft, 54 ft is 44.5")
       sign("S. Oyelaran")
       expect(json["errors"].first["message"]).to match(/the paper says otherwise: .*44.5/)
+      # Whoever entered it sees so in the library.
+      get "/api/charts"
+      line = json.find { |one| one["id"] == chart.id }
+      expect(line["doubt"]).to end_with("S. Oyelaran found on the paper: 20 ft, 54 ft is 44.5")
       tick(block, read: false)
       sign("S. Oyelaran")
       expect(response).to have_http_status(:unprocessable_content)

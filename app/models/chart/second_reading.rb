@@ -28,6 +28,11 @@ class Chart
       end
     end
 
+    # The same in one sentence each, without the page.
+    def found_otherwise
+      readings.values.filter_map { |said| "#{said["by"]} found on the paper: #{said["differs"]}" if said["differs"] }
+    end
+
     private
 
     def read?(said, by) = said && said["differs"].nil? && DustLadder::Cranes::Record.one?(said["by"], by)
