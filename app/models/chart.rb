@@ -5,6 +5,7 @@ class Chart < ApplicationRecord
 
   Invalid = DustLadder::PlanFile::Invalid
   MOST = 500
+  LONGEST_NAMES = 400
 
   # A chart that is entered or checked changes what is said of plans that carry it; a block that is read does not.
   after_commit do
@@ -38,12 +39,23 @@ class Chart < ApplicationRecord
       faults = entries.each_with_index.flat_map { |entry, index| entry.faults(index, why) } + Entry.twice(entries)
       raise Invalid, faults if faults.any?
 
-      writers = draft ? draft.first.writers(by.strip).join(DustLadder::Cranes::Record::BOTH) : by.strip
+      writers = writers(by.strip, draft&.first)
       entries
-        .map { |entry| entry.keep(writers.first(400), on, why.strip.first(400)) }
+        .map { |entry| entry.keep(writers, on, why.strip.first(400)) }
         .tap { |charts| draft&.first&.become(charts.first, draft.last) }
     end
   end
+
+  # Everybody who stands for what is entered. Raises PlanFile::Invalid where there is no room for all: none is left out.
+  def self.writers(by, draft)
+    names = draft ? draft.writers(by) : [ by ]
+    all = names.join(DustLadder::Cranes::Record::BOTH)
+    return all if all.size <= LONGEST_NAMES
+
+    raise Invalid,
+      [ fault("/entered_by", "#{names.size} people typed it, with #{all.size} letters", "at most #{LONGEST_NAMES}") ]
+  end
+  private_class_method :writers
 
   def self.fault(pointer, message, expected) = { "pointer" => pointer, "message" => message, "expected" => expected }
 

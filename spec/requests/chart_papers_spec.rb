@@ -213,6 +213,55 @@ RSpec.describe "Charts and their paper" do
       expect(ChartDraft.count).to eq(0)
     end
 
+    it "makes all who typed in it stand for the chart: none of them is its second reader" do
+      [ "S. Oyelaran", "Okafor M.", "" ].each_with_index do |name, version|
+        send_json(:patch, place, sheet: { title: "Page 3, #{version}" }, saved_by: name, lock_version: version)
+        expect(response).to have_http_status(:ok)
+      end
+      send_json(
+        :post,
+        "/api/charts",
+        charts: [ nil ],
+        printed: [ page ],
+        entered_by: "N. Adeyemi",
+        draft: draft["id"],
+        lock_version: 3
+      )
+      chart = Chart.find(json.first["id"])
+      expect(chart.record.entered_by).to eq("M. Okafor and S. Oyelaran and N. Adeyemi")
+      block = chart.paper.blocks.first.id
+      [ "Oyelaran, S.", "m okafor", "N Adeyemi" ].each do |name|
+        send_json(:patch, "/api/charts/#{chart.id}/paper", block: block, by: name)
+        expect([ response.status, json["errors"].first["message"] ]).to match([ 422, /entered this chart/ ])
+      end
+      send_json(:patch, "/api/charts/#{chart.id}/paper", block: block, by: "I. Brandt")
+      expect(response).to have_http_status(:ok)
+    end
+
+    it "is not taken where there is no room for the names of all who typed in it" do
+      4.times do |version|
+        send_json(
+          :patch,
+          place,
+          sheet: { title: "x#{version}" },
+          saved_by: "#{version} #{"long " * 30}",
+          lock_version: version
+        )
+      end
+      expect {
+        send_json(
+          :post,
+          "/api/charts",
+          charts: [ nil ],
+          printed: [ page ],
+          entered_by: "N. Adeyemi",
+          draft: draft["id"],
+          lock_version: 4
+        )
+      }.not_to change(Chart, :count)
+      expect(json["errors"].first["message"]).to match(/6 people typed it/)
+    end
+
     it "of a chart to be mended has its pictures too, and leaving it takes none from the chart" do
       chart = Chart.find_by!(identifier: "acacia-full")
       post "/api/charts/#{chart.id}/pictures", params: { file: picture }

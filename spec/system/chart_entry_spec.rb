@@ -223,6 +223,18 @@ RSpec.describe "A chart from the paper" do
       expect(ChartDraft.exists?(draft.id)).to be(false)
     end
 
+    it "goes on as another where somebody took it or threw it away meanwhile" do
+      visit "/cranes/drafts/new"
+      type "Title", "Switchgrass"
+      saved
+      ChartDraft.last.discard!
+      type "model", "RT 45"
+      expect(page).to have_text("saved as a draft")
+      expect(page).to have_field("Title", with: "Switchgrass")
+      expect(ChartDraft.last.sheet).to include("title" => "Switchgrass", "identity" => { "model" => "RT 45" })
+      expect(page).to have_current_path("/cranes/drafts/#{ChartDraft.last.id}")
+    end
+
     it "keeps what is typed while the server does not answer, and saves it when it does" do
       visit "/cranes/drafts/new"
       type "Title", "Switchgrass"
@@ -235,6 +247,55 @@ RSpec.describe "A chart from the paper" do
       expect(page).to have_text("saved as a draft", wait: 15)
       expect(ChartDraft.last.sheet["identity"]).to eq("model" => "RT 45", "serial" => "SW-0301")
     end
+  end
+
+  it "is not signed while the paper says otherwise, and whoever entered it reads so in the library" do
+    jib = Chart.find_by!(identifier: "juniper-jib")
+    visit "/cranes/#{jib.id}/paper"
+    expect(page).to have_button("Checked against the paper", disabled: true)
+    expect(first("[data-read]")).to be_disabled
+    type "I read it against the paper: my name", "S. Oyelaran"
+    blocks = all("[data-read]").size
+    within("[data-block='Limits']") do
+      click_button "The paper differs: Limits"
+      type "What the paper says", "wind at most 9 m/s"
+      click_button "Differs"
+      expect(page).to have_text("the paper says: wind at most 9 m/s (S. Oyelaran)")
+    end
+    (blocks - 1).times do |at|
+      first("[data-read]").click
+      expect(page).to have_css("[data-read]", count: blocks - at - 2)
+    end
+    expect(find("[data-paper-state]")).to have_text("#{blocks - 1} of #{blocks} blocks read")
+    expect(page).to have_button("Checked against the paper", disabled: true)
+    expect(serious_findings).to eq([])
+    click_link "The chart"
+    expect(page).to have_text("S. Oyelaran found on the paper: wind at most 9 m/s")
+    page.go_back
+    # The name is asked anew: whoever comes next is somebody else.
+    expect(page).to have_field("I read it against the paper: my name", with: "")
+    type "I read it against the paper: my name", "S Oyelaran"
+    within("[data-block='Limits']") do
+      click_button "Take back: Limits"
+      click_button "Read as the paper has it: Limits"
+      expect(page).to have_text("read by S Oyelaran")
+    end
+    click_button "Checked against the paper"
+    expect(page).to have_text("Checked against the paper by S Oyelaran")
+    expect(page).to have_no_button("Take back: Limits")
+    expect(jib.reload.record.doubt).to be_nil
+  end
+
+  it "is walked through with the keys, and takes what a hand does: arrows, Enter, a block over the edge" do
+    visit "/cranes/drafts/new"
+    find("#cell-0-0-0").click
+    keys("10", :arrow_down, "12", :arrow_right, "55", :arrow_up, "60", :enter, :arrow_left)
+    expect(page.evaluate_script("document.activeElement.id")).to eq("cell-0-1-0")
+    values = ->(row) { (0..1).map { |column| find("#cell-0-#{row}-#{column}").value } }
+    expect([ values.(0), values.(1) ]).to eq([ %w[10 60], %w[12 55] ])
+    keys(:arrow_up, :arrow_up)
+    expect(page.evaluate_script("document.activeElement.id")).to eq("cell-0-0-0").or eq("cell-0--1-0")
+    expect(page).to have_text("saved as a draft")
   end
 
   it "that is here is mended in one cell, and becomes its next version with the rest as it was" do

@@ -52,7 +52,7 @@ module Api
       render json: { errors: error.errors }, status: :unprocessable_content
     end
     rescue_from ActiveRecord::RecordNotFound do
-      refuse "there is nothing at this address", "a plan, or a revision of one, that was made here", :not_found
+      refuse "there is nothing at this address", "something that was made here and is still kept", :not_found
     end
     rescue_from ActionDispatch::Http::Parameters::ParseError, JSON::ParserError do
       refuse "the request is not whole JSON", "a JSON object", :bad_request

@@ -25,6 +25,15 @@ const unsaved = (): Unsaved | null => {
   }
 }
 
+const keep = (one: Unsaved | null) => {
+  try {
+    if (one) localStorage.setItem(PLACE, JSON.stringify(one))
+    else localStorage.removeItem(PLACE)
+  } catch {
+    // There is no room for it in this browser; the bar goes on saying that it is not saved yet.
+  }
+}
+
 // The sheet of a chart that is typed, saved as a draft a moment after the hand has come to rest. address: its
 // number, or "new"; of: the chart that is mended. An older sheet never overwrites a newer one: conflict is
 // the draft as somebody else left it.
@@ -52,6 +61,14 @@ export function useDraft(address: string, of: number | null, by: string) {
     setSheet(sound)
     setConflict(null)
     settle(one, JSON.stringify(sound))
+  }
+
+  // What is typed here becomes a draft of its own: where two typed at once, and where somebody took the other
+  // or threw it away.
+  const keepMine = () => {
+    setConflict(null)
+    setDraft(null)
+    own.current = null
   }
 
   useEffect(() => {
@@ -93,13 +110,10 @@ export function useDraft(address: string, of: number | null, by: string) {
     if (sheet === null) return
     if (written === kept) {
       since.current = null
-      return localStorage.removeItem(PLACE)
+      return keep(null)
     }
     since.current ??= Date.now()
-    localStorage.setItem(
-      PLACE,
-      JSON.stringify({ id: draft?.id ?? null, version: draft?.version ?? 0, sheet }),
-    )
+    keep({ id: draft?.id ?? null, version: draft?.version ?? 0, sheet })
     if (conflict || busy.current) return
     const save = async () => {
       busy.current = true
@@ -135,16 +149,11 @@ export function useDraft(address: string, of: number | null, by: string) {
     saved: written === kept,
     change: (part: Partial<Sheet>) => setSheet((now) => now && { ...now, ...part }),
     takeTheirs: () => conflict && open(conflict),
-    // What is typed here becomes a draft of its own.
-    keepMine: () => {
-      setConflict(null)
-      setDraft(null)
-      own.current = null
-    },
+    keepMine,
     // It was taken: nothing of it is to be saved any more.
     forget: () => {
       setSheet(null)
-      localStorage.removeItem(PLACE)
+      keep(null)
     },
   }
 }
