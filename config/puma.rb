@@ -5,5 +5,5 @@ bind "tcp://127.0.0.1:#{ENV.fetch('PORT', 3000)}"
 # What never got its record, because the process ended between, is taken away.
 after_booted do
   KeptFile.sweep
-  WarmUp.begin
+  WarmUp.begin unless ENV["WARM_UP"] == "0"
 end

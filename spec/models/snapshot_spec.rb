@@ -1,5 +1,8 @@
 # What plans carry of charts, slings and beams is kept once by its digest, and comes back letter for letter.
 RSpec.describe Snapshot do
+  # Specs that save for real leave theirs.
+  before { described_class.delete_all }
+
   let(:document) { demo_document("dish-panel") }
   let(:digests) {
     %w[charts slings beams].flat_map { |kind| document["snapshots"][kind].to_h.values.map { |one| one["digest"] } }.uniq

@@ -15,7 +15,7 @@ class KilledServer
     raise said unless ended.success?
   end
 
-  ENVIRONMENT = { "RAILS_ENV" => "test", "TEST_DATABASE" => NAME }.freeze
+  ENVIRONMENT = { "RAILS_ENV" => "test", "TEST_DATABASE" => NAME, "WARM_UP" => "0" }.freeze
 
   def start
     @port = TCPServer.open("127.0.0.1", 0) { |socket| socket.addr[1] }

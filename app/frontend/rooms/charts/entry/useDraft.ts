@@ -4,7 +4,6 @@ import { api, refusal, Refused, type ChartDraft } from '../../../api/client'
 import { blankSheet, type Sheet } from './sheet'
 import { sheetOf, soundSheet } from './readSheet'
 
-const PLACE = 'dust-ladder-chart-entry'
 const RESTS_MS = 700
 const AGAIN_MS = 5000
 // A hand that never rests is saved so often all the same.
@@ -12,23 +11,22 @@ const LONGEST_MS = 4000
 
 // What is not on the server yet, kept in this browser: of a draft as it was seen last, or of none.
 interface Unsaved {
-  id: number | null
   version: number
   sheet: Sheet
 }
-const unsaved = (): Unsaved | null => {
+const placeOf = (id: number | null) => `dust-ladder-chart-${id ?? 'new'}`
+const unsaved = (id: number | null): Unsaved | null => {
   try {
-    const kept = JSON.parse(localStorage.getItem(PLACE) ?? 'null') as Unsaved | null
+    const kept = JSON.parse(localStorage.getItem(placeOf(id)) ?? 'null') as Unsaved | null
     return kept && { ...kept, sheet: soundSheet(kept.sheet) }
   } catch {
     return null
   }
 }
-
-const keep = (one: Unsaved | null) => {
+const keep = (id: number | null, one: Unsaved | null) => {
   try {
-    if (one) localStorage.setItem(PLACE, JSON.stringify(one))
-    else localStorage.removeItem(PLACE)
+    if (one) localStorage.setItem(placeOf(id), JSON.stringify(one))
+    else localStorage.removeItem(placeOf(id))
   } catch {
     // There is no room for it in this browser; the bar goes on saying that it is not saved yet.
   }
@@ -66,6 +64,7 @@ export function useDraft(address: string, of: number | null, by: string) {
   // What is typed here becomes a draft of its own: where two typed at once, and where somebody took the other
   // or threw it away.
   const keepMine = () => {
+    keep(draft?.id ?? null, null)
     setConflict(null)
     setDraft(null)
     own.current = null
@@ -78,12 +77,12 @@ export function useDraft(address: string, of: number | null, by: string) {
       own.current = null
       setDraft(null)
       setConflict(null)
-      const before = unsaved()
+      const before = unsaved(address === 'new' ? null : Number(address))
       if (address !== 'new') {
         const one = await api.chartDraft(Number(address))
         if (left) return
         open(one)
-        if (before?.id !== one.id) return
+        if (!before) return
         setSheet(before.sheet)
         if (before.version !== one.lock_version) setConflict(one)
       } else if (of !== null) {
@@ -93,7 +92,7 @@ export function useDraft(address: string, of: number | null, by: string) {
         open(one)
         void navigate(`/cranes/drafts/${one.id}`, { replace: true })
       } else {
-        const blank = before?.id === null ? before.sheet : blankSheet()
+        const blank = before?.sheet ?? blankSheet()
         setKept(JSON.stringify(blankSheet()))
         setSheet(blank)
       }
@@ -110,10 +109,10 @@ export function useDraft(address: string, of: number | null, by: string) {
     if (sheet === null) return
     if (written === kept) {
       since.current = null
-      return keep(null)
+      return keep(draft?.id ?? null, null)
     }
     since.current ??= Date.now()
-    keep({ id: draft?.id ?? null, version: draft?.version ?? 0, sheet })
+    keep(draft?.id ?? null, { version: draft?.version ?? 0, sheet })
     if (conflict || busy.current) return
     const save = async () => {
       busy.current = true
@@ -123,6 +122,7 @@ export function useDraft(address: string, of: number | null, by: string) {
           ? await api.saveDraft(draft.id, sheet, by, draft.version)
           : await api.beginDraft(sheet, by)
         settle(one, written)
+        if (!draft) keep(null, null)
         if (!draft) void navigate(`/cranes/drafts/${one.id}`, { replace: true })
       } catch (fault) {
         if (fault instanceof Refused && fault.status === 409 && fault.now)
@@ -153,7 +153,7 @@ export function useDraft(address: string, of: number | null, by: string) {
     // It was taken: nothing of it is to be saved any more.
     forget: () => {
       setSheet(null)
-      keep(null)
+      keep(draft?.id ?? null, null)
     },
   }
 }
