@@ -13,6 +13,6 @@ RSpec.configure do |config|
   config.filter_rails_from_backtrace!
   config.order = :random
   # Which examples failed last, for bin/test and for rspec --only-failures.
-  config.example_status_persistence_file_path = Rails.root.join("tmp/examples.txt") if ENV["EXAMPLES"]
+  config.example_status_persistence_file_path = Rails.root.join(ENV["EXAMPLES"]) if ENV["EXAMPLES"]
   config.include DemoPlans
 end

@@ -36,7 +36,9 @@ export function People({ chart }: { chart: WholeChart }) {
       ) : (
         <Box>
           {`Checked against the paper by ${record?.checked_by} on ${record?.checked_on}. `}
-          <Link to={`/cranes/${chart.id}/paper`}>See it beside the page</Link>
+          <Link to={`/cranes/${chart.id}/paper`} style={{ color: 'var(--mark)' }}>
+            See it beside the page
+          </Link>
         </Box>
       )}
     </section>

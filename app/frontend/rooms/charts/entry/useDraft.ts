@@ -127,6 +127,7 @@ export function useDraft(address: string, of: number | null, by: string) {
       } catch (fault) {
         if (fault instanceof Refused && fault.status === 409 && fault.now)
           setConflict(fault.now as ChartDraft)
+        else if (fault instanceof Refused && fault.status === 404 && draft) keepMine()
         else setTrouble(refusal(fault))
       } finally {
         busy.current = false
