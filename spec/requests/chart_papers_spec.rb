@@ -277,6 +277,17 @@ RSpec.describe "Charts and their paper" do
       expect(response).to have_http_status(:ok)
     end
 
+    it "may be a PDF, shown inside our own pages and in nobody else's" do
+      post "#{place}/pictures", params: { file: picture("page 4.pdf", "%PDF-1.4\n1 0 obj<</Type/Catalog>>endobj\n") }
+      expect(json).to include("kind" => "application/pdf", "name" => "page 4.pdf")
+      get json["address"]
+      expect(response.headers["Content-Disposition"]).to start_with("inline")
+      expect(response.headers["X-Frame-Options"]).to eq("SAMEORIGIN")
+      expect(response.headers["Content-Security-Policy"]).to include("frame-ancestors 'self'", "script-src 'self'")
+      get "/cranes"
+      expect(response.headers["Content-Security-Policy"]).to include("frame-ancestors 'none'")
+    end
+
     it "takes nothing for a picture that is none, and keeps those of a checked chart" do
       post "#{place}/pictures", params: { file: picture("a.png", "no picture") }
       expect(response).to have_http_status(:unprocessable_content)

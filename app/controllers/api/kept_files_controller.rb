@@ -9,6 +9,10 @@ module Api
     end
     rescue_from(KeptFile::Unfit) { |error| refuse error.message, error.expected, :unprocessable_content }
 
+    # A PDF is shown inside our own pages, and in nobody else's.
+    content_security_policy(only: :show) { |policy| policy.frame_ancestors :self }
+    after_action(only: :show) { response.headers["X-Frame-Options"] = "SAMEORIGIN" }
+
     def index
       render json: files.with_attached_file.map { |record| summary(record) }
     end

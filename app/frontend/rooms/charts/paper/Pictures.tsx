@@ -86,7 +86,16 @@ export function Pictures({ at, none, fixed = false }: { at: string | null; none:
 function Shown({ picture }: { picture: Sketch }) {
   const [scale, setScale] = useState(1)
   if (picture.kind === 'application/pdf')
-    return <iframe className="paper-file" src={picture.address} title={picture.name} />
+    return (
+      <>
+        <Box sx={{ px: '8px', pb: '8px' }}>
+          <a href={picture.address} target="_blank" rel="noreferrer" style={{ color: 'var(--mark)' }}>
+            Open it in a window of its own
+          </a>
+        </Box>
+        <iframe className="paper-file" src={picture.address} title={picture.name} />
+      </>
+    )
   const near = (factor: number) => setScale((now) => Math.min(CLOSEST, Math.max(1, now * factor)))
   return (
     <>
