@@ -473,4 +473,32 @@ RSpec.describe DustLadder::Cranes do
     expect(view["curve"].each_cons(2)).to all(satisfy { |before, after| (before[1] - after[0]).abs < 1e-9 })
     expect(check("/cranes/0/as_rigged/counterweight" => "5 t").as_json["crane"]).to be_nil
   end
+
+  describe "a chart of one table that does not hold all round" do
+    one = ->(**sector) {
+      { "name" => "over rear", "slew_from_deg" => 90, "slew_to_deg" => 270, "table" => "main", **sector }
+    }
+    slews = { "/cranes/0/stations/0/slew" => nil, "/cranes/0/stations/1/slew" => nil, "/cranes/0/turn" => nil }
+    {
+      "a gap between its only sector's ends" => [ one.call ],
+      "a gap beside two sectors of the same table" => [ one.call,
+        one.call("name" => "left", "slew_from_deg" => 270, "slew_to_deg" => 350) ],
+      "another longest boom over one side" => [
+        one.call, one.call("name" => "over front", "slew_from_deg" => 270, "slew_to_deg" => 90, "longest_boom_m" => 16)
+      ]
+    }.each do |words, sectors|
+      it "knows nothing of a lift without a slew: #{words}" do
+        data = chart(sectors: sectors).tap { |made| made["tables"] = made["tables"].slice("main") }
+        found = check(slews, chart: data).rung("crane")
+        expect([ found.verdict, found.missing.map(&:pointer).grep(/slew/).empty? ]).to eq([ "not_known", false ])
+      end
+    end
+
+    it "needs none where the one table holds all the way round" do
+      data = chart(sectors: [ one.call("slew_from_deg" => 0, "slew_to_deg" => 360) ]).tap { |made|
+        made["tables"] = made["tables"].slice("main")
+      }
+      expect(check(slews, chart: data).rung("crane").verdict).to eq("holds")
+    end
+  end
 end
