@@ -165,6 +165,18 @@ RSpec.describe "Charts and their paper" do
     end
     let(:place) { "/api/chart_drafts/#{draft["id"]}" }
 
+    define_method(:take_draft) do |by, version|
+      send_json(
+        :post,
+        "/api/charts",
+        charts: [ nil ],
+        printed: [ page ],
+        entered_by: by,
+        draft: draft["id"],
+        lock_version: version
+      )
+    end
+
     it "is kept and listed, and an older sheet never overwrites a newer one" do
       send_json(:patch, place, sheet: { title: "Page 3, half" }, saved_by: "M. Okafor", lock_version: 0)
       expect(json).to include("lock_version" => 1, "title" => "Page 3, half")
@@ -190,15 +202,7 @@ RSpec.describe "Charts and their paper" do
       post "#{place}/pictures", params: { file: picture }
       expect([ response.status, json["name"] ]).to eq([ 201, "page.png" ])
       take = ->(version) do
-        send_json(
-          :post,
-          "/api/charts",
-          charts: [ nil ],
-          printed: [ page ],
-          entered_by: "M. Okafor",
-          draft: draft["id"],
-          lock_version: version
-        )
+        take_draft("M. Okafor", version)
       end
       send_json(:patch, place, sheet: { title: "Page 3, half" }, saved_by: "S. Oyelaran", lock_version: 0)
       expect { take.(0) }.not_to change(Chart, :count)
@@ -218,15 +222,7 @@ RSpec.describe "Charts and their paper" do
         send_json(:patch, place, sheet: { title: "Page 3, #{version}" }, saved_by: name, lock_version: version)
         expect(response).to have_http_status(:ok)
       end
-      send_json(
-        :post,
-        "/api/charts",
-        charts: [ nil ],
-        printed: [ page ],
-        entered_by: "N. Adeyemi",
-        draft: draft["id"],
-        lock_version: 3
-      )
+      take_draft("N. Adeyemi", 3)
       chart = Chart.find(json.first["id"])
       expect(chart.record.entered_by).to eq("M. Okafor and S. Oyelaran and N. Adeyemi")
       block = chart.paper.blocks.first.id
@@ -249,15 +245,7 @@ RSpec.describe "Charts and their paper" do
         )
       end
       expect {
-        send_json(
-          :post,
-          "/api/charts",
-          charts: [ nil ],
-          printed: [ page ],
-          entered_by: "N. Adeyemi",
-          draft: draft["id"],
-          lock_version: 4
-        )
+        take_draft("N. Adeyemi", 4)
       }.not_to change(Chart, :count)
       expect(json["errors"].first["message"]).to match(/6 people typed it/)
     end

@@ -35,9 +35,8 @@ module Api
     private
 
     def entries
-      charts, answers, pages = %w[charts answers printed].map { |name| body[name].is_a?(Array) ? body[name] : [] }
-      raise ActionController::ParameterMissing, :charts if charts.empty? && !body["charts"].is_a?(Array)
-
+      charts = body["charts"].is_a?(Array) ? body["charts"] : raise(ActionController::ParameterMissing, :charts)
+      answers, pages = %w[answers printed].map { |name| body[name].is_a?(Array) ? body[name] : [] }
       identities = Chart.identities
       charts.each_with_index.map do |data, index|
         words = answers[index].is_a?(Hash) ? answers[index] : {}

@@ -37,7 +37,7 @@ import type {
 } from './answers.generated'
 import type { Ladder, RungId } from './ladder.generated'
 import type { Chart, Group, Plan } from './plan.generated'
-import { ask, follow, send } from './wire'
+import { ask, follow, send, upload } from './wire'
 
 export type * from './answers.generated'
 export { faultWords, refusal, Refused } from './wire'
@@ -65,11 +65,7 @@ export const api = {
   // after: the plan of a past lift that it starts from.
   start: (title: string, after: number | null = null) =>
     send<Whole>('POST', '/plans', after === null ? { title } : { title, after }),
-  importFile: (file: File) => {
-    const form = new FormData()
-    form.append('file', file)
-    return ask<Whole>('/plans', { method: 'POST', body: form })
-  },
+  importFile: (file: File) => upload<Whole>('/plans', file),
   save: (id: number, document: Plan, lock_version: number, note: string) =>
     send<Saved>('PATCH', `/plans/${id}`, { document, lock_version, note }),
   // asked: a document, or changes of one that was sent before; and what is wanted of its ladder.
@@ -94,11 +90,7 @@ export const api = {
     send<Piece>('PATCH', `/pieces/${id}`, { fields, lock_version }),
   takePieces: (rows: { fields: PieceFields; lock_version: number | null }[], file: string) =>
     send<Piece[]>('POST', '/pieces', { rows, file }),
-  readStore: (file: File) => {
-    const form = new FormData()
-    form.append('file', file)
-    return ask<StoreReading>('/store_readings', { method: 'POST', body: form })
-  },
+  readStore: (file: File) => upload<StoreReading>('/store_readings', file),
   storeAddress: '/api/store_file',
   charts: () => ask<ChartLine[]>('/charts'),
   chart: (id: number) => ask<WholeChart>(`/charts/${id}`),
@@ -129,11 +121,7 @@ export const api = {
   blankAddress: (family: string, us: boolean) => `/api/chart_blanks/${family}?units=${us ? 'us' : 'metric'}`,
   // at: "/charts/3" or "/chart_drafts/5", whose pictures they are.
   pictures: (at: string) => ask<Sketch[]>(`${at}/pictures`),
-  addPicture: (at: string, file: File) => {
-    const form = new FormData()
-    form.append('file', file)
-    return ask<Sketch>(`${at}/pictures`, { method: 'POST', body: form })
-  },
+  addPicture: (at: string, file: File) => upload<Sketch>(`${at}/pictures`, file),
   removePicture: (at: string, picture: number) =>
     ask<null>(`${at}/pictures/${picture}`, { method: 'DELETE' }),
   withdrawChart: (id: number, withdrawn_by: string, why: string) =>
@@ -176,11 +164,7 @@ export const api = {
   indicated: (document: Plan, asked: { reading: string; shows: string; at: string }) =>
     send<Indicated>('POST', '/indicated_weights', { document, ...asked }),
   sketches: (id: number) => ask<Sketch[]>(`/plans/${id}/sketches`),
-  addSketch: (id: number, file: File) => {
-    const form = new FormData()
-    form.append('file', file)
-    return ask<Sketch>(`/plans/${id}/sketches`, { method: 'POST', body: form })
-  },
+  addSketch: (id: number, file: File) => upload<Sketch>(`/plans/${id}/sketches`, file),
   removeSketch: (id: number, sketch: number) =>
     ask<null>(`/plans/${id}/sketches/${sketch}`, { method: 'DELETE' }),
   takeOffAddress: (id: number) => `/api/plans/${id}/take_off_file`,

@@ -51,6 +51,13 @@ export const send = <T>(method: string, path: string, body: unknown) =>
     headers: { 'Content-Type': 'application/vnd.dust-ladder+json' },
   })
 
+// One file as a form sends it.
+export const upload = <T>(path: string, file: File) => {
+  const form = new FormData()
+  form.append('file', file)
+  return ask<T>(path, { method: 'POST', body: form })
+}
+
 // Hands on each line of an answer as it comes.
 export async function follow<T>(path: string, options: RequestInit, take: (part: T) => void): Promise<void> {
   const response = await fetch(`/api${path}`, {

@@ -85,14 +85,15 @@ module DustLadder
         when "pulls by layer"
           pulls(cells, number)
         when *NAMES.keys
-          NAMES[name].then { |path, kind|
-            quantity(cells, number, kind) { |value|
-              put(path, value)
-            }
-          } unless none?(cells)
+          named(name, cells, number) unless none?(cells)
         else
           table_line(cells, number)
         end
+      end
+
+      def named(name, cells, number)
+        path, kind = NAMES[name]
+        quantity(cells, number, kind) { |value| put(path, value) }
       end
 
       # Only where the page itself says yes.

@@ -33,8 +33,8 @@ export function sheetOf(lines: string[][]): Sheet {
     } else if (TABLE.test(name)) {
       const [rowUnit = 'm', columnUnit = rowUnit] = unitsOf(first)
       const columns = rest.slice(0, rest.findLastIndex((cell) => cell !== '') + 1)
-      Object.assign(sheet, family === 'platform_jib' ? { columnUnit: rowUnit } : { rowUnit, columnUnit })
-      if (family === 'platform_jib' && unitsOf(first).length > 1) sheet.columnUnit = columnUnit
+      sheet.columnUnit = columnUnit
+      if (family !== 'platform_jib') sheet.rowUnit = rowUnit
       table = { heads, columns: family === 'tower' ? ['capacity'] : columns, rows: [] }
       sheet.tables.push(table)
       heads = []
