@@ -70,7 +70,7 @@ export function ChartPanel({ editor, open, rung }: PanelProps) {
           {error}
         </Box>
       )}
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: '6px', mt: '6px' }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: '6px', my: '6px' }}>
         <Button variant="outlined" onClick={() => open('cranes')}>
           Cranes side by side
         </Button>
