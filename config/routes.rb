@@ -34,6 +34,10 @@ Rails.application.routes.draw do
       resources :pictures, only: %i[index show create destroy], controller: "chart_pictures"
     end
     resources :chart_blanks, only: :show
+    resources :sites, only: %i[index show create update] do
+      resource :file, only: :show, controller: "site_files"
+    end
+    resources :site_readings, only: :create
     resource :indicator, only: %i[show update]
     resources :rule_sets, :shapes, :standard_parts, :takers, only: :index
     resources :kept_groups, only: %i[show create destroy]
@@ -41,6 +45,7 @@ Rails.application.routes.draw do
 
   root "screens#show"
   get "store", to: "screens#show"
+  get "sites(/:id)", to: "screens#show", as: :site_screen
   get "cranes/drafts/:draft", to: "screens#show"
   get "cranes/:id/paper", to: "screens#show"
   get "cranes(/:id)", to: "screens#show", as: :crane_screen

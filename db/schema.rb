@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_30_000001) do
+ActiveRecord::Schema[7.2].define(version: 2026_12_01_000001) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -130,6 +130,15 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_30_000001) do
     t.integer "whole_id"
     t.index ["plan_id", "number"], name: "index_revisions_on_plan_id_and_number", unique: true
     t.index ["whole_id"], name: "index_revisions_on_whole_id"
+  end
+
+  create_table "sites", force: :cascade do |t|
+    t.string "identifier", null: false
+    t.json "data", null: false
+    t.integer "lock_version", default: 0, null: false
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["identifier"], name: "index_sites_on_identifier", unique: true
   end
 
   create_table "sketches", force: :cascade do |t|

@@ -1,8 +1,11 @@
-# The demo: a gear store, two cranes and a week of lifts at Saltpan Array. Adds only what is not there yet.
+# The demo: a gear store, a site, some cranes and two weeks of lifts at Saltpan Array. Adds only what is not there yet.
 demo = Rails.root.join("demo")
 JSON
   .parse(demo.join("store.json").read)
   .each { |fields| Piece.find_or_create_by!(number: fields["number"]) { |piece| piece.fields = fields } }
+JSON
+  .parse(demo.join("sites.json").read)
+  .each { |data| Site.find_or_create_by!(identifier: data["id"]) { |site| site.data = data } }
 demo
   .glob("charts/*.json")
   .sort

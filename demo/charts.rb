@@ -107,6 +107,36 @@ JUNIPER_REST = {
   "deductions" => [ { "what" => "stowed jib", "kg" => 260 } ]
 }.freeze
 
+# How machines stand: pads, masses without the boom, the boom by its length, what swings behind.
+def stand_on_pads(axis, pads, side, parts, boom_kg_per_m, booms, total_kg, tail)
+  {
+    "axis_m" => axis,
+    "pads" => pads.map { |name, at| { "name" => name, "at_m" => at, "side_m" => side } },
+    "parts" => parts.map { |what, kg, place| { "what" => what, "kg" => kg }.merge(place) },
+    "booms" => booms.map { |long| { "length_m" => long, "kg" => boom_kg_per_m * long, "along_m" => long * 0.42 } },
+    "total_kg" => total_kg,
+    "tail" => %w[radius_m bottom_m top_m].zip(tail).to_h
+  }
+end
+
+def corners(forward, back, aside) =
+  { "FR" => [ forward, aside ], "RR" => [ -back, aside ], "RL" => [ -back, -aside ], "FL" => [ forward, -aside ] }
+
+JUNIPER_STAND =
+  stand_on_pads(
+    [ 0.0, 0.0 ],
+    corners(3.3, 3.3, 3.5),
+    0.6,
+    [
+      [ "carrier", 21_000, { "at_m" => [ 0.3, 0.0 ] } ],
+      [ "upper and counterweight", 14_900, { "toward_boom_m" => -2.6 } ]
+    ],
+    230,
+    JUNIPER_BOOMS,
+    41_000,
+    [ 3.9, 1.2, 3.3 ]
+  )
+
 ACACIA =
   CraneModel.new(
     machine_kg: 24_500,
@@ -159,7 +189,7 @@ CHARTS =
       JUNIPER_RADII,
       JUNIPER_BOOMS,
       { "over rear and sides" => [ 60, 300, "main", 3.1 ], "over front" => [ 300, 60, "front", 2.6 ] },
-      { "record" => record("binder 1, page 12") }.merge(JUNIPER_REST)
+      { "record" => record("binder 1, page 12"), "stand" => JUNIPER_STAND }.merge(JUNIPER_REST)
     ),
     boom_chart(
       "juniper-half",
@@ -221,6 +251,20 @@ CHARTS =
       [ 9.5, 14.0, 18.5, 23.0 ],
       { "over rear and sides" => [ 60, 300, "main", 2.7 ], "over front" => [ 300, 60, "front", 2.2 ] },
       "record" => record("binder 1, page 31"),
+      "stand" =>
+        stand_on_pads(
+          [ -0.6, 0.0 ],
+          corners(2.9, 3.3, 2.7),
+          0.45,
+          [
+            [ "carrier", 14_200, { "at_m" => [ 0.5, 0.0 ] } ],
+            [ "upper and counterweight", 7600, { "toward_boom_m" => -1.9 } ]
+          ],
+          145,
+          [ 9.5, 14.0, 18.5, 23.0 ],
+          24_500,
+          [ 3.0, 1.1, 2.9 ]
+        ),
       "boom_foot" => {
         "radius_m" => -0.8,
         "height_m" => 2.1
@@ -272,6 +316,21 @@ CHARTS =
       [ 24.0, 30.0, 36.0, 42.0, 48.0, 54.0 ],
       { "all round" => [ 0, 360, "main", 3.0 ] },
       "record" => record("binder 2, page 4"),
+      "stand" => {
+        "axis_m" => [ 0.0, 0.0 ],
+        "tracks" => { "length_m" => 8.2, "width_m" => 1.2, "gauge_m" => 5.2, "middle_m" => [ 0.0, 0.0 ] },
+        "parts" => [
+          { "what" => "undercarriage", "kg" => 46_000, "at_m" => [ 0.0, 0.0 ] },
+          { "what" => "upper", "kg" => 21_000, "toward_boom_m" => -0.9 },
+          { "what" => "counterweight", "kg" => 44_000, "toward_boom_m" => -4.6 }
+        ],
+        "booms" =>
+          [ 24.0, 30.0, 36.0, 42.0, 48.0, 54.0 ].map do |long|
+            { "length_m" => long, "kg" => 310 * long, "along_m" => long * 0.46 }
+          end,
+        "total_kg" => 118_440,
+        "tail" => { "radius_m" => 5.6, "bottom_m" => 1.3, "top_m" => 3.6 }
+      },
       "boom_foot" => {
         "radius_m" => 1.2,
         "height_m" => 1.9

@@ -4,6 +4,7 @@ require "dust_ladder"
 require "fileutils"
 require_relative "charts"
 require_relative "take_offs"
+require_relative "site"
 
 FOLDER = __dir__
 PLAN_FILE = DustLadder::PlanFile
@@ -251,7 +252,10 @@ def joined(load, rigging, lug)
 end
 
 # lug: what each lifting point carries, as marked; nil: nobody has said, nor how the slings are joined to the load.
-def plan(title, lift_at:, load:, rigging:, crane:, rules: "strict", lug: "6.5 t", words: by_word, scope: nil)
+# stands: where its crane stands on the site, and on what; nil where that is answered by word.
+def plan(
+  title, lift_at:, load:, rigging:, crane:, rules: "strict", lug: "6.5 t", words: by_word, scope: nil, stands: nil
+)
   load, rigging = joined(load, rigging, lug) if lug
   document =
     DustLadder::Plan.blank(title: title, rule_set: DustLadder::RuleSet.shipped(rules)).merge(
@@ -263,6 +267,7 @@ def plan(title, lift_at:, load:, rigging:, crane:, rules: "strict", lug: "6.5 t"
       "by_word" => words
     )
   document["scope"] = scope if scope
+  stand(document, stands) if stands
   # The way is walked on the day before, where nothing else is said.
   walk = document["by_word"]["obstacles"]
   walk["on"] ||= (Date.iso8601(lift_at[0, 10]) - 1).iso8601 if walk
@@ -1056,6 +1061,22 @@ PLANS = {
     )
 }
 
+def stand(document, stands)
+  site = SITES.fetch(stands.fetch(:on, "saltpan-east"))
+  document["site_document"] = site["id"]
+  document["snapshots"]["sites"] = { site["id"] => PLAN_FILE::Digest.snapshot(site) }
+  document["cranes"][0]["stand"] = {
+    "ground" => "0 m",
+    "load_turned" => "with_boom",
+    "load_axis" => "90°",
+    "watcher" => "",
+    "dunnage" => TIMBERS
+  }.merge(stands.except(:on).transform_keys(&:to_s))
+end
+TIMBERS = { "count" => 2, "length" => "2.4 m", "width" => "0.25 m" }.freeze
+
+require_relative "site_plans"
+
 def write(folder, name, text)
   FileUtils.mkdir_p(File.join(FOLDER, folder))
   File.write(File.join(FOLDER, folder, "#{name}.json"), text)
@@ -1063,4 +1084,5 @@ end
 
 CHARTS.each { |id, data| write("charts", id, "#{JSON.pretty_generate(data)}\n") }
 write(".", "store", "#{JSON.pretty_generate(STORE)}\n")
-PLANS.each { |name, document| write("plans", name, PLAN_FILE.write(document)) }
+write(".", "sites", "#{JSON.pretty_generate(SITES.values)}\n")
+{ **PLANS, **SITE_PLANS }.each { |name, document| write("plans", name, PLAN_FILE.write(document)) }

@@ -46,18 +46,22 @@ class BoardLine < ApplicationRecord
 
   def fresh? = !stale && core == CORE
 
-  # The pieces and charts of the house that change what is said of a plan.
+  # The pieces, charts and sites of the house that change what is said of a plan.
   def self.marks(document)
     kept = ->(kind) { document.dig("snapshots", kind).to_h.keys }
-    "|#{[ *kept.("slings"), *kept.("beams"), *kept.("charts").map { |id| chart_mark(id) } ].join("|")}|"
+    charts, sites = kept.("charts").map { |id| chart_mark(id) }, kept.("sites").map { |id| Site.mark(id) }
+    "|#{[ *kept.("slings"), *kept.("beams"), *charts, *sites ].join("|")}|"
   end
 
   # How a chart is named among what a plan rests on.
   def self.chart_mark(identifier) = "chart #{identifier}"
 
   # The plans that rest on a chart, the next to be lifted first.
-  def self.resting_on(identifier)
-    with_piece(chart_mark(identifier))
+  def self.resting_on(identifier) = resting_on_mark(chart_mark(identifier))
+
+  # The same of a site, a chart or a piece by how it is named here.
+  def self.resting_on_mark(mark)
+    with_piece(mark)
       .includes(:plan)
       .order(Arel.sql("board_lines.lift_at IS NULL, board_lines.lift_at, plan_id"))
       .limit(MOST_TOLD)

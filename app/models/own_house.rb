@@ -11,8 +11,13 @@ class OwnHouse
       carried = ->(kind) { document.dig("snapshots", kind).to_h.keys }
       charts = Chart.where(identifier: carried.("charts")).order(:id)
       pieces = Piece.where(number: carried.("slings") + carried.("beams")).order(:id)
-      state = [ charts.pluck(:id, :updated_at), pieces.pluck(:id, :lock_version, :updated_at) ]
-      LOCK.synchronize { KEPT[state] } || keep(state, made(charts, pieces))
+      sites = Site.where(identifier: carried.("sites")).order(:id)
+      state = [
+        charts.pluck(:id, :updated_at),
+        pieces.pluck(:id, :lock_version, :updated_at),
+        sites.pluck(:id, :lock_version)
+      ]
+      LOCK.synchronize { KEPT[state] } || keep(state, made(charts, pieces, sites))
     end
 
     private
@@ -25,17 +30,18 @@ class OwnHouse
       end
     end
 
-    def house(charts, pieces)
+    def house(charts, pieces, sites)
       DustLadder::House.new(
         charts: charts.map(&:data),
         pieces: pieces.to_h { |one| [ one.number, one.data ] },
+        sites: sites.to_h { |one| [ one.identifier, one.data ] },
         withdrawn: charts.select(&:withdrawn).to_h { |one| [ [ one.identifier, one.version ], one.withdrawn ] }
       )
     end
 
-    def made(charts, pieces)
+    def made(charts, pieces, sites)
       {
-        house: house(charts, pieces),
+        house: house(charts, pieces, sites),
         standing: pieces.to_h { |one| [ one.number, { "state" => one.fields["state"], "due" => one.read.due } ] }
       }
     end

@@ -1,9 +1,10 @@
-# What plans carry of charts, slings, beams and rule sets, kept once by its digest however many revisions carry it.
+# What plans carry of charts, slings, beams, sites and rule sets, kept once by its digest however many revisions
+# carry it.
 class Snapshot < ApplicationRecord
   self.primary_key = "digest"
 
   LEVEL = 9
-  KINDS = %w[charts slings beams].freeze
+  KINDS = %w[charts slings beams sites].freeze
 
   class << self
     # A document with the digests of its snapshots alone; their data is kept here. One whose digest is not that of its

@@ -16,6 +16,8 @@ Zeitwerk::Loader.for_gem.setup
 module DustLadder
   VERSION = "0.2.0"
   Figure = Quantity::Figure
+  # What a kilogram weighs, N (handbook, section 0).
+  G = 9.80665
 
   # The ladder of a plan document (Hash, as PlanFile.read returns it).
   # hasty: may worst cases that take long be left pending?

@@ -41,6 +41,22 @@ RSpec.describe "Every rung" do
     end
   end
 
+  # A site with something on it for every rung.
+  crowded = ->(spec, more) do
+    things = [
+      spec.feature("obstacle", "hut", outline_m: spec.box(9, -8, 12, -4), top_m: 6.0),
+      spec.feature(
+        "line",
+        "wire",
+        wire_m: [ [ 16, -40, 9 ], [ 16, 40, 9 ] ],
+        kilovolts: 11,
+        blow_out_m: 0.5,
+        agreed_by: "grid"
+      ),
+      spec.feature("cut", "trench", edge_m: [ [ -20, 8 ], [ 20, 8 ] ], depth_m: 2.0)
+    ]
+    spec.on_site(*things, stand: { watcher: "T. Varga" }, **more)
+  end
   plans = {
     **Dir[File.expand_path("../../demo/plans/*.json", __dir__)].to_h { |path|
       [ File.basename(path, ".json"), ->(_) { JSON.parse(File.read(path)) } ]
@@ -49,7 +65,10 @@ RSpec.describe "Every rung" do
     "baskets" => ->(spec) { spec.plan(basket) },
     "rated points" => ->(spec) { spec.plan("/load/rated_points" => rated) },
     "reeved" => ->(spec) { spec.on_points("/rigging/reeved" => reeved, "/rigging/legs/2/sling" => "S-1") },
-    "spreader" => ->(spec) { spreader_plan.(spec, {}) }
+    "spreader" => ->(spec) { spreader_plan.(spec, {}) },
+    "on a site" => ->(spec) { crowded.(spec, {}) },
+    "on tracks" => ->(spec) { crowded.(spec, machine: spec.tracks_stand) },
+    "on pads by estimate" => ->(spec) { crowded.(spec, machine: SiteHelp::STAND.except("parts"), rules: "level-side") }
   }
 
   def figures(rung)
@@ -58,7 +77,7 @@ RSpec.describe "Every rung" do
 
   it "is looked at here: none of the ladder's checks is left out, in any plan" do
     seen = plans.values.flat_map { |made| DustLadder.check(made.(self)).rungs.select(&:demand).map(&:id) }.uniq
-    figureless = %w[chart gear zones surroundings ground obstacles crew]
+    figureless = %w[chart gear zones surroundings ground obstacles people crew]
     expect(DustLadder::Ladder::Climb::CHECKS.map { |check| check::ID }.uniq - figureless - seen).to eq([])
   end
 
@@ -160,6 +179,25 @@ RSpec.describe "Every rung" do
       }
       expect(before).not_to be_nil
       expect(of.(after)).to be > of.(before)
+      expect(after.utilisation).to be > before.utilisation
+    end
+  end
+
+  wider = { "side" => "1.2 m", "mass" => "150 kg" }
+  [
+    [ "pads", "a smaller mat", {}, { stand: { mat: wider.merge("side" => "1.0 m") } } ],
+    [ "pads", "a heavier mat", {}, { stand: { mat: wider.merge("mass" => "400 kg") } } ],
+    [ "pads", "a heavier load over the pads that carry most",
+      { "/load/weight/bare" => "6 t" }, { "/load/weight/bare" => "7 t" } ],
+    [ "landing", "a heavier load", {}, { "/load/weight/bare" => "3.3 t" } ],
+    [ "landing", "fewer timbers", {},
+      { stand: { dunnage: { "count" => 1, "length" => "1.2 m", "width" => "0.2 m" } } } ],
+    [ "cut", "a crane nearer to it", {}, { stand: { north: "0.5 m" } } ],
+    [ "power_lines", "a crane nearer to it", {}, { stand: { east: "0.5 m", watcher: "T. Varga" } } ],
+    [ "clearance", "a crane nearer to it", {}, { stand: { east: "0.5 m" } } ]
+  ].each do |id, harder, base, change|
+    it "on a site, #{id}: #{harder}" do
+      before, after = [ base, base.merge(change) ].map { |more| DustLadder.check(crowded.(self, more)).rung(id) }
       expect(after.utilisation).to be > before.utilisation
     end
   end

@@ -8,5 +8,6 @@ RSpec.configure do |config|
   config.disable_monkey_patching!
   config.order = :random
   config.include PlanHelp
+  config.include SiteHelp
   config.include Arithmetic
 end

@@ -1,6 +1,6 @@
 // Made by script/types.mjs from a JSON Schema. Do not edit.
 import type {Drawing, Figure, Ladder, Line, RungId, Sentence} from "./ladder.generated";
-import type {Beam, Chart, Group, Plan, RuleSet, Sling} from "./plan.generated";
+import type {Beam, Chart, Feature, Group, Plan, RuleSet, Site, Sling} from "./plan.generated";
 
 export type Verdict = "holds" | "tight" | "stop" | "not_known";
 export type Indication =
@@ -65,6 +65,11 @@ export interface Answers {
   "chart_drafts#update"?: ChartDraft;
   "chart_pictures#index"?: Sketch[];
   "chart_pictures#create"?: Sketch;
+  "sites#index"?: SiteLine[];
+  "sites#show"?: WholeSite;
+  "sites#create"?: WholeSite;
+  "sites#update"?: WholeSite;
+  "site_readings#create"?: SiteReading;
 }
 export interface BoardPage {
   asked: number;
@@ -815,4 +820,41 @@ export interface ChartDraft {
   saved_at: string;
   lock_version: number;
   sheet: {};
+}
+export interface SiteLine {
+  id: number;
+  identifier: string;
+  title: string;
+  version: number;
+  features: number;
+  lock_version: number;
+  changed_at: string;
+}
+export interface WholeSite {
+  id: number;
+  identifier: string;
+  title: string;
+  version: number;
+  features: number;
+  lock_version: number;
+  changed_at: string;
+  snapshot: {
+    digest: string;
+    data: Site;
+  };
+  plans: {
+    id: number;
+    title: string;
+    lift_at: string | null;
+    verdict: string | null;
+  }[];
+}
+export interface SiteReading {
+  /**
+   * what the file says of the site itself
+   */
+  whole: {};
+  boundary: number[][] | null;
+  features: Feature[];
+  faults: Fault[];
 }

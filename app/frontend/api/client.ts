@@ -26,6 +26,8 @@ import type {
   Saved,
   SchoolsAnswer,
   Selection,
+  SiteLine,
+  SiteReading,
   Sketch,
   StoreReading,
   Vocabulary,
@@ -34,9 +36,10 @@ import type {
   Whole,
   WholeChart,
   WholeGroup,
+  WholeSite,
 } from './answers.generated'
 import type { Ladder, RungId } from './ladder.generated'
-import type { Chart, Group, Plan } from './plan.generated'
+import type { Chart, Group, Plan, Site } from './plan.generated'
 import { ask, follow, send, upload } from './wire'
 
 export type * from './answers.generated'
@@ -145,6 +148,12 @@ export const api = {
   ruleSets: () => ask<KeptRules[]>('/rule_sets'),
   vocabulary: () => ask<Vocabulary>('/shapes'),
   standardParts: (query: string) => ask<Parts>(`/standard_parts?q=${encodeURIComponent(query)}`),
+  sites: () => ask<SiteLine[]>('/sites'),
+  site: (id: number) => ask<WholeSite>(`/sites/${id}`),
+  enterSite: (data: Site) => send<WholeSite>('POST', '/sites', { data }),
+  readSite: (file: File) => upload<SiteReading>('/site_readings', file),
+  changeSite: (id: number, data: Site, lock_version: number) =>
+    send<WholeSite>('PATCH', `/sites/${id}`, { data, lock_version }),
   keptGroup: (id: number) => ask<WholeGroup>(`/kept_groups/${id}`),
   // lock_version: of the group that it replaces, as it was seen.
   keepGroup: ({ group, lock_version }: { group: Group; lock_version?: number }) =>

@@ -29,8 +29,15 @@ export type RungId =
   | "crane"
   | "stand"
   | "ground"
+  | "pads"
+  | "tracks"
+  | "cut"
   | "power_lines"
   | "obstacles"
+  | "clearance"
+  | "tail_swing"
+  | "people"
+  | "landing"
   | "wind"
   | "zones"
   | "gear"
@@ -169,6 +176,7 @@ export interface Ladder {
   reach: Reach | null;
   machine: Machine;
   crane: CraneView | null;
+  site: SiteView | null;
   take_off: TakeOff | null;
   /**
    * by which the document that this answers can be named when a change of it is sent
@@ -235,7 +243,8 @@ export interface Figure {
     | "kg_m"
     | "m_per_s"
     | "celsius"
-    | "kv";
+    | "kv"
+    | "kpa";
   metric: string;
   us: string;
 }
@@ -387,7 +396,8 @@ export interface Figure1 {
     | "kg_m"
     | "m_per_s"
     | "celsius"
-    | "kv";
+    | "kv"
+    | "kpa";
   metric: string;
   us: string;
 }
@@ -519,6 +529,56 @@ export interface CraneView {
    * share of the chart from which on its use wants attention, by the rule set
    */
   attention: number;
+}
+/**
+ * the site as a screen draws it, north up; plain numbers are m east and north of the peg and degrees, for pixels
+ */
+export interface SiteView {
+  title: string;
+  boundary: number[][];
+  features: {
+    kind: string;
+    name: string;
+    outline: number[][] | null;
+    line: number[][] | null;
+    at: number[] | null;
+    words: Sentence | null;
+  }[];
+  crane: {
+    axis: number[];
+    bearing: number;
+    tail_m: number | null;
+  } | null;
+  feet: {
+    name: string;
+    outline: number[][];
+    verdict: "stop" | "not_known" | "tight" | "holds";
+    used: Figure | null;
+    kpa: Figure | null;
+  }[];
+  /**
+   * of each power line: its least clearance and its working zone
+   */
+  zones: {
+    line: number[][];
+    clearance_m: number | null;
+    zone_m: number;
+  }[];
+  stations: {
+    index: number;
+    name: string;
+    at: number[];
+    place: Figure[];
+    radius_m: number;
+    slew_deg: number;
+    load: number[][] | null;
+  }[];
+  way: number[][];
+  profile: {
+    long_m: number;
+    carried_m: number;
+    under: number[][];
+  } | null;
 }
 /**
  * the take-off, when it was asked for

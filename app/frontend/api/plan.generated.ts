@@ -44,6 +44,10 @@ export interface Plan {
   title: string;
   site: string;
   /**
+   * which of the site snapshots the lift takes place on; its rungs are then worked out, not answered by word
+   */
+  site_document?: string | null;
+  /**
    * local time at the site
    */
   lift_at: string | null;
@@ -745,6 +749,68 @@ export interface Crane {
   deduction_cases?: {
     [k: string]: boolean | null | undefined;
   };
+  /**
+   * where the crane stands on the site document's site, and on what
+   */
+  stand?: {
+    /**
+     * a length as written, with its unit
+     */
+    east: string | null;
+    /**
+     * a length as written, with its unit
+     */
+    north: string | null;
+    /**
+     * a length as written, with its unit
+     */
+    ground: string | null;
+    /**
+     * an angle as written, with its unit
+     */
+    bearing: string | null;
+    mat?: {
+      /**
+       * a length as written, with its unit
+       */
+      side: string | null;
+      /**
+       * a mass as written, with its unit
+       */
+      mass: string | null;
+      /**
+       * a mass as written, with its unit
+       */
+      rated?: string | null;
+    } | null;
+    /**
+     * a length as written, with its unit
+     */
+    carried?: string | null;
+    /**
+     * turns the load with the boom, or is it held as it lies by tag lines; null: any way
+     */
+    load_turned?: "with_boom" | "held" | null;
+    /**
+     * an angle as written, with its unit
+     */
+    load_axis?: string | null;
+    /**
+     * who watches the power line and does nothing else
+     */
+    watcher?: string;
+    dunnage?: {
+      count: number | null;
+      /**
+       * a length as written, with its unit
+       */
+      length: string | null;
+      /**
+       * a length as written, with its unit
+       */
+      width: string | null;
+    } | null;
+  };
 }
 /**
  * rungs that are answered in words; one that is not here is not answered
@@ -853,6 +919,14 @@ export interface Snapshots {
       | {
           digest: string;
           data: Beam;
+        }
+      | undefined;
+  };
+  sites?: {
+    [k: string]:
+      | {
+          digest: string;
+          data: Site;
         }
       | undefined;
   };
@@ -1236,6 +1310,66 @@ export interface RuleSet {
       };
       reason: string;
     };
+    quick_pad?: {
+      value: {
+        share: number;
+        counts: boolean;
+      };
+      reason: string;
+    };
+    ground_kpa?: {
+      value: {
+        [k: string]: number | undefined;
+      };
+      reason: string;
+    };
+    ground_found?: {
+      value: {
+        [k: string]: "counts" | "confirm" | undefined;
+      };
+      reason: string;
+    };
+    cut_factor?: {
+      value: number;
+      reason: string;
+    };
+    mat_ratio?: {
+      value: number;
+      reason: string;
+    };
+    line_sway_deg?: {
+      value: number;
+      reason: string;
+    };
+    line_school?: {
+      value: "clearance" | "standoff" | "both";
+      reason: string;
+    };
+    line_standoff_m?: {
+      value: {
+        towers: number;
+        poles: number;
+      };
+      reason: string;
+    };
+    tail_room_m?: {
+      value: number;
+      reason: string;
+    };
+    people_room_m?: {
+      value: number;
+      reason: string;
+    };
+    looked_days?: {
+      value: {
+        [k: string]: number | undefined;
+      };
+      reason: string;
+    };
+    cut_look_m?: {
+      value: number;
+      reason: string;
+    };
     [k: string]:
       | {
           value:
@@ -1419,6 +1553,30 @@ export interface RuleSet {
           value: {
             area_per_t: number;
             drag: number;
+          };
+          reason: string;
+        }
+      | {
+          value: {
+            share: number;
+            counts: boolean;
+          };
+          reason: string;
+        }
+      | {
+          value: {
+            [k: string]: "counts" | "confirm" | undefined;
+          };
+          reason: string;
+        }
+      | {
+          value: "clearance" | "standoff" | "both";
+          reason: string;
+        }
+      | {
+          value: {
+            towers: number;
+            poles: number;
           };
           reason: string;
         }
@@ -1738,6 +1896,84 @@ export interface Chart {
    * @maxItems 40
    */
   notes?: string[];
+  /**
+   * how the machine stands: what it presses on the ground with, and where its masses are
+   */
+  stand?: {
+    /**
+     * the slewing axis on the deck: x forward, y to the right of the deck's origin
+     *
+     * @minItems 2
+     * @maxItems 2
+     */
+    axis_m: number[];
+    /**
+     * @minItems 3
+     * @maxItems 8
+     */
+    pads?: {
+      name: string;
+      /**
+       * @minItems 2
+       * @maxItems 2
+       */
+      at_m: number[];
+      side_m: number;
+    }[];
+    tracks?: {
+      length_m: number;
+      width_m: number;
+      gauge_m: number;
+      /**
+       * @minItems 2
+       * @maxItems 2
+       */
+      middle_m: number[];
+    };
+    /**
+     * masses that lie on the carrier (at_m) or turn with the boom (toward_boom_m); without the boom
+     *
+     * @minItems 1
+     * @maxItems 40
+     */
+    parts?: {
+      what: string;
+      kg: number;
+      /**
+       * @minItems 2
+       * @maxItems 2
+       */
+      at_m?: number[];
+      toward_boom_m?: number;
+    }[];
+    /**
+     * mass of the boom by length, and its centroid along it from the foot pin
+     *
+     * @minItems 1
+     * @maxItems 60
+     */
+    booms?: {
+      length_m: number;
+      kg: number;
+      along_m: number;
+    }[];
+    /**
+     * mass of the jib, and its centroid along it from the boom's tip
+     */
+    jib?: {
+      kg: number;
+      along_m: number;
+    };
+    /**
+     * of the whole machine with its counterweight
+     */
+    total_kg?: number;
+    tail?: {
+      radius_m: number;
+      bottom_m: number;
+      top_m: number;
+    };
+  };
 }
 export interface Beam {
   number: string;
@@ -1801,4 +2037,113 @@ export interface Beam {
    * @maxItems 80
    */
   bails_m?: number[];
+}
+/**
+ * One site: metres east and north of a named peg, heights above it. What each kind of feature needs is told in docs/site-format.md
+ */
+export interface Site {
+  id: string;
+  title: string;
+  /**
+   * where the peg is that places are measured from
+   */
+  peg: string;
+  version: number;
+  /**
+   * outline of what was looked over
+   *
+   * @minItems 3
+   * @maxItems 100
+   */
+  boundary_m: number[][];
+  /**
+   * who says that all of a kind inside the boundary, and so far beyond it, is drawn
+   */
+  looked: {
+    lines?: {
+      by: string;
+      on: string | null;
+      beyond_m?: number;
+    };
+    cuts?: {
+      by: string;
+      on: string | null;
+      beyond_m?: number;
+    };
+    obstacles?: {
+      by: string;
+      on: string | null;
+      beyond_m?: number;
+    };
+    people?: {
+      by: string;
+      on: string | null;
+      beyond_m?: number;
+    };
+  };
+  /**
+   * @maxItems 300
+   */
+  features: Feature[];
+}
+export interface Feature {
+  kind: "ground" | "cut" | "line" | "obstacle" | "walkway" | "live_plant" | "exclusion" | "landing" | "escape" | "peg";
+  name: string;
+  /**
+   * who says so
+   */
+  by?: string;
+  on?: string | null;
+  note?: string;
+  /**
+   * @minItems 3
+   * @maxItems 100
+   */
+  outline_m?: number[][];
+  /**
+   * @minItems 2
+   * @maxItems 100
+   */
+  edge_m?: number[][];
+  /**
+   * places along the wire at its greatest sag, with heights
+   *
+   * @minItems 2
+   * @maxItems 100
+   */
+  wire_m?: number[][];
+  /**
+   * @minItems 2
+   * @maxItems 2
+   */
+  at_m?: number[];
+  /**
+   * does the edge of a cut come back to its beginning?
+   */
+  closed?: boolean;
+  depth_m?: number;
+  allowable_kpa?: number | null;
+  soil?: "dense_gravel" | "medium_sand" | "stiff_clay" | "soft_clay" | "made_ground" | "unknown" | null;
+  /**
+   * how it was found what the ground bears
+   */
+  found?: "plate_test" | "probe" | "by_eye" | "table" | null;
+  confirmed_by?: string;
+  bottom_m?: number;
+  top_m?: number;
+  kilovolts?: number | null;
+  blow_out_m?: number;
+  /**
+   * who proved it dead
+   */
+  dead_by?: string;
+  dead_on?: string | null;
+  on_towers?: boolean | null;
+  /**
+   * who of the line's operator agreed to work near it
+   */
+  agreed_by?: string;
+  closed_from?: string | null;
+  closed_to?: string | null;
+  closed_by?: string;
 }

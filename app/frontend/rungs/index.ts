@@ -21,6 +21,7 @@ import { PointsPanel } from './points/PointsPanel'
 import { SharingPanel } from './sharing/SharingPanel'
 import { SlingPanel } from './slings/SlingPanel'
 import { ThrustPanel } from './thrust/ThrustPanel'
+import { CutPanel, LandingPanel, PadsPanel, RoomPanel, TracksPanel } from './site/SitePanels'
 import { ZoneFields } from './zones/ZonesPanel'
 
 // One panel for each rung: its inputs. The rest of a panel is the same for all.
@@ -48,6 +49,13 @@ export const PANELS: Record<RungId, ComponentType<PanelProps>> = {
   ground: GroundPanel,
   power_lines: PowerLinesPanel,
   obstacles: ObstaclesPanel,
+  pads: PadsPanel,
+  tracks: TracksPanel,
+  cut: CutPanel,
+  clearance: RoomPanel,
+  tail_swing: TracksPanel,
+  people: RoomPanel,
+  landing: LandingPanel,
   wind: WindPanel,
   zones: ZoneFields,
   platform: PlatformPanel,

@@ -12,7 +12,7 @@ const KEYS = [
   ['Home, End', 'foot, top'],
   ['G', 'the rung that governs'],
   ['1 to 4', 'legs'],
-  ['E, O, P, R', 'seen from the side, from the end, in plan; the crane'],
+  ['E, O, P, R, T', 'seen from the side, from the end, in plan; the crane; the site'],
   ['arrows on a grip', '10 mm; Shift 100 mm; Alt 1 mm'],
   ['Enter on a grip', 'type its figures in place'],
   ['U', 'units'],

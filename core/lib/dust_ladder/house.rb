@@ -12,8 +12,10 @@ module DustLadder
 
     # charts: data of every version of the charts that the house keeps. pieces: data of its gear by number; nil where
     # there is no store to hold a plan against. withdrawn: { [id, version] => words } of charts that count no more.
-    def initialize(charts:, pieces: nil, withdrawn: {})
+    # sites: the newest data of its sites by id; nil where it keeps none.
+    def initialize(charts:, pieces: nil, withdrawn: {}, sites: nil)
       @pieces = pieces
+      @sites = sites
       @withdrawn = withdrawn
       @versions = charts.group_by { |data| data["id"] }.transform_values { |all|
         all.to_h { |one|
@@ -53,6 +55,23 @@ module DustLadder
       own = @pieces[number] or return Doubt.new("#{number} #{OUTSIDE}", false)
       many = differences(*[ own, data ].map { |one| one.except(*STANDING) })
       better("the store has other figures for it: #{many}") if many
+    end
+
+    # The same of a plan's site. Who looked, and when, is judged by its own day.
+    def site(snapshot)
+      return if @sites.nil?
+
+      data = snapshot["data"]
+      own = @sites[data["id"]] or return Doubt.new("this site #{OUTSIDE}", false)
+      return if snapshot["digest"] == digest_of(own)
+
+      many = differences(own.except("version"), data.except("version"))
+      return if many.nil? && own["version"] <= data["version"]
+
+      better(
+        "version #{own["version"]} of the site is not version #{data["version"]} in this plan: " \
+          "#{many || "drawn again, the same"}"
+      )
     end
 
     # The same of a plan's rule set.

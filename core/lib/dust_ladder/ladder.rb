@@ -114,12 +114,13 @@ module DustLadder
 
     # What is drawn; nothing where working it out took too long.
     def drawn
-      return { "drawing" => nil, "reach" => nil, "crane" => nil } if cut_short?
+      return { "drawing" => nil, "reach" => nil, "crane" => nil, "site" => nil } if cut_short?
 
       {
         "drawing" => Drawing.new(lift, rung("slings"), rung("upper")).as_json,
         "reach" => rung("crane") && Reach.new(lift, rung("crane")).as_json,
-        "crane" => Cranes::CraneView.new(lift).as_json
+        "crane" => Cranes::CraneView.new(lift).as_json,
+        "site" => Site::SiteView.new(lift, rungs).as_json
       }
     end
 

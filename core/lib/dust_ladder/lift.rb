@@ -40,19 +40,30 @@ module DustLadder
     def duties = @duties ||= document.dig("cranes").each_index.map { |index| Cranes::Duty.new(self, index) }
     def duty = duties.first
 
+    # When the lift is, in the site's own time, such as 2026-12-14T06:30; or nil.
+    def at = document.dig("lift_at")
+
     # The day of the lift at its site, or nil. Raises NotKnown when there is no such day.
     def day
-      at = document.dig("lift_at") or return
+      return unless at
+
       Date.iso8601(at.slice(0, 10))
     rescue Date::Error
       raise NotKnown.new("#{at.slice(0, 10)} is not a day", pointer: Plan.pointer("lift_at"))
     end
 
+    # The Site::Survey of the site that the lift takes place on; nil where the plan has none.
+    def survey
+      id = document.dig("site_document") or return
+      @survey ||= Snapshots.survey(document.snapshot("sites", id))
+    end
+
     def standing(number) = @standing[number]
-    # What the house says against the plan's rule set, a crane's chart, or a piece of gear: a House::Doubt; nil for
+    # What the house says against the plan's rule set, its site, a crane's chart, or a piece of gear: a House::Doubt; nil for
     # nothing.
     def rules_doubt = @house&.rules(document.snapshot("rule_sets", document.dig("rules")))
     def chart_doubt(id) = @house&.chart(document.snapshot("charts", id))
+    def site_doubt = @house&.site(document.snapshot("sites", document.dig("site_document")))
     def piece_doubt(number, data) = @house&.piece(number, data)
     def legs = rigging.legs
     # leg: a section of the plan with a sling. Its data as the plan took it, or nil.

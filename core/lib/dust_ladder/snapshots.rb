@@ -33,6 +33,9 @@ module DustLadder
     # The RuleSet of a snapshot.
     def rule_set(snapshot) = kept("rule_sets", snapshot)&.rule_set || RuleSet.new(snapshot["data"])
 
+    # The Site::Survey of a snapshot.
+    def survey(snapshot) = kept("sites", snapshot)&.survey || Site::Survey.new(DustLadder.floats(snapshot["data"]))
+
     # A digest alone is a claim: it must be the very same data.
     def kept(kind, snapshot)
       found = @store[[ kind, snapshot["digest"] ]]

@@ -13,7 +13,7 @@ import type { Actions } from '../../plan/usePlanEditor'
 import { DrawnValues } from './DrawnValues'
 import { Leader } from './Leader'
 
-import { CARD_WIDTH, type Layout, type Looking } from './sheetLayout'
+import { CARD_WIDTH, type Layout, type Looking, upright } from './sheetLayout'
 import { SheetView } from './SheetView'
 import { SheetTools } from './SheetTools'
 import { SheetGround } from './SheetGround'
@@ -91,7 +91,7 @@ export const Sheet = memo(function Sheet({
               )
             )
           })}
-        {reach && strip ? (
+        {view === 'site' ? null : reach && strip ? (
           <ReachStrip
             reach={reach}
             plan={plan}
@@ -142,7 +142,7 @@ export const Sheet = memo(function Sheet({
         working={working}
         plan={plan}
       />
-      {card && drawing && view !== 'plan' && view !== 'crane' && height > 700 && (
+      {card && drawing && upright(view) && height > 700 && (
         <Box sx={{ position: 'absolute', right: 12, bottom: GROUND_FROM_BOTTOM + 10, width: CARD_WIDTH }}>
           <PlanView
             drawing={drawing}

@@ -1,5 +1,6 @@
 import { STRIP_HEIGHT, LADDER_WIDTH } from '../../ui/theme/tokens'
 import type { SVGProps } from 'react'
+import { upright, type View } from './sheetLayout'
 
 // Paper, ground and the strip that the drawing stands on.
 export function SheetGround({
@@ -13,7 +14,7 @@ export function SheetGround({
   width: number
   height: number
   panning: SVGProps<SVGRectElement>
-  view: string
+  view: View
   moved: boolean
   ground: number
 }) {
@@ -37,7 +38,7 @@ export function SheetGround({
         style={{ touchAction: 'none' }}
         data-leave-out
       />
-      {view !== 'plan' && view !== 'crane' && !moved && (
+      {upright(view) && !moved && (
         <rect
           x={0}
           y={ground}
@@ -48,7 +49,7 @@ export function SheetGround({
           pointerEvents="none"
         />
       )}
-      <path d={`M0 ${STRIP_HEIGHT}H${width}`} stroke="var(--ink)" strokeWidth={1.5} />
+      {view !== 'site' && <path d={`M0 ${STRIP_HEIGHT}H${width}`} stroke="var(--ink)" strokeWidth={1.5} />}
       <path d={`M${-LADDER_WIDTH} ${ground}H${width}`} stroke="var(--ink)" strokeWidth={2.5} />
     </>
   )

@@ -9,10 +9,16 @@ import { History } from '../../shell/History'
 import { Tools, Views } from './Tools'
 
 import { LegCard } from './LegCard'
-import { CARD_WIDTH, type Looking, type View } from './sheetLayout'
+import { CARD_WIDTH, type Looking, upright, type View } from './sheetLayout'
 import type { RefObject } from 'react'
 
-const SEEN: Record<View, string> = { crane: 'crane', plan: 'plan', end: 'seen along x', side: 'seen along y' }
+const SEEN: Record<View, string> = {
+  site: 'site',
+  crane: 'crane',
+  plan: 'plan',
+  end: 'seen along x',
+  side: 'seen along y',
+}
 
 // What the drawing is looked at with.
 export function SheetTools({
@@ -49,9 +55,9 @@ export function SheetTools({
       <Box
         sx={{
           position: 'absolute',
-          top: STRIP_HEIGHT + 12,
+          top: view === 'site' ? 12 : STRIP_HEIGHT + 12,
           right: 12,
-          width: card && view !== 'crane' ? CARD_WIDTH : 'auto',
+          width: card && view !== 'crane' && view !== 'site' ? CARD_WIDTH : 'auto',
           pointerEvents: 'none',
           '& > *': { pointerEvents: 'auto' },
         }}
@@ -67,7 +73,7 @@ export function SheetTools({
             tilted={(drawing?.tilt?.deg.value ?? 0) > 0.05}
           />
         </Box>
-        {card && view !== 'plan' && view !== 'crane' && drawing?.hook && (
+        {card && upright(view) && drawing?.hook && (
           <LegCard
             drawing={drawing}
             leg={Math.min(leg, drawing.legs.length - 1)}

@@ -8,6 +8,7 @@ import { ElevationScale } from '../../drawing/scale/scale'
 import { CraneSheet } from '../../drawing/views/CraneSheet'
 import { Elevation } from '../../drawing/views/Elevation'
 import { PlanSheet } from '../../drawing/views/PlanSheet'
+import { SiteSheet } from '../../drawing/site/SiteSheet'
 import { PlatformSheet } from '../../drawing/views/PlatformSheet'
 import { machineOf } from '../../plan/crane'
 import { STRIP_HEIGHT } from '../../ui/theme/tokens'
@@ -55,7 +56,22 @@ export function SheetView({
 }) {
   return (
     <>
-      {view === 'crane' ? (
+      {view === 'site' ? (
+        layout.site && ladder?.site ? (
+          <SiteSheet
+            view={ladder.site}
+            scale={layout.site}
+            editor={editor}
+            working={working}
+            onStand={() => select('pads')}
+            onStation={() => select('crane')}
+          />
+        ) : (
+          <Label x={36} y={120} size={17}>
+            {working ? 'working' : 'No site yet: choose one under Ground, and stand the crane on it.'}
+          </Label>
+        )
+      ) : view === 'crane' ? (
         layout.crane && ladder?.crane ? (
           <CraneSheet
             view={ladder.crane}

@@ -3,13 +3,14 @@ import Button from '@mui/material/Button'
 import type { RefObject } from 'react'
 import { exportSvg } from '../../drawing/views/exportSvg'
 import { FIT } from '../../drawing/scale/scale'
-import type { Looking, View } from './sheetLayout'
+import { type Looking, type View, upright } from './sheetLayout'
 
 const VIEWS: [View, string][] = [
   ['side', 'Side'],
   ['end', 'End'],
   ['plan', 'Plan'],
   ['crane', 'Crane'],
+  ['site', 'Site'],
 ]
 const TIMES = 1.35
 const MOST = 12
@@ -66,7 +67,7 @@ export function Tools({ looking, look, svg, title, tilted }: Props) {
     look({ zoom: { ...zoom, times: Math.max(1 / MOST, Math.min(MOST, zoom.times * times)) } })
   return (
     <Box role="group" aria-label="Drawing" sx={{ display: 'flex' }}>
-      {view !== 'crane' && (
+      {view !== 'crane' && view !== 'site' && (
         <>
           <Button
             variant="outlined"
@@ -97,7 +98,7 @@ export function Tools({ looking, look, svg, title, tilted }: Props) {
           </Button>
         </>
       )}
-      {view !== 'plan' && view !== 'crane' && (
+      {upright(view) && (
         <Button
           variant="outlined"
           sx={{ ...SQUARE, ...(exaggerate > 1 && { bgcolor: 'var(--wash)' }) }}

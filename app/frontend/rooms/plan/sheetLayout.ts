@@ -2,6 +2,7 @@ import type { Drawing, Ladder, Reach } from '../../api/ladder.generated'
 import type { Plan } from '../../api/plan.generated'
 import { planScale, type PlanScale } from '../../drawing/views/PlanSheet'
 import { FRAME } from '../../drawing/views/ReachStrip'
+import { siteScale, type SiteScale } from '../../drawing/scale/siteScale'
 import { craneScale, type CraneScale } from '../../drawing/scale/craneScale'
 import {
   elevationScale,
@@ -15,7 +16,10 @@ import type { RungId } from '../../api/ladder.generated'
 import { layoutLadder, type LadderLayout } from '../../ladder/layout'
 import { GROUND_FROM_BOTTOM, STRIP_HEIGHT } from '../../ui/theme/tokens'
 
-export type View = 'side' | 'end' | 'plan' | 'crane'
+export type View = 'side' | 'end' | 'plan' | 'crane' | 'site'
+const UPRIGHT: View[] = ['side', 'end']
+// Is the lift seen from the side, standing on the ground?
+export const upright = (view: View) => UPRIGHT.includes(view)
 
 export const HOOK_TOP = 92
 // Where there is no card the tools stand over the drawing: the hook begins below them.
@@ -44,6 +48,7 @@ export interface Layout {
   card: boolean
   plan: PlanScale | null
   crane: CraneScale | null
+  site: SiteScale | null
   zoom: Zoom
   exaggerate: number
 }
@@ -62,6 +67,7 @@ export interface Frozen {
   strip: ReturnType<typeof reachScale> | null
   plan: PlanScale | null
   crane: CraneScale | null
+  site: SiteScale | null
 }
 
 export function sheetLayout({
@@ -115,12 +121,17 @@ export function sheetLayout({
           bottom: ground - 6,
         })
       : null)
+  const site =
+    frozen?.site ??
+    (ladder?.site
+      ? siteScale(ladder.site, { left: 0, right: width, top: card ? 66 : 116, bottom: ground - 34 })
+      : null)
   const anchors = anchorsOf(
     drawing,
-    view === 'plan' || view === 'crane' ? null : scale,
+    upright(view) ? scale : null,
     ground,
     scale?.hook.x ?? pickX,
-    !!reach,
+    !!reach && view !== 'site',
     zoom.times !== 1,
   )
   return {
@@ -138,6 +149,7 @@ export function sheetLayout({
     card,
     plan,
     crane,
+    site,
     zoom,
     exaggerate,
   }

@@ -4,7 +4,7 @@ import { usePreferences } from '../../ui/preferences'
 import type { Looking } from './sheetLayout'
 import type { Editor } from '../../plan/usePlanEditor'
 
-const VIEWS: Record<string, Looking['view']> = { e: 'side', o: 'end', p: 'plan', r: 'crane' }
+const VIEWS: Record<string, Looking['view']> = { e: 'side', o: 'end', p: 'plan', r: 'crane', t: 'site' }
 interface Given {
   editor: Editor
   ladder: Ladder | null

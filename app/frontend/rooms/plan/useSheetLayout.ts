@@ -18,6 +18,7 @@ export function useSheetLayout({ dragging, ladder, selected, width, height, view
     strip: null,
     plan: null,
     crane: null,
+    site: null,
   })
   if (frozen.of !== dragging)
     setFrozen({
@@ -27,6 +28,7 @@ export function useSheetLayout({ dragging, ladder, selected, width, height, view
       strip: fresh.strip,
       plan: fresh.plan,
       crane: fresh.crane,
+      site: fresh.site,
     })
   const held = dragging !== null && frozen.of === dragging
   return useMemo(() => (held ? sheetLayout({ ...asked, frozen }) : fresh), [held, asked, frozen, fresh])

@@ -3,6 +3,8 @@ import { at } from '../../plan/pointers'
 import { ChoiceField } from '../../ui/ChoiceField'
 import { QuantityField, WordsField } from './fields'
 import { Row } from '../../ui/Row'
+import { SiteChoice } from '../site/SiteChoice'
+import { CarriedFields, PlaceFields, WatcherField } from '../site/StandFields'
 import type { PanelProps } from './panel'
 import { fieldId } from './places'
 
@@ -85,11 +87,36 @@ const wordPanel = (of: WordRung) =>
   function WordPanel({ editor, rung }: PanelProps) {
     return <WordFields editor={editor} rung={rung} of={of} />
   }
-export const GroundPanel = wordPanel('ground')
-export const ObstaclesPanel = wordPanel('obstacles')
+const GroundWord = wordPanel('ground')
+const ObstaclesWord = wordPanel('obstacles')
+// Until the crane stands on a site these are answered in words.
+export const GroundPanel = (given: PanelProps) => (
+  <>
+    <SiteChoice editor={given.editor} />
+    <GroundWord {...given} />
+  </>
+)
+export const ObstaclesPanel = (given: PanelProps) => (
+  <>
+    <SiteChoice editor={given.editor} />
+    <ObstaclesWord {...given} />
+  </>
+)
 export const CrewPanel = wordPanel('crew')
 
-export function PowerLinesPanel({ editor, ladder, rung }: PanelProps) {
+export function PowerLinesPanel(given: PanelProps) {
+  if (!given.ladder?.site) return <PowerLinesByWord {...given} />
+  return (
+    <>
+      <SiteChoice editor={given.editor} />
+      <PlaceFields {...given} />
+      <WatcherField editor={given.editor} />
+      <CarriedFields {...given} />
+    </>
+  )
+}
+
+function PowerLinesByWord({ editor, ladder, rung }: PanelProps) {
   const lines = editor.document.by_word?.power_lines?.lines ?? ''
   const place = '/by_word/power_lines'
   const field = (name: string, label: string, note: string) => (

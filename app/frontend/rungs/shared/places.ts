@@ -4,6 +4,11 @@ import type { RungId } from '../../api/ladder.generated'
 const PLACES: [RegExp, RungId][] = [
   [/^\/lift_at/, 'gear'],
   [/^\/load\/(rated_points|points\/\d+\/wll)/, 'points'],
+  [/^\/site_document/, 'pads'],
+  [/^\/cranes\/\d+\/stand\/watcher/, 'power_lines'],
+  [/^\/cranes\/\d+\/stand\/(carried|load_)/, 'clearance'],
+  [/^\/cranes\/\d+\/stand\/dunnage/, 'landing'],
+  [/^\/cranes\/\d+\/stand/, 'pads'],
   [/^\/by_word\/ground/, 'ground'],
   [/^\/by_word\/power_lines/, 'power_lines'],
   [/^\/by_word\/obstacles/, 'obstacles'],

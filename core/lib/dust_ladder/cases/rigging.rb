@@ -2,8 +2,6 @@ module DustLadder
   module Cases
     # Worked cases of how a load hangs and what its slings and fittings may carry.
     module Rigging
-      G = 9.80665
-
       module_function
 
       def three_point_bridle(given)

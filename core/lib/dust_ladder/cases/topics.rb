@@ -9,7 +9,9 @@ module DustLadder
 
       # The module that has the topic as a function of its `given`.
       def compute(topic, given)
-        [ self, Rigging, Joints, Machines ].find { |home| home.respond_to?(topic) }.public_send(topic, given)
+        [ self, Rigging, Joints, Machines, Grounds, Sites ].find { |home|
+          home.respond_to?(topic)
+        }.public_send(topic, given)
       end
 
       def leg_tension_symmetric(given)

@@ -6,7 +6,8 @@ module DustLadder
       # Degrees of boom angle that are looked at on either side for what one degree is worth.
       DEGREE = Math::PI / 180
 
-      attr_reader :length
+      # reach: from the foot pin to the tip that the hook hangs from, m.
+      attr_reader :length, :reach
 
       # A chart's boom at a length, m; nil where the chart does not say where its foot is.
       def self.of(data, length)
@@ -38,6 +39,8 @@ module DustLadder
       # At and below this boom angle the line from foot to jib tip lies flat or points down: a radius no longer tells
       # the angle, and nothing here is worked out for it. Degrees; 0 without a jib.
       def flattest = @lag / DEGREE
+
+      def foot_radius = @foot[0]
 
       # Boom angle in degrees for a radius of the hook line; nil where the boom does not reach.
       def angle_at(radius)

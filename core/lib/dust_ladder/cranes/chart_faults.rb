@@ -26,7 +26,9 @@ module DustLadder
           ]
         end
 
-        send("#{family}_faults", data)
+        send("#{family}_faults", data) + Ground::StandFaults.of(data).map { |one|
+          fault("/stand#{one[0]}", *one.drop(1))
+        }
       end
 
       def mobile_faults(data)

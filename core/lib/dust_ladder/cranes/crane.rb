@@ -22,6 +22,7 @@ module DustLadder
       def initialize(document, rules, index = 0)
         super(document, index)
         @rules = rules
+        stand
         @stations = self["stations"].each_index.map { |at| station(at) }
         @boom_length = length("the boom length", "boom_length")
         @obstacle_height = at("the highest thing on the way", "obstacle_height")
@@ -34,7 +35,7 @@ module DustLadder
         @side_pull = angle("the planned side pull", "side_pull", at_least: 0, at_most: 90)
         @wind = field(:speed, "the wind", "wind", at_least: 0)
         @zones = self["zones"].to_a.each_index.map { |at| zone(at) }
-        @idle_hanging = extent("what hangs of the idle line", "idle_line", "hanging") if idle_line
+        @idle_hanging = idle_line && extent("what hangs of the idle line", "idle_line", "hanging")
       end
 
       def hook = self["hook"] || {}

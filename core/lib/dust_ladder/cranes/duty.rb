@@ -11,6 +11,12 @@ module DustLadder
         @crane = Crane.new(lift.document, lift.rules, index)
       end
 
+      # Is it worked out where the crane stands, or told in words? Of a crane that hangs, or stands on a mast, by word.
+      def on_site? = !lift.survey.nil? && crane.family?("mobile")
+
+      # The crane as it stands on the plan's site.
+      def setup = @setup ||= Site::Setup.new(self, lift.survey)
+
       # The stack from the load up: load, rigging and what hangs in the hook, block, rope, and what the chart or the
       # plan deducts.
       def gross = @gross ||= GrossLoad.new([ *in_hook.items, *block_and_rope, *deduction_items ])

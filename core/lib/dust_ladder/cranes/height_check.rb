@@ -9,6 +9,10 @@ module DustLadder
       PER = "crane"
       IN_HEADLINE = "hook height, %<subject>s,"
       Place = Struct.new(:name, :needed, :parts, :tip, :available, keyword_init: true)
+      SUPPORTS = {
+        "over the obstacle" => "highest thing on the way",
+        "as carried" => "the load's underside on the way"
+      }.freeze
 
       def self.applies?(duty) = !duty.crane.family?("platform_jib")
 
@@ -32,6 +36,8 @@ module DustLadder
           rules[:obstacle_clearance_m],
           places.map(&:tip).min
         )
+        carried = lift.survey && crane.stand.carried
+        places << at("as carried", carried.value, 0.0, places.map(&:tip).min) if carried&.given?
         places.each { |place| show(place) }
         worst = places.max_by { |place| share(place) }
         work(worst)
@@ -93,7 +99,7 @@ module DustLadder
         line(
           "z",
           Figure.m(support, :up),
-          source: place.name == "over the obstacle" ? "highest thing on the way" : "support at #{place.name}"
+          source: SUPPORTS.fetch(place.name, "support at #{place.name}")
         )
         line("c", Figure.m(spare, :up), source: rules.cite(:obstacle_clearance_m)) if spare.positive?
         line(

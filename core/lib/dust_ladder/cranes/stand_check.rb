@@ -4,7 +4,7 @@ module DustLadder
     class StandCheck < Ladder::Check
       ID = "stand"
       LABEL = "Crane level"
-      FLIGHT = "crane"
+      FLIGHT = "ground_and_site"
       PER = "crane"
 
       # A hoist hangs from its building.

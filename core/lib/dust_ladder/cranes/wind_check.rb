@@ -20,6 +20,7 @@ module DustLadder
         line("c", Figure.speed(chart, :down), source: "#{duty.crane.chart_title}: most wind that its figures allow")
         allowed = [ chart, sail_limit(chart) ].min
         line("v", Figure.speed(gust, :up), source: "gust at the load or the tip")
+        pull_line(gust)
         caution(
           "wind_reads",
           "Wind is measured at the height of the tip, in gusts. The operator stops sooner whenever the load will not " \
@@ -36,27 +37,49 @@ module DustLadder
         )
       end
 
+      # The larger upright face of the load's box, m2.
+      def sail
+        length, width, height = lift.load.size
+        line(
+          "A",
+          Figure.new([ length, width ].max * height, :m2, :up),
+          formula: "l × h",
+          from: {
+            l: Figure.m([ length, width ].max, :up),
+            h: Figure.m(height, :up)
+          },
+          source: "the larger upright face of the load's box",
+          about: "load"
+        )
+      end
+
+      # What such a gust pulls the load with, for those who hold it by tag lines.
+      def pull_line(gust)
+        length, width, height = lift.load.size
+        drag, area = rules[:wind, :drag], [ length, width ].max * height
+        line(
+          "T",
+          Figure.kg(Site::Wind.force(gust, drag * area) / G, :up),
+          formula: "0.613 × v² × k × A / 9.80665",
+          from: {
+            v: Figure.speed(gust, :up),
+            k: Figure.factor(drag),
+            A: Figure.new(area, :m2, :up)
+          },
+          source: "pull of that gust on the load, for the tag lines",
+          about: "load"
+        )
+      end
+
       # Wind at which this load pulls as much as the chart's own load would at its limit.
       def sail_limit(chart)
-        length, width, height = lift.load.size
         from = {
           c: Figure.speed(chart, :down),
           q: Figure.factor(rules[:wind, :area_per_t]),
           m: Figure.kg(lift.load.least_kg, :down),
           k: Figure.factor(rules[:wind, :drag])
         }
-        area =
-          line(
-            "A",
-            Figure.new([ length, width ].max * height, :m2, :up),
-            formula: "l × h",
-            from: {
-              l: Figure.m([ length, width ].max, :up),
-              h: Figure.m(height, :up)
-            },
-            source: "the larger upright face of the load's box",
-            about: "load"
-          )
+        area = sail
         line("m", from[:m], source: "the low end of its weight, without block and rigging", about: "load")
         line("k", from[:k], source: rules.cite(:wind))
         limit = chart * Math.sqrt(from[:q].value * from[:m].value / 1000 / (from[:k].value * area))

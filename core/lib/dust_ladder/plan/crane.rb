@@ -18,6 +18,9 @@ module DustLadder
 
       # index: which of the plan's cranes.
       def initialize(document, index = 0) = super(document, "cranes", index)
+
+      # Where it stands on its site.
+      def stand = @stand ||= Stand.new(document, place.last)
     end
   end
 end

@@ -30,15 +30,20 @@ module DustLadder
       private_constant :SECTIONS
 
       # Errors of one group of a take-off, { "title", "parts" }.
-      def group_errors(group) = errors(group_schemer, group)
+      def group_errors(group) = errors(part_schemer("group"), group)
+
+      # Errors of a site document's data, and of one of its features.
+      def site_errors(site) = errors(part_schemer("site"), site)
+      def feature_errors(feature) = errors(part_schemer("feature"), feature)
 
       # Errors of one chart's data.
-      def chart_errors(chart) = errors(chart_schemer, chart)
+      def chart_errors(chart) = errors(part_schemer("chart"), chart)
 
-      def chart_schemer =
-        @chart_schemer ||= JSONSchemer.schema({ "$ref" => "#/$defs/chart", "$defs" => PLAN["$defs"] })
-      def group_schemer =
-        @group_schemer ||= JSONSchemer.schema({ "$ref" => "#/$defs/group", "$defs" => PLAN["$defs"] })
+      # Of a part of the plan's schema that others refer to.
+      def part_schemer(name)
+        @parts ||= {}
+        @parts[name] ||= JSONSchemer.schema({ "$ref" => "#/$defs/#{name}", "$defs" => PLAN["$defs"] })
+      end
       def plan_schemer = @plan_schemer ||= JSONSchemer.schema(PLAN)
       def ladder_schemer = @ladder_schemer ||= JSONSchemer.schema(LADDER)
 
@@ -136,8 +141,7 @@ module DustLadder
       end
       private_class_method :plan_schemer,
         :ordered,
-        :group_schemer,
-        :chart_schemer,
+        :part_schemer,
         :ladder_schemer,
         :errors,
         :in_words,

@@ -14,6 +14,7 @@ module DustLadder
         references
         @fresh["charts"].each { |id, one| inside("charts", id, Cranes::ChartFaults.of(one["data"])) }
         @fresh["rule_sets"].each { |id, one| inside("rule_sets", id, RuleFaults.of(one["data"])) }
+        @fresh["sites"]&.each { |id, one| inside("sites", id, Site::Faults.of(one["data"])) }
         @errors
       end
 
@@ -55,6 +56,14 @@ module DustLadder
             "/cranes/0/chart",
             "there is no chart snapshot #{chart.inspect}",
             "one of #{snapshots["charts"].keys.inspect}, or null"
+          )
+        end
+        site = @document["site_document"]
+        if site && !snapshots["sites"].to_h.key?(site)
+          error(
+            "/site_document",
+            "there is no site snapshot #{site.inspect}",
+            "one of #{snapshots["sites"].to_h.keys.inspect}, or null"
           )
         end
         legs, points = @document.dig("rigging", "legs"), @document.dig("load", "points")

@@ -3,7 +3,7 @@ module DustLadder
     # A number with its unit and the side it may be rounded to: up for a demand, down for a capacity, near for a plain
     # measure. Shown in metric and US; never rounded in the user's favour. value: Float; unit: :kg, :m, :deg, :factor,
     # :percent (value is the fraction), :count, :m2, :m3, :kg_per_m, :kg_per_m2, :kg_per_m3, :kg_m, :kv,
-    # :m_per_s, :celsius. digits: decimals of a mass or of a percentage; none when nothing is said.
+    # :kpa, :m_per_s, :celsius. digits: decimals of a mass or of a percentage; none when nothing is said.
     class Figure
       SLACK = 1e-9
       MOST_SHARE = 1e4
@@ -24,6 +24,7 @@ module DustLadder
         kg_per_m2: [ "kg/m²", 2, "lb/ft²", 2, M_PER_FT**2 / KG_PER_LB ],
         kg_per_m3: [ "kg/m³", 0, "lb/ft³", 1, M_PER_FT**3 / KG_PER_LB ],
         kv: [ "kV", 1, "kV", 1, 1 ],
+        kpa: [ "kPa", 1, "lb/ft²", 0, 20.885434233150127 ],
         kg_m: [ "kg m", 0, "lb ft", 0, 1 / (M_PER_FT * KG_PER_LB) ]
       }.freeze
 
@@ -36,6 +37,7 @@ module DustLadder
       def self.percent(value, round = :up, digits: 0) = new([ value, MOST_SHARE ].min, :percent, round, digits)
       def self.speed(value, round = :near) = new(value, :m_per_s, round)
       def self.factor(value, round = :near) = new(value, :factor, round)
+      def self.kpa(value, round = :near) = new(value, :kpa, round)
       def self.count(value) = new(value, :count, :near)
 
       def initialize(value, unit, round = :near, digits = 0)
@@ -65,7 +67,7 @@ module DustLadder
           us ? [ grouped(value / KG_PER_LB, digits + more, ","), "lb" ] : [ grouped(value, digits + more, THIN), "kg" ]
         when :m
           us ? [ feet, "" ] : [ grouped(value, (thin? ? 4 : 3) + more, THIN), "m" ]
-        when :m_per_s, :m2, :m3, :kg_per_m, :kg_per_m2, :kg_per_m3, :kg_m, :kv
+        when *DERIVED.keys
           derived(us, more)
         when :deg
           [ grouped(value, 1 + more, THIN), "°" ]

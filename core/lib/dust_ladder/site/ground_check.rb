@@ -7,6 +7,9 @@ module DustLadder
       FLIGHT = "ground_and_site"
       PER = "crane"
       ASKS = "what the ground bears"
+
+      # Where the crane stands on a site it is worked out: Ground::PadsCheck, Ground::TracksCheck.
+      def self.applies?(duty) = !duty.on_site?
     end
   end
 end

@@ -6,6 +6,9 @@ module DustLadder
       LABEL = "Obstacles, people"
       FLIGHT = "ground_and_site"
       ASKS = "what and who is in the way"
+
+      # Where the cranes stand on a site it is worked out: ClearanceCheck, TailSwingCheck, PeopleCheck.
+      def self.applies?(lift) = lift.duties.none?(&:on_site?)
     end
   end
 end

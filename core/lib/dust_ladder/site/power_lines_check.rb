@@ -4,6 +4,8 @@ module DustLadder
     # was looked at, or how near a line of known voltage comes at its nearest. A line whose voltage nobody knows takes
     # no word, and stops inside the working zone (handbook, sections 8 and 15).
     class PowerLinesCheck < Ladder::ByWordCheck
+      include LinesOnSite
+
       ID = "power_lines"
       LABEL = "Power lines"
       FLIGHT = "ground_and_site"
@@ -15,6 +17,8 @@ module DustLadder
       def word = lift.line_word
 
       def examine
+        return on_site if duty.on_site?
+
         zones = rules[:power_lines]
         case word.lines
         when "none"

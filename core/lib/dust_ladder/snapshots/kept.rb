@@ -9,6 +9,7 @@ module DustLadder
         @floats = Snapshots.frozen(DustLadder.floats(data))
       end
 
+      def survey = @survey ||= Site::Survey.new(floats)
       def rule_set = @rule_set ||= RuleSet.new(data)
     end
   end

@@ -1,0 +1,156 @@
+import { useRef } from 'react'
+import type { SiteView } from '../../api/ladder.generated'
+import type { Actions } from '../../plan/usePlanEditor'
+import { usePreferences } from '../../ui/preferences'
+import { Label } from '../figures/figures'
+import { Grip, type Move } from '../grips/Grip'
+import type { SiteScale } from '../scale/siteScale'
+import { writeLength } from '../scale/write'
+import { useStation } from '../views/craneParts'
+import { onBearing } from './SiteCrane'
+
+const AHEAD_M = 7
+const inDegrees = (degrees: number, free: boolean) => {
+  const turned = ((degrees % 360) + 360) % 360
+  return `${free ? Math.round(turned * 10) / 10 : Math.round(turned) % 360}°`
+}
+const bearingTo = (from: number[], to: number[]) =>
+  (Math.atan2(to[0]! - from[0]!, to[1]! - from[1]!) * 180) / Math.PI
+
+interface Given {
+  view: SiteView
+  scale: SiteScale
+  editor: Actions
+}
+
+// The crane's place and where its front looks.
+function CraneGrips({ view, scale, editor, onStand }: Given & { onStand: () => void }) {
+  const { system } = usePreferences().preferences
+  const place = useStation(editor)
+  const front = useStation(editor)
+  const crane = view.crane
+  const about = useRef<number[] | null>(null)
+  if (!crane) return null
+  const move = ({ dx, dz, free }: Move) => {
+    const [east, north] = place.start([crane.axis[0]!, crane.axis[1]!])
+    editor.change(
+      {
+        '/cranes/0/stand/east': writeLength(east + dx, system, free),
+        '/cranes/0/stand/north': writeLength(north + dz, system, free),
+      },
+      'crane moved',
+      'drag',
+    )
+  }
+  const ahead = onBearing(crane.axis, crane.bearing, AHEAD_M)
+  const turn = ({ dx, dz, free }: Move) => {
+    about.current ??= crane.axis
+    const [east, north] = front.start(ahead)
+    editor.change(
+      { '/cranes/0/stand/bearing': inDegrees(bearingTo(about.current, [east + dx, north + dz]), free) },
+      'crane turned',
+      'drag',
+    )
+  }
+  return (
+    <>
+      <Grip
+        id="site-crane"
+        x={scale.x(crane.axis[0]!)}
+        y={scale.y(crane.axis[1]!)}
+        name="crane's place"
+        value={`${crane.axis[0]!.toFixed(2)} m east, ${crane.axis[1]!.toFixed(2)} m north`}
+        perMetre={scale.perMetre}
+        axis="both"
+        filled
+        onMove={move}
+        onEnd={place.end('crane moved')}
+        onSelect={onStand}
+      />
+      <Grip
+        id="site-bearing"
+        x={scale.x(ahead[0])}
+        y={scale.y(ahead[1])}
+        name="where the crane's front looks"
+        value={`${crane.bearing.toFixed(1)} degrees from north`}
+        perMetre={scale.perMetre}
+        axis="both"
+        onMove={turn}
+        onEnd={() => {
+          about.current = null
+          front.end('crane turned')()
+        }}
+        onSelect={onStand}
+      />
+    </>
+  )
+}
+
+// Pick, set and what lies between: moved on the site, written as radius and slew.
+export function SiteGrips({
+  view,
+  scale,
+  editor,
+  onStand,
+  onStation,
+}: Given & { onStand: () => void; onStation: () => void }) {
+  const { system } = usePreferences().preferences
+  const { start, end } = useStation(editor)
+  const crane = view.crane
+  if (!crane) return null
+  const move =
+    (station: SiteView['stations'][number]) =>
+    ({ dx, dz, free }: Move) => {
+      // Where the load lies before the boom bends: what the plan has as its radius.
+      const from = onBearing(crane.axis, crane.bearing + station.slew_deg, station.radius_m)
+      const [east, north] = start(from)
+      const to = [east + dx, north + dz]
+      const radius = Math.hypot(to[0]! - crane.axis[0]!, to[1]! - crane.axis[1]!)
+      editor.change(
+        {
+          [`/cranes/0/stations/${station.index}/radius`]: writeLength(radius, system, free),
+          [`/cranes/0/stations/${station.index}/slew`]: inDegrees(
+            bearingTo(crane.axis, to) - crane.bearing,
+            free,
+          ),
+        },
+        `${station.name} moved`,
+        'drag',
+      )
+    }
+  return (
+    <>
+      {view.stations.map((station) => {
+        const [x, y] = [scale.x(station.at[0]!), scale.y(station.at[1]!)]
+        const left = x < scale.x(crane.axis[0]!)
+        return (
+          <g key={station.index}>
+            <Label
+              x={x + (left ? -18 : 18)}
+              y={y - 12}
+              anchor={left ? 'end' : 'start'}
+              size={15}
+              fill="var(--mark)"
+              halo
+            >
+              {`${station.name} ${station.radius_m.toFixed(1)} m`}
+            </Label>
+            <Grip
+              id={`site-${station.index}`}
+              x={x}
+              y={y}
+              name={`${station.name}, on the site`}
+              value={`${station.radius_m.toFixed(2)} m at ${station.slew_deg.toFixed(1)} degrees`}
+              perMetre={scale.perMetre}
+              axis="both"
+              onMove={move(station)}
+              onEnd={end(`${station.name} moved`)}
+              onSelect={onStation}
+            />
+          </g>
+        )
+      })}
+      <CraneGrips view={view} scale={scale} editor={editor} onStand={onStand} />
+    </>
+  )
+}

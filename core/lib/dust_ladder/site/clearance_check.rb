@@ -1,0 +1,61 @@
+module DustLadder
+  module Site
+    # Do load and boom keep their room to everything that stands on the site, along the whole way, and out of what is
+    # closed to them? (handbook, sections 8 and 16)
+    class ClearanceCheck < SiteCheck
+      ID = "clearance"
+      LABEL = "Obstacles"
+      IN_HEADLINE = "%<subject>s"
+
+      private
+
+      def examine
+        setup.standing
+        inside = Room.new(setup.level_sweeps, survey.exclusions).load_sideways(setup.box)
+        return stop(both("the load goes over #{inside.name}, which is closed"), subject: inside.name) if closed?(inside)
+
+        caution("tag_lines", "However it may turn: say how the load is held, with tag lines.") unless setup.box.turned
+        rooms = rooms(survey.obstacles)
+        far = setup.reach + wanted
+        return none(far) if rooms.empty?
+
+        judge_rooms(rooms) { looked!("obstacles", far) }
+      end
+
+      def closed?(near) = near && near.m < wanted - Ladder::Verdict::SLACK
+      def wanted = rules[:obstacle_clearance_m]
+
+      def rooms(obstacles)
+        return [] if obstacles.empty?
+
+        [ *load_rooms(obstacles), boom_room(obstacles) ].compact
+      end
+
+      # How high the load is carried does not matter where it passes everything beside.
+      def load_rooms(obstacles)
+        beside = Room.new(setup.level_sweeps, tall(obstacles)).load_sideways(setup.box)
+        return [ [ "load to #{beside.name}", wanted, beside.m ] ] if beside && beside.m >= wanted
+
+        room = Room.new(setup.sweeps, obstacles)
+        [ [ "load beside", room.load_sideways(setup.box) ], [ "load over", room.load_upright(setup.box) ] ]
+          .filter_map { |words, near| near && [ "#{words} #{near.name}", wanted, near.m ] }
+      end
+
+      def tall(obstacles)
+        obstacles.map { |one| Room::Obstacle.new(**one.to_h, bottom: -Float::INFINITY, top: Float::INFINITY) }
+      end
+
+      def boom_room(obstacles)
+        depth = duty.crane.chart_data["boom_depth_m"] or
+          duty.crane.missing("the chart does not say how thick the boom is", "chart")
+        near = Room.new(setup.level_sweeps, obstacles).boom(depth / 2)
+        [ "boom to #{near.name}", rules[:boom_clearance_m], near.m ]
+      end
+
+      def none(far)
+        looked!("obstacles", far)
+        answer("holds", note: both("nothing stands in the way"))
+      end
+    end
+  end
+end

@@ -1,0 +1,84 @@
+module DustLadder
+  module Site
+    # What room one power line has along the way of a crane: sway of what hangs, half the boom's thickness and what the
+    # wind blows the wire out come off it (handbook, section 8).
+    class LineRoom
+      # part: of the crane; m: what is left.
+      Near = Struct.new(:part, :m, :station, keyword_init: true)
+      PARTS = [ *Approach::PARTS, "rigging" ].freeze
+
+      attr_reader :name
+
+      # feature: a line of the site. rules: a RuleSet.
+      def initialize(setup, feature, rules)
+        @setup = setup
+        @feature = feature
+        @rules = rules
+        @name = feature["name"]
+      end
+
+      def kilovolts = @feature["kilovolts"]
+      # Who proved it dead, and when; nil where nobody did: it is live then.
+      def dead
+        %w[dead_by dead_on].map { |key|
+          @feature[key].to_s
+        }.then { |by, on| "#{by}, #{on}" if named?(by) && !on.empty? }
+      end
+      def agreed = @feature["agreed_by"].to_s.then { |by| by if named?(by) }
+      def blown = @feature["blow_out_m"]
+
+      # The Near of all parts, what comes off taken off; never below nothing.
+      def nearest
+        @nearest ||=
+          begin
+            approach = Approach.new(@setup.sweeps, @setup.ball, @feature["wire_m"], parts: PARTS)
+            approach
+              .parts
+              .map do |part, near|
+                Near.new(part: part, m: [ near.m - off(part) - blown.to_f, 0.0 ].max, station: near.station)
+              end
+              .min_by(&:m)
+          end
+      end
+
+      # What comes off for a part: half the boom's depth, or the sway of what hangs.
+      def off(part) = part == "boom" ? half_boom : sway
+
+      def sway = @setup.most_hanging * Math.tan(@rules[:line_sway_deg] * Math::PI / 180)
+
+      # Least clearance by voltage, m; nil where nobody knows it, or where it is for an engineer to say.
+      def clearance
+        return @rules[:obstacle_clearance_m] if dead
+
+        kilovolts &&
+          @rules[:power_lines]["clearance_m"].find { |upto, _| kilovolts <= upto + Ladder::Verdict::SLACK }&.last
+      end
+
+      # The zone within which a line wants precautions.
+      def zone = @rules[:power_lines]["zone_m"][kilovolts && kilovolts <= 350 ? "below" : "above"]
+
+      # Level distance from the slewing axis to the wire, and what the other school wants of it; nil where it does not
+      # count, or the line's operator agreed.
+      def standoff
+        return if dead || agreed || @rules[:line_school] == "clearance"
+
+        wanted = @rules[:line_standoff_m][@feature["on_towers"] == false ? "poles" : "towers"]
+        [ wanted + @setup.crane.booms.max, Plane.sides(wire, closed: false).map { |a, b|
+          Plane.from_side(axis, a, b)
+        }.min ]
+      end
+
+      private
+
+      def named?(text) = text.match?(/[[:alpha:]]/)
+      def wire = @feature["wire_m"].map { |place| place.first(2) }
+      def axis = @setup.standing.axis.first(2)
+
+      def half_boom
+        depth = @setup.crane.chart_data["boom_depth_m"] or
+          @setup.crane.missing("the chart does not say how thick the boom is", "chart")
+        depth / 2
+      end
+    end
+  end
+end

@@ -1,0 +1,33 @@
+module DustLadder
+  module Site
+    # Where a crane stands: its slewing axis [east, north, height of its ground] in m, and where its front looks,
+    # degrees clockwise from north.
+    class Standing
+      attr_reader :axis, :bearing
+
+      def initialize(axis:, bearing:)
+        @axis = axis.map(&:to_f)
+        @bearing = bearing.to_f
+      end
+
+      # The place at a radius and a slew, at a height above the crane's ground.
+      def place(radius, slew, height = 0.0)
+        east, north = Plane.bearings(bearing + slew)[0]
+        [ axis[0] + radius * east, axis[1] + radius * north, axis[2] + height ]
+      end
+
+      # Radius in m and slew in degrees, from 0 up to 360, of a place [east, north].
+      def seen(place)
+        east, north = place[0] - axis[0], place[1] - axis[1]
+        [ Math.hypot(east, north), (Math.atan2(east, north) * 180 / Math::PI - bearing) % 360 ]
+      end
+
+      # A place of the deck, x forward and y to the right of the deck's origin. pivot: the slewing axis on the deck.
+      def of_deck(at, pivot)
+        forward, right = Plane.bearings(bearing)
+        x, y = at[0] - pivot[0], at[1] - pivot[1]
+        [ axis[0] + x * forward[0] + y * right[0], axis[1] + x * forward[1] + y * right[1] ]
+      end
+    end
+  end
+end
