@@ -32,18 +32,18 @@ def acacia(pick, set, turn, **more) = crane("acacia-full", "14.0 m", 2, pick, se
 SITE_PLANS = {
   "cabin-on-salt" =>
     plan(
-      "Receiver cabin RC-9 to antenna pad 3, from the salt's edge",
+      "Receiver cabin RC-11 to antenna pad 3, from the salt's edge",
       lift_at: "2026-12-23T07:30",
-      load: cabin("RC-9"),
+      load: cabin("RC-11"),
       rigging: hung("7.60 m", leg("C-22"), leg("C-22")),
       crane: juniper([ "10.8 m", "195°", "0 m" ], [ "13.0 m", "20°", "0.60 m" ], "clockwise", obstacle: "1.8 m"),
       stands: { east: "27.0 m", north: "26.0 m", bearing: "20°", mat: MATS, carried: "2.2 m" }
     ),
   "cabin-on-gravel" =>
     plan(
-      "Receiver cabin RC-10 to antenna pad 3, all pads on gravel",
+      "Receiver cabin RC-12 to antenna pad 3, all pads on gravel",
       lift_at: "2026-12-23T08:30",
-      load: cabin("RC-10"),
+      load: cabin("RC-12"),
       rigging: hung("7.60 m", leg("C-22"), leg("C-22")),
       crane: juniper([ "9.6 m", "190°", "0 m" ], [ "12.9 m", "26°", "0.60 m" ], "clockwise", obstacle: "1.8 m"),
       stands: {

@@ -135,3 +135,38 @@ RSpec.describe DustLadder::Ground do
     expect(pit.distance(mat)).to eq(0)
   end
 end
+
+RSpec.describe DustLadder::Cranes::ChartGridStand do
+  def read(lines)
+    head = CSV.generate { |csv| csv << [ "chart", "Test" ] << [ "machine model", "T" ] }
+    tail = "capacity in,kg\nsector,all round,0,360\nradius (m) / boom (m),10\n4,5000\n"
+    DustLadder::Cranes::ChartGrid.new("#{head}#{lines.map { |cells| CSV.generate_line(cells) }.join}#{tail}", "t").read
+  end
+
+  it "comes back from its lines as it was written" do
+    [ SiteHelp::STAND, tracks_stand, SiteHelp::STAND.merge("jib" => { "kg" => 400, "along_m" => 3.2 }) ].each do |stand|
+      lines = described_class.lines(stand)
+      # A jib's mass wants a jib.
+      lines = lines.reject { |cells| cells[0] == "jib mass" } if stand.key?("jib")
+      expect(read(lines).data["stand"]).to eq(DustLadder.floats(stand.except("jib")))
+    end
+  end
+
+  it "reads feet and pounds, and tells of what it cannot read by its line" do
+    lines = [ [ "slewing axis", "0 ft", "0 ft" ], [ "tail", "12'6\"", "4 ft", "10 ft" ], [ "total mass", "90,000 lb" ] ]
+    found = read(lines).data["stand"]
+    expect(found["tail"]["radius_m"]).to be_within(1e-9).of(3.81)
+    expect(found["total_kg"]).to be_within(1e-6).of(90_000 * 0.45359237)
+    {
+      [ "pad FR", "3 m", "2 m" ] => /line 3, column 2: pad FR has 2 figures; expected 3/,
+      [ "pad FR", "3", "2 m", "0.6 m" ] => /line 3, column 2/,
+      [ "boom mass", "20 m", "heavy", "8 m" ] => /line 3, column 2/,
+      [ "part carrier", "9 t" ] => /part carrier has 1 figures/
+    }.each do |cells, words|
+      faults = read([ cells ]).faults.map { |fault|
+        "#{fault["pointer"]}: #{fault["message"]}; expected #{fault["expected"]}"
+      }
+      expect(faults.join("\n")).to match(words)
+    end
+  end
+end

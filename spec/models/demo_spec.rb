@@ -21,7 +21,13 @@ RSpec.describe "The demo data" do
     "azimuth-bearing" => [ "tight", %w[crane] ],
     "feed-cone" => [ "tight", %w[crane] ],
     "isolator" => [ "tight", %w[platform] ],
-    "drive-motor" => [ "holds", %w[height] ]
+    "drive-motor" => [ "holds", %w[height] ],
+    "cabin-on-salt" => [ "stop", %w[pads] ],
+    "cabin-on-gravel" => [ "holds", %w[slings] ],
+    "panel-by-the-line" => [ "not_known", %w[landing] ],
+    "pump-over-the-track" => [ "stop", %w[people] ],
+    "mast-on-tracks" => [ "not_known", %w[power_lines] ],
+    "drum-by-the-trench" => [ "stop", %w[cut] ]
   }
 
   it "has a plan for each verdict, and no other plans than these" do

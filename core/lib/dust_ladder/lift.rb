@@ -59,8 +59,8 @@ module DustLadder
     end
 
     def standing(number) = @standing[number]
-    # What the house says against the plan's rule set, its site, a crane's chart, or a piece of gear: a House::Doubt; nil for
-    # nothing.
+    # What the house says against the plan's rule set, its site, a crane's chart, or a piece of gear: a House::Doubt;
+    # nil for nothing.
     def rules_doubt = @house&.rules(document.snapshot("rule_sets", document.dig("rules")))
     def chart_doubt(id) = @house&.chart(document.snapshot("charts", id))
     def site_doubt = @house&.site(document.snapshot("sites", document.dig("site_document")))

@@ -16,8 +16,10 @@ export interface Frame {
   top: number
   bottom: number
 }
-const LEAST_SPAN_M = 30
-const AROUND = 1.25
+// Of the profile along the way, under the plan.
+export const PROFILE_HEIGHT = 84
+const LEAST_SPAN_M = 40
+const AROUND = 1.55
 
 // What has to be seen: the crane with its feet and its way; all of the site where no crane stands.
 const seen = (view: SiteView): number[][] => {

@@ -67,6 +67,9 @@ function CraneGrips({ view, scale, editor, onStand }: Given & { onStand: () => v
         onEnd={place.end('crane moved')}
         onSelect={onStand}
       />
+      <Label x={scale.x(ahead[0]) + 14} y={scale.y(ahead[1]) - 6} size={13.5} weight={500} halo>
+        front
+      </Label>
       <Grip
         id="site-bearing"
         x={scale.x(ahead[0])}

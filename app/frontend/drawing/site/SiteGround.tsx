@@ -107,9 +107,11 @@ export const namePlace = (feature: Feature, scale: SiteScale) => {
     return null
   const [east, north] = middleOf(places)
   const within = (value: number, least: number, most: number) => Math.max(least, Math.min(most, value))
+  // What is stood or landed on is covered in its middle: its name stands at its northern edge.
+  const covered = feature.kind === 'landing' || feature.kind === 'ground'
   return {
     x: within(scale.x(east), scale.left + 70, scale.right - 70),
-    y: within(scale.y(north), scale.top + 30, scale.bottom - 30),
+    y: within(covered ? Math.min(...ys) + 20 : scale.y(north), scale.top + 24, scale.bottom - 40),
   }
 }
 

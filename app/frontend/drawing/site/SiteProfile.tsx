@@ -2,9 +2,9 @@ import type { SiteView } from '../../api/ladder.generated'
 import { usePreferences } from '../../ui/preferences'
 import { FEET } from '../../units/units'
 import { Label } from '../figures/figures'
-import type { SiteScale } from '../scale/siteScale'
+import { PROFILE_HEIGHT, type SiteScale } from '../scale/siteScale'
 
-const HEIGHT = 74
+const HEIGHT = PROFILE_HEIGHT - 40
 
 // Along the way: the load's underside, and what it passes over.
 export function SiteProfile({
@@ -18,7 +18,7 @@ export function SiteProfile({
   const tops = profile.under.map((point) => point[1]!)
   const highest = Math.max(profile.carried_m, ...tops, 1) * 1.25
   const [left, right] = [scale.left + 96, scale.right - 12]
-  const bottom = scale.bottom - 26
+  const bottom = scale.bottom + PROFILE_HEIGHT - 12
   const x = (along: number) => left + ((right - left) * along) / profile.long_m
   const y = (up: number) => bottom - (HEIGHT * up) / highest
   const said = (metres: number) =>
@@ -28,15 +28,6 @@ export function SiteProfile({
     .join('')
   return (
     <g data-profile>
-      <rect
-        x={scale.left}
-        y={bottom - HEIGHT - 20}
-        width={scale.right - scale.left}
-        height={HEIGHT + 26}
-        fill="var(--bone)"
-        stroke="var(--line)"
-        opacity={0.94}
-      />
       <path
         d={`M${left} ${bottom}${ground}L${right} ${bottom}Z`}
         fill="url(#site-solid)"

@@ -3,7 +3,7 @@ import type { Actions } from '../../plan/usePlanEditor'
 import { usePreferences } from '../../ui/preferences'
 import { FEET } from '../../units/units'
 import { Label } from '../figures/figures'
-import type { SiteScale } from '../scale/siteScale'
+import { PROFILE_HEIGHT, type SiteScale } from '../scale/siteScale'
 import { SiteCrane } from './SiteCrane'
 import { SiteGrips } from './SiteGrips'
 import { SiteGround } from './SiteGround'
@@ -19,13 +19,13 @@ interface Props {
 }
 
 // A bar of so many metres or feet that it is neither short nor long.
-function ScaleBar({ scale }: { scale: SiteScale }) {
+function ScaleBar({ scale, bottom }: { scale: SiteScale; bottom: number }) {
   const us = usePreferences().preferences.system === 'us'
   const unit = us ? FEET : 1
   const long = [1, 2, 5, 10, 20, 50, 100].find((one) => one * unit * scale.perMetre >= 70) ?? 200
   const wide = long * unit * scale.perMetre
   return (
-    <g transform={`translate(${scale.left + 8} ${scale.bottom + 20})`}>
+    <g transform={`translate(${scale.left + 8} ${bottom})`}>
       <path d={`M0 -6V0H${wide}V-6`} fill="none" stroke="var(--ink)" strokeWidth={2} />
       <Label x={wide + 8} y={3} size={13.5} weight={500}>
         {`${long} ${us ? 'ft' : 'm'}, to scale, north up`}
@@ -55,7 +55,7 @@ export function SiteSheet({ view, scale, editor, working, onStand, onStation }: 
         </g>
       </g>
       {view.profile && <SiteProfile profile={view.profile} scale={scale} />}
-      <ScaleBar scale={scale} />
+      <ScaleBar scale={scale} bottom={scale.bottom + 20 + (view.profile ? PROFILE_HEIGHT : 0)} />
       {!view.crane && (
         <Label x={(scale.left + scale.right) / 2} y={scale.top + 40} anchor="middle" size={17} halo>
           The crane is drawn once its place, its height and its bearing are given.

@@ -2,7 +2,7 @@ import type { Drawing, Ladder, Reach } from '../../api/ladder.generated'
 import type { Plan } from '../../api/plan.generated'
 import { planScale, type PlanScale } from '../../drawing/views/PlanSheet'
 import { FRAME } from '../../drawing/views/ReachStrip'
-import { siteScale, type SiteScale } from '../../drawing/scale/siteScale'
+import { PROFILE_HEIGHT, siteScale, type SiteScale } from '../../drawing/scale/siteScale'
 import { craneScale, type CraneScale } from '../../drawing/scale/craneScale'
 import {
   elevationScale,
@@ -124,7 +124,12 @@ export function sheetLayout({
   const site =
     frozen?.site ??
     (ladder?.site
-      ? siteScale(ladder.site, { left: 0, right: width, top: card ? 66 : 116, bottom: ground - 34 })
+      ? siteScale(ladder.site, {
+          left: 0,
+          right: width,
+          top: card ? 66 : 116,
+          bottom: ground - 30 - (ladder.site.profile ? PROFILE_HEIGHT : 0),
+        })
       : null)
   const anchors = anchorsOf(
     drawing,

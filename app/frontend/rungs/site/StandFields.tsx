@@ -33,13 +33,13 @@ export function PlaceFields(given: Given) {
         <QuantityField
           {...given}
           pointer={`${STAND}/ground`}
-          label="Its ground, above the peg"
+          label="Ground above peg"
           note="height of the crane's ground"
         />
         <QuantityField
           {...given}
           pointer={`${STAND}/bearing`}
-          label="Front bears, from north"
+          label="Front bears"
           note="bearing of the crane's front"
         />
       </Row>
@@ -109,7 +109,7 @@ export function CarriedFields(given: Given) {
       <QuantityField
         {...given}
         pointer={`${STAND}/carried`}
-        label="Underside carried how high, above the crane's ground"
+        label="Underside carried, above the ground"
         note="how high the load is carried"
       />
       <Row columns="1fr 1fr">
@@ -195,7 +195,7 @@ export function DunnageFields(given: Given) {
         <QuantityField
           {...given}
           pointer={`${STAND}/dunnage/length`}
-          label="Bears over a length of"
+          label="Bears over"
           note="length of a timber"
         />
         <QuantityField

@@ -84,6 +84,8 @@ module DustLadder
           text = wanted(cells, number, "what the page says") and (@data["notes"] ||= []) << text
         when "pulls by layer"
           pulls(cells, number)
+        when ChartGridStand::LINE
+          stand(cells, number, *Regexp.last_match.values_at(:what, :name))
         when *NAMES.keys
           named(name, cells, number) unless none?(cells)
         else
@@ -94,6 +96,22 @@ module DustLadder
       def named(name, cells, number)
         path, kind = NAMES[name]
         quantity(cells, number, kind) { |value| put(path, value) }
+      end
+
+      # How the machine stands, a line each; what turns with the boom has one place where the rest has two.
+      def stand(cells, number, what, _)
+        name = cells.first[ChartGridStand::LINE, :name].to_s
+        kinds = ChartGridStand::LINES.fetch(what)
+        texts = cells.drop(1).reject(&:empty?)
+        few = what == "part" ? [ 2, 3 ] : [ kinds.size ]
+        unless few.include?(texts.size)
+          return fault(number, 2, "#{cells.first} has #{texts.size} figures", "#{few.join(" or ")}, each with its unit")
+        end
+
+        figures = texts.zip(kinds).map { |text, kind| Quantity::Reader.read(text, kind) }
+        ChartGridStand.take(@data["stand"] ||= {}, what, name, figures)
+      rescue Quantity::Unreadable => error
+        fault(number, 2, error.message, error.expected)
       end
 
       # Only where the page itself says yes.

@@ -38,7 +38,8 @@ module DustLadder
           *(data["deductions"] || []).map { |item|
             [ "deduct #{item["what"]}", "#{plain(item["kg"])} kg", item["when"] ].compact
           },
-          *(data["notes"] || []).map { |text| [ "note", text ] }
+          *(data["notes"] || []).map { |text| [ "note", text ] },
+          *ChartGridStand.lines(data["stand"])
         ]
       end
 

@@ -12,6 +12,7 @@ module DustLadder
         "Hoist and rope" => /\A(line pull|rope |efficiency |most parts|lead |least wraps|drum |wraps |pulls )/,
         "Block" => /\A(hook block|block to tip|rated load|highest hook|reach)/,
         "Deductions" => /\Adeduct /,
+        "How it stands" => ChartGridStand::LINE,
         "Limits" => /\A(wind|level) limit/,
         "Notes and marks" => /\A(note|mark|capacity in)\z/
       }.freeze

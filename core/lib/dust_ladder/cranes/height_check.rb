@@ -36,8 +36,7 @@ module DustLadder
           rules[:obstacle_clearance_m],
           places.map(&:tip).min
         )
-        carried = lift.survey && crane.stand.carried
-        places << at("as carried", carried.value, 0.0, places.map(&:tip).min) if carried&.given?
+        places << at("as carried", crane.stand.carried.value, 0.0, places.map(&:tip).min) if duty.on_site?
         places.each { |place| show(place) }
         worst = places.max_by { |place| share(place) }
         work(worst)

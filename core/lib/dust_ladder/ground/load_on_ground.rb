@@ -10,7 +10,9 @@ module DustLadder
       Worst = Struct.new(:value, :state, :station, :weight, keyword_init: true)
       # Where it tips: State and Station.
       Tips = Struct.new(:state, :station)
-      NEAR = 1e-6
+      NEAR = 1e-5
+      STEP_DEG = 2.0
+      STEP_M = 0.5
 
       # machine: a Machine. duty: a Cranes::Duty.
       def initialize(machine, duty)
@@ -65,8 +67,8 @@ module DustLadder
 
       def steps(from, to)
         steps = [
-          (to.radius - from.radius).abs / Cranes::Path::FINE_RADIUS_M,
-          (to.slew - from.slew).abs / Cranes::Path::FINE_SLEW_DEG,
+          (to.radius - from.radius).abs / STEP_M,
+          (to.slew - from.slew).abs / STEP_DEG,
           1
         ].max.ceil
         (0..steps).map { |step| step / steps.to_f }

@@ -61,15 +61,17 @@ module DustLadder
 
       # What turns with the boom at a radius of the hook line, as [kg, radius toward the boom] each: the boom by its
       # length, and the jib.
-      def boom_parts(radius, length)
+      def boom_parts(radius, length) = (@boom_parts ||= {})[[ radius, length ]] ||= worked_parts(radius, length)
+
+      private
+
+      def worked_parts(radius, length)
         boom = boom_of(length)
         line = @crane.family.boom(length).line(radius) or raise Cranes::OutOfReach.new(beyond(radius, length))
         foot, top, tip = line.map(&:first)
         along = boom["along_m"] / length
         [ [ boom["kg"], foot + (top - foot) * along ], *(tip && [ jib(top, tip) ]) ]
       end
-
-      private
 
       def boom_of(length)
         booms = @data["booms"] || missing("what the boom weighs, and where")

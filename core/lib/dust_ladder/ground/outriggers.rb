@@ -12,6 +12,28 @@ module DustLadder
 
       # kg on each pad, in their order, 0 where one lifts, for a Deck::Weight; nil where it tips.
       def reactions(weight)
+        return unless whole
+
+        a, b, c = whole.of(weight)
+        kg = whole.off.map { |x, y| a + b * x + c * y }
+        kg.any?(&:negative?) ? on_fewer(weight) : kg
+      end
+
+      # [A, B, C, middle] of the plane that the reactions lie in, over the pads that carry; R = A + B x + C y from the
+      # middle.
+      def plane_of(weight)
+        kg = reactions(weight) or return
+        fit = fit((0...places.size).select { |pad| kg[pad].positive? }) and [ *fit.of(weight), fit.middle ]
+      end
+
+      def in_line? = whole.nil?
+
+      private
+
+      # The Fit of all pads; nil where they stand in line.
+      def whole = @whole ||= fit((0...places.size).to_a)
+
+      def on_fewer(weight)
         held = (0...places.size).to_a
         while held.size > 2
           found = plane(weight, held) or return
@@ -22,17 +44,6 @@ module DustLadder
         end
         nil
       end
-
-      # [A, B, C, middle] of the plane that the reactions lie in, over the pads that carry; R = A + B x + C y from the
-      # middle.
-      def plane_of(weight)
-        kg = reactions(weight) or return
-        fit = fit((0...places.size).select { |pad| kg[pad].positive? }) and [ *fit.of(weight), fit.middle ]
-      end
-
-      def in_line? = fit((0...places.size).to_a).nil?
-
-      private
 
       def carried(found) = places.each_index.map { |index| found.fetch(index, 0.0) }
 

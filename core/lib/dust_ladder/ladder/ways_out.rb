@@ -19,6 +19,7 @@ module DustLadder
       include Sentences
       include RiggingWays
       include CraneWays
+      include SiteWays
 
       STEP_M = 0.01
 
@@ -41,7 +42,10 @@ module DustLadder
         parts: "more parts of line",
         headroom: "shorter slings above the beam",
         choke: "a looser choke",
-        sling: "another sling of the store"
+        sling: "another sling of the store",
+        mats: "larger mats",
+        carried: "the load carried higher",
+        stand: "the crane up to 4 m elsewhere"
       }.freeze
 
       # The rung in question: the weakest of those that are known; nil where each of them holds.
@@ -69,7 +73,8 @@ module DustLadder
                   more_parts,
                   less_headroom,
                   loosen,
-                  *other_slings
+                  *other_slings,
+                  *site_ways
                 ].compact
               else
                 []

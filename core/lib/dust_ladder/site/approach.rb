@@ -10,25 +10,25 @@ module DustLadder
       # In how many steps the rigging is looked at from the hook down to the load's middle.
       STEPS = 8
 
-      # sweeps: the legs as Sweeps. wire: places [x, y, z] along it. parts: PARTS, or "rigging" too.
+      # sweeps: the legs as Sweeps. wire: places [x, y, z] along it.
       def initialize(sweeps, ball, wire, parts: PARTS)
         @sweeps = sweeps
         @ball = ball
         @spans = wire.each_cons(2).to_a
-        @asked = parts
       end
 
       # { part => Near }, foremost the nearest.
-      def parts = @parts ||= @asked.to_h { |part| [ part, near(part) ] }.sort_by { |_, near| near.m }.to_h
+      def parts = @parts ||= PARTS.to_h { |part| [ part, near(part) ] }.sort_by { |_, near| near.m }.to_h
 
-      private
-
-      def near(part)
+      # The Near of one part, or of the "rigging"; nil where it comes no nearer than `under`.
+      def near(part, under = Float::INFINITY)
         @sweeps.each_with_index.reduce(nil) do |best, (sweep, leg)|
-          found = send(part, sweep, best ? best.m : Float::INFINITY)
+          found = send(part, sweep, best ? best.m : under)
           found ? Near.new(m: found[0], leg: leg, share: found[1], station: sweep.at(found[1])) : best
         end
       end
+
+      private
 
       def boom(sweep, under)
         Least.over(sweep.pieces, under: under) { |piece, share| to_wire(*sweep.pose(share).of(piece)) }

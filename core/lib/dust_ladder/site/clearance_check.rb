@@ -11,7 +11,7 @@ module DustLadder
 
       def examine
         setup.standing
-        inside = Room.new(setup.level_sweeps, survey.exclusions).load_sideways(setup.box)
+        inside = Room.new(setup.level_sweeps, survey.exclusions).load_sideways(setup.box, under: wanted)
         return stop(both("the load goes over #{inside.name}, which is closed"), subject: inside.name) if closed?(inside)
 
         caution("tag_lines", "However it may turn: say how the load is held, with tag lines.") unless setup.box.turned

@@ -12,7 +12,7 @@ module DustLadder
 
       module_function
 
-      # slope: most that the answer changes over the whole way, from 0 to 1. under: what has been found elsewhere; only
+      # Of a distance, never below nothing. slope: most that the answer changes over the whole way, from 0 to 1. under: what has been found elsewhere; only
       # what is less is looked for. Yields a share and the least so far, takes the figure there: where it is no less
       # than that least, any lower bound of it will do that obeys the same slope. Returns [figure, share], nil for
       # nothing less.
@@ -46,7 +46,8 @@ module DustLadder
         open = [ [ one, other ] ]
         until open.empty?
           from, to = open.pop
-          next if (from[1] + to[1] - slope * (to[0] - from[0])) / 2 >= need.()
+          least = (from[1] + to[1] - slope * (to[0] - from[0])) / 2
+          next if (least.positive? ? least : 0.0) >= need.()
 
           middle = ask.((from[0] + to[0]) / 2)
           open << [ middle, to ] << [ from, middle ]

@@ -5,7 +5,7 @@ module DustLadder
     class LineRoom
       # part: of the crane; m: what is left.
       Near = Struct.new(:part, :m, :station, keyword_init: true)
-      PARTS = [ *Approach::PARTS, "rigging" ].freeze
+      PARTS = %w[load rigging rope boom].freeze
 
       attr_reader :name
 
@@ -31,13 +31,14 @@ module DustLadder
       def nearest
         @nearest ||=
           begin
-            approach = Approach.new(@setup.sweeps, @setup.ball, @feature["wire_m"], parts: PARTS)
-            approach
-              .parts
-              .map do |part, near|
-                Near.new(part: part, m: [ near.m - off(part) - blown.to_f, 0.0 ].max, station: near.station)
+            approach = Approach.new(@setup.sweeps, @setup.ball, @feature["wire_m"])
+            found =
+              PARTS.reduce(nil) do |best, part|
+                taken = off(part) + blown.to_f
+                near = approach.near(part, best ? best.m + taken : Float::INFINITY)
+                near ? Near.new(part: part, m: near.m - taken, station: near.station) : best
               end
-              .min_by(&:m)
+            found.tap { |near| near.m = [ near.m, 0.0 ].max }
           end
       end
 

@@ -30,8 +30,7 @@ module DustLadder
 
       def near?(solid)
         room = rules[:people_room_m]
-        load = Room.new(setup.level_sweeps, [ solid ]).load_sideways(setup.box)
-        return true if load.m < room
+        return true if Room.new(setup.level_sweeps, [ solid ]).load_sideways(setup.box, under: room)
 
         tail = setup.machine.tail.radius
         Plane.from_outline(setup.standing.axis.first(2), solid.outline) < tail + room

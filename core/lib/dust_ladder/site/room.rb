@@ -24,8 +24,9 @@ module DustLadder
       end
 
       # Least level room beside what is as high as the load at that moment; nil where nothing ever is.
-      def load_sideways(box)
-        least do |obstacle, sweep, under|
+      # Only what is less than `under` is looked for.
+      def load_sideways(box, under: Float::INFINITY)
+        least(under) do |obstacle, sweep, under|
           span = level_with(obstacle, sweep, box) or next
           long = span[1] - span[0]
           found =
@@ -73,10 +74,10 @@ module DustLadder
       private
 
       # The Near of all obstacles and legs; each is asked only for what is less than the best so far.
-      def least
+      def least(under = Float::INFINITY)
         @obstacles.each.reduce(nil) do |best, obstacle|
           @sweeps.each_with_index.reduce(best) do |so_far, (sweep, leg)|
-            found = yield(obstacle, sweep, so_far ? so_far.m : Float::INFINITY)
+            found = yield(obstacle, sweep, so_far ? so_far.m : under)
             found ? Near.new(m: found[0], name: obstacle.name, leg: leg, share: found[1]) : so_far
           end
         end

@@ -1,8 +1,8 @@
 module DustLadder
   module Site
     # What a screen draws of the site, north up: its features, the crane as it stands, its way and the load where it
-    # is picked up and set down. nil where the plan has no site. Plain numbers are for pixels only (metres east and north of
-    # the peg, degrees); what is read as a figure is a Figure.
+    # is picked up and set down. nil where the plan has no site. Plain numbers are for pixels only (metres east and
+    # north of the peg, degrees); what is read as a figure is a Figure.
     class SiteView
       MOST_POINTS = 60
 

@@ -11,9 +11,14 @@ module DustLadder
       end
 
       # The place at a radius and a slew, at a height above the crane's ground.
-      def place(radius, slew, height = 0.0)
-        east, north = Plane.bearings(bearing + slew)[0]
-        [ axis[0] + radius * east, axis[1] + radius * north, axis[2] + height ]
+      def place(radius, slew, height = 0.0) = along(slew).(radius, height)
+
+      # Places at a slew: a call of radius and height.
+      def along(slew)
+        x, y, z = axis
+        turned = (bearing + slew) * Math::PI / 180
+        east, north = Math.sin(turned), Math.cos(turned)
+        ->(radius, height) { [ x + radius * east, y + radius * north, z + height ] }
       end
 
       # Radius in m and slew in degrees, from 0 up to 360, of a place [east, north].

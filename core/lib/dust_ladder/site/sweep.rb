@@ -39,9 +39,10 @@ module DustLadder
           begin
             station = at(share)
             line = @boom.(station.boom).line(station.radius) or raise Cranes::OutOfReach.new(beyond(station))
+            place = standing.along(station.slew)
             Pose.new(
-              line.map { |radius, height| standing.place(radius, station.slew, height) },
-              standing.place(station.radius, station.slew, station.hook),
+              line.map { |radius, height| place.(radius, height) },
+              place.(station.radius, station.hook),
               standing.bearing + station.slew
             )
           end

@@ -3,6 +3,7 @@ import { blankSheet, blankTable, HEAD_NAMES, LISTS, type Family, type Sheet, typ
 const UNIT = /\((mm|m|ft|in|deg|°)\)/g
 const FAMILIES: Family[] = ['mobile', 'tower', 'platform_jib', 'fixed_hoist']
 const WORDED: Record<string, string> = { 'thousands of lb': 'klb', '1000 lb': 'klb' }
+const STAND = /^(slewing axis|pad|tracks|part|boom mass|jib mass|total mass|tail)\b/
 const TABLE = /^(radius|boom angle|upper boom)\b/i
 
 const unitsOf = (corner: string) => [...corner.matchAll(UNIT)].map(([, unit]) => unit!.replace('°', 'deg'))
@@ -43,6 +44,7 @@ export function sheetOf(lines: string[][]): Sheet {
     } else if (name.startsWith('machine ')) sheet.identity[name.slice(8).replaceAll(' ', '_')] = said
     else if (name.startsWith('deduct ')) sheet.deductions.push([first.slice(7), said, rest[1] ?? ''])
     else if (name === 'note') sheet.notes.push(said)
+    else if (STAND.test(name)) sheet.stand.push([first, ...rest.filter(Boolean)])
     else if (name === 'mark') sheet.marks.push([said, (rest[1] ?? '').toLowerCase()])
     else if (!['chart', 'id', 'family', 'source', 'capacity in'].includes(name))
       sheet.named[name] = LISTS.includes(name) ? rest.filter(Boolean).join('; ') : said
@@ -81,6 +83,7 @@ export function soundSheet(kept: unknown): Sheet {
       ? said.deductions.map(([what = '', mass = '', when = '']) => [what, mass, when])
       : [],
     notes: texts(said.notes) ? said.notes : [],
+    stand: lists(said.stand) ? said.stand : [],
     marks: lists(said.marks) ? said.marks.map(([sign = '', meaning = 'strength']) => [sign, meaning]) : [],
     tables: sound.length > 0 ? sound : blank.tables,
   }

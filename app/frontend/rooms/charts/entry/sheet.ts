@@ -23,6 +23,8 @@ export interface Sheet {
   // What, mass, and the case that it is deducted in.
   deductions: [string, string, string][]
   notes: string[]
+  // How the machine stands, line by line as the page has it.
+  stand: string[][]
   marks: [string, string][]
   tables: SheetTable[]
 }
@@ -70,6 +72,7 @@ export const blankSheet = (family: Family = 'mobile'): Sheet => ({
   named: {},
   deductions: [],
   notes: [],
+  stand: [],
   marks: [],
   tables: family === 'fixed_hoist' ? [] : [blankTable(family)],
 })
@@ -127,6 +130,7 @@ export function compose(sheet: Sheet) {
       filled([what, mass, when]) && put(`deduct/${at}`, `deduct ${what.trim() || 'item'}`, mass, when),
   )
   sheet.notes.forEach((text, at) => text.trim() && put(`note/${at}`, 'note', text))
+  sheet.stand.forEach((cells) => put('title', ...cells))
   if (sheet.tables.length > 0) put('unit', 'capacity in', sheet.unit)
   sheet.marks.forEach(([sign, meaning], at) => sign.trim() && put(`mark/${at}`, 'mark', sign, meaning))
   sheet.tables.forEach((table, of) => {
