@@ -20,6 +20,7 @@ const PaperRoom = lazy(async () => ({
   default: (await import('../rooms/charts/paper/PaperRoom')).PaperRoom,
 }))
 const CraneRoom = lazy(async () => ({ default: (await import('../rooms/charts/CraneRoom')).CraneRoom }))
+const SitesRoom = lazy(async () => ({ default: (await import('../rooms/sites/SitesRoom')).SitesRoom }))
 const StoreRoom = lazy(async () => ({ default: (await import('../rooms/store/StoreRoom')).StoreRoom }))
 const later = (room: ReactNode) => (
   <Suspense
@@ -46,6 +47,7 @@ function Screens() {
           <Routes>
             <Route path="/" element={<Board />} />
             <Route path="/store" element={later(<StoreRoom />)} />
+            <Route path="/sites/:id?" element={later(<SitesRoom />)} />
             <Route path="/cranes/new" element={<Navigate to="/cranes/drafts/new" replace />} />
             <Route path="/cranes/drafts/:draft" element={later(<EntryRoom />)} />
             <Route path="/cranes/:id/paper" element={later(<PaperRoom />)} />

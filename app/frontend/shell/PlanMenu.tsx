@@ -59,6 +59,9 @@ export const PlanMenu = memo(function PlanMenu({
       <MenuItem component={Link} to="/cranes" onClick={close}>
         Cranes and charts
       </MenuItem>
+      <MenuItem component={Link} to="/sites" onClick={close}>
+        Sites
+      </MenuItem>
       <MenuItem component={Link} to="/store" onClick={close}>
         The gear store
       </MenuItem>

@@ -38,13 +38,19 @@ const seen = (view: SiteView): number[][] => {
   return places.length > 0 ? places : view.boundary
 }
 
-export const siteScale = (view: SiteView, frame: Frame): SiteScale => {
-  const places = seen(view)
+// places, around: what has to be seen and how much more than it; the crane and its way where nothing is said.
+export const siteScale = (
+  view: SiteView,
+  frame: Frame,
+  places = seen(view),
+  around = AROUND,
+  least = LEAST_SPAN_M,
+): SiteScale => {
   const [easts, norths] = [places.map((place) => place[0]!), places.map((place) => place[1]!)]
   const [west, east] = [Math.min(...easts), Math.max(...easts)]
   const [south, north] = [Math.min(...norths), Math.max(...norths)]
   const [wide, tall] = [frame.right - frame.left, frame.bottom - frame.top]
-  const span = (least: number, most: number) => Math.max(LEAST_SPAN_M, (most - least) * AROUND)
+  const span = (low: number, high: number) => Math.max(least, (high - low) * around)
   const perMetre = Math.min(wide / span(west, east), tall / span(south, north))
   const middle = { x: (frame.left + frame.right) / 2, y: (frame.top + frame.bottom) / 2 }
   return {

@@ -115,10 +115,20 @@ export const namePlace = (feature: Feature, scale: SiteScale) => {
   }
 }
 
-function FeatureName({ feature, scale }: { feature: Feature; scale: SiteScale }) {
+const APART = { x: 92, y: 34 }
+// The names in the order that they are drawn, each moved down from those before it that it would lie over.
+export const namePlaces = (features: Feature[], scale: SiteScale) =>
+  inOrder(features).reduce<{ feature: Feature; x: number; y: number }[]>((placed, feature) => {
+    const at = namePlace(feature, scale)
+    if (!at) return placed
+    let { y } = at
+    const over = () => placed.find((one) => Math.abs(one.x - at.x) < APART.x && Math.abs(one.y - y) < APART.y)
+    for (let other = over(), tries = 0; other && tries < 12; other = over(), tries += 1) y = other.y + APART.y
+    return [...placed, { feature, x: at.x, y }]
+  }, [])
+
+function FeatureName({ feature, place }: { feature: Feature; place: { x: number; y: number } }) {
   const shown = useShown()
-  const place = namePlace(feature, scale)
-  if (!place) return null
   return (
     <g pointerEvents="none">
       <Label x={place.x} y={place.y} anchor="middle" size={14.5} halo>
@@ -193,8 +203,8 @@ export function SiteGround({ view, scale }: { view: SiteView; scale: SiteScale }
             {`N ${at}`}
           </Label>
         ))}
-      {inOrder(view.features).map((feature) => (
-        <FeatureName key={feature.name} feature={feature} scale={scale} />
+      {namePlaces(view.features, scale).map(({ feature, x, y }) => (
+        <FeatureName key={feature.name} feature={feature} place={{ x, y }} />
       ))}
       <g transform={`translate(${scale.left + 18} ${scale.top + 8})`} fill="var(--ink)">
         <path d="M0 0l8 16h-16z" />

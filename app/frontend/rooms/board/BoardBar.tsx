@@ -76,6 +76,9 @@ export function BoardBar({ board, order, put, check, start }: Props) {
         <Button component={Link} to="/cranes" sx={plain}>
           Cranes
         </Button>
+        <Button component={Link} to="/sites" sx={plain}>
+          Sites
+        </Button>
         <Button component={Link} to="/store" sx={plain}>
           Gear store
         </Button>
