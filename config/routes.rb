@@ -20,6 +20,7 @@ Rails.application.routes.draw do
       :comparisons,
       :range_diagrams,
       :quick_checks,
+      :best_places,
       only: :create
     resources :pieces, only: %i[index show create update]
     resource :store_file, only: :show

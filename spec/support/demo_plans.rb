@@ -4,6 +4,10 @@ module DemoPlans
   def demo_document(name) = DustLadder::PlanFile.read(demo_text(name))
   def demo_plan(name) = Plan.start(demo_document(name))
 
+  def load_sites
+    JSON.parse(Rails.root.join("demo/sites.json").read).each { |data| Site.create!(identifier: data["id"], data: data) }
+  end
+
   def load_store
     JSON.parse(Rails.root.join("demo/store.json").read).each { |fields| Piece.create!(fields: fields) }
     Rails

@@ -70,6 +70,7 @@ export interface Answers {
   "sites#create"?: WholeSite;
   "sites#update"?: WholeSite;
   "site_readings#create"?: SiteReading;
+  "best_places#create"?: PlacePart;
 }
 export interface BoardPage {
   asked: number;
@@ -857,4 +858,34 @@ export interface SiteReading {
   boundary: number[][] | null;
   features: Feature[];
   faults: Fault[];
+}
+/**
+ * one line of the search for the best place
+ */
+export interface PlacePart {
+  share: number;
+  cell_m: number;
+  places: PlaceFound[] | null;
+  best: PlaceOffered[] | null;
+  missing: {
+    what: string;
+    pointer: string | null;
+  } | null;
+}
+/**
+ * margin: share left, below nothing where something stops; null where the crane cannot stand
+ */
+export interface PlaceFound {
+  at: number[];
+  margin: number | null;
+  governs: string;
+}
+export interface PlaceOffered {
+  at: number[];
+  words: Sentence;
+  changes: {
+    [k: string]: unknown;
+  };
+  verdict: Verdict;
+  headline: Sentence;
 }

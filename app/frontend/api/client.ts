@@ -16,6 +16,7 @@ import type {
   LevelAdvice,
   Parts,
   Piece,
+  PlacePart,
   PieceHistory,
   PieceFields,
   ProposalsAnswer,
@@ -148,6 +149,18 @@ export const api = {
   ruleSets: () => ask<KeptRules[]>('/rule_sets'),
   vocabulary: () => ask<Vocabulary>('/shapes'),
   standardParts: (query: string) => ask<Parts>(`/standard_parts?q=${encodeURIComponent(query)}`),
+  // Hands on each line of the search as it is found.
+  bestPlaces: (document: Plan, take: (part: PlacePart) => void, signal: AbortSignal) =>
+    follow<PlacePart>(
+      '/best_places',
+      {
+        method: 'POST',
+        body: JSON.stringify({ document }),
+        headers: { 'Content-Type': 'application/vnd.dust-ladder+json' },
+        signal,
+      },
+      take,
+    ),
   sites: () => ask<SiteLine[]>('/sites'),
   site: (id: number) => ask<WholeSite>(`/sites/${id}`),
   enterSite: (data: Site) => send<WholeSite>('POST', '/sites', { data }),

@@ -62,7 +62,7 @@ export const upload = <T>(path: string, file: File) => {
 export async function follow<T>(path: string, options: RequestInit, take: (part: T) => void): Promise<void> {
   const response = await fetch(`/api${path}`, {
     ...options,
-    headers: { Accept: 'application/json', 'X-CSRF-Token': token() },
+    headers: { Accept: 'application/json', 'X-CSRF-Token': token(), ...options.headers },
   })
   if (!response.ok || !response.body)
     throw new Refused(

@@ -1,9 +1,11 @@
+import type { ComponentProps } from 'react'
 import type { SiteView } from '../../api/ladder.generated'
 import type { Actions } from '../../plan/usePlanEditor'
 import { usePreferences } from '../../ui/preferences'
 import { FEET } from '../../units/units'
 import { Label } from '../figures/figures'
 import { PROFILE_HEIGHT, type SiteScale } from '../scale/siteScale'
+import { SiteCells } from './SiteCells'
 import { SiteCrane } from './SiteCrane'
 import { SiteGrips } from './SiteGrips'
 import { SiteGround } from './SiteGround'
@@ -16,6 +18,7 @@ interface Props {
   working: boolean
   onStand: () => void
   onStation: () => void
+  search: ComponentProps<typeof SiteCells>['search'] | null
 }
 
 // A bar of so many metres or feet that it is neither short nor long.
@@ -35,7 +38,7 @@ function ScaleBar({ scale, bottom }: { scale: SiteScale; bottom: number }) {
 }
 
 // The site from above: what is on it, the crane as it stands there, and the way of its load.
-export function SiteSheet({ view, scale, editor, working, onStand, onStation }: Props) {
+export function SiteSheet({ view, scale, editor, working, onStand, onStation, search }: Props) {
   return (
     <g data-site-sheet>
       <defs>
@@ -60,6 +63,13 @@ export function SiteSheet({ view, scale, editor, working, onStand, onStation }: 
         <Label x={(scale.left + scale.right) / 2} y={scale.top + 40} anchor="middle" size={17} halo>
           The crane is drawn once its place, its height and its bearing are given.
         </Label>
+      )}
+      {search && (
+        <SiteCells
+          search={search}
+          scale={scale}
+          onApply={(place, words) => editor?.change(place.changes, words)}
+        />
       )}
       {editor && (
         <SiteGrips view={view} scale={scale} editor={editor} onStand={onStand} onStation={onStation} />

@@ -14,6 +14,7 @@ import { DrawnValues } from './DrawnValues'
 import { Leader } from './Leader'
 
 import { CARD_WIDTH, type Layout, type Looking, upright } from './sheetLayout'
+import { useBestPlace } from './useBestPlace'
 import { SheetView } from './SheetView'
 import { SheetTools } from './SheetTools'
 import { SheetGround } from './SheetGround'
@@ -62,6 +63,7 @@ export const Sheet = memo(function Sheet({
   const svg = useRef<SVGSVGElement>(null)
   const { view, zoom, exaggerate } = looking
   const panning = useSheetZoom(svg, zoom, (next) => look({ zoom: next }))
+  const best = useBestPlace(plan)
   const moved = zoom.times !== 1 || zoom.x !== 0 || zoom.y !== 0
   return (
     <>
@@ -124,6 +126,7 @@ export const Sheet = memo(function Sheet({
           onEntry={onEntry}
           lit={lit}
           exaggerate={exaggerate}
+          search={best.search}
         />
       </Box>
       {drawing && !working && <DrawnValues drawing={drawing} />}
@@ -141,6 +144,7 @@ export const Sheet = memo(function Sheet({
         leg={leg}
         working={working}
         plan={plan}
+        best={best}
       />
       {card && drawing && upright(view) && height > 700 && (
         <Box sx={{ position: 'absolute', right: 12, bottom: GROUND_FROM_BOTTOM + 10, width: CARD_WIDTH }}>

@@ -1,5 +1,6 @@
 import type { Actions } from '../../plan/usePlanEditor'
 import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
 
 import type { Drawing } from '../../api/ladder.generated'
 import type { Plan } from '../../api/plan.generated'
@@ -8,6 +9,7 @@ import { STRIP_HEIGHT } from '../../ui/theme/tokens'
 import { History } from '../../shell/History'
 import { Tools, Views } from './Tools'
 
+import type { useBestPlace } from './useBestPlace'
 import { LegCard } from './LegCard'
 import { CARD_WIDTH, type Looking, upright, type View } from './sheetLayout'
 import type { RefObject } from 'react'
@@ -35,6 +37,7 @@ export function SheetTools({
   leg,
   working,
   plan,
+  best,
 }: {
   card: boolean
   view: View
@@ -49,6 +52,7 @@ export function SheetTools({
   leg: number
   working: boolean
   plan: Plan
+  best: ReturnType<typeof useBestPlace>
 }) {
   return (
     <>
@@ -63,6 +67,17 @@ export function SheetTools({
         }}
       >
         <Box sx={{ display: 'flex', justifyContent: 'flex-end', flexWrap: 'wrap', gap: '5px', mb: '6px' }}>
+          {view === 'site' && (
+            <Button
+              variant="outlined"
+              aria-pressed={best.search !== null}
+              disabled={!plan.cranes[0]?.stand}
+              sx={{ minHeight: 44, bgcolor: best.search ? 'var(--wash)' : 'var(--chalk)' }}
+              onClick={best.toggle}
+            >
+              Best place
+            </Button>
+          )}
           <Views looking={looking} look={look} />
           <History editor={editor} undoNote={undoNote} redoNote={redoNote} />
           <Tools

@@ -12,6 +12,7 @@ import { SiteSheet } from '../../drawing/site/SiteSheet'
 import { PlatformSheet } from '../../drawing/views/PlatformSheet'
 import { machineOf } from '../../plan/crane'
 import { STRIP_HEIGHT } from '../../ui/theme/tokens'
+import type { BestPlace } from './useBestPlace'
 import { type Layout, Frozen } from './sheetLayout'
 
 // The view that is chosen.
@@ -34,6 +35,7 @@ export function SheetView({
   onEntry,
   lit,
   exaggerate,
+  search,
 }: {
   view: string
   layout: Layout
@@ -53,6 +55,7 @@ export function SheetView({
   onEntry: (entry: Entry) => void
   lit: string | null
   exaggerate: number
+  search: BestPlace | null
 }) {
   return (
     <>
@@ -65,6 +68,7 @@ export function SheetView({
             working={working}
             onStand={() => select('pads')}
             onStation={() => select('crane')}
+            search={search}
           />
         ) : (
           <Label x={36} y={120} size={17}>

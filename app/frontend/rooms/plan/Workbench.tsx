@@ -10,7 +10,7 @@ import { useSize } from '../../ui/useSize'
 import type { RungId } from '../../api/ladder.generated'
 import { LANDING, layoutLadder, openFlight, PITCH, roomOf } from '../../ladder/layout'
 import { GROUND_FROM_BOTTOM } from '../../ui/theme/tokens'
-import { fieldId, panelOf } from '../../rungs/shared/places'
+import { fieldId, panelOf, stillThere } from '../../rungs/shared/places'
 import { PlanBar } from '../../shell/PlanBar'
 import { CalmPanel } from './CalmPanel'
 import { FIT } from '../../drawing/scale/scale'
@@ -47,7 +47,8 @@ export function Workbench({ editor }: { editor: Editor }) {
   const [leg, setLeg] = useState(0)
   const [lit, setLit] = useState<string | null>(null)
   const [ref, size] = useSize({ width: 664, height: 748 })
-  const selected: RungId = chosen ?? ladder?.governs[0] ?? 'load'
+  const there = chosen && ladder ? stillThere(chosen, ladder.rungs) : chosen
+  const selected: RungId = there ?? ladder?.governs[0] ?? 'load'
   const rung = ladder?.rungs.find((one) => one.id === selected) ?? null
 
   // Only the working of the rung that is looked at is asked for; other rooms want all of it.

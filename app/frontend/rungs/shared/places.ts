@@ -33,6 +33,21 @@ const PLACES: [RegExp, RungId][] = [
   [/^\/cranes\/\d+\/(obstacle_height|stations\/\d+\/support_height)/, 'height'],
   [/^\/cranes/, 'crane'],
 ]
+// A rung that is answered in words gives way to those that are worked out on a site, and they to it.
+const HEIRS: Partial<Record<RungId, RungId[]>> = {
+  ground: ['pads', 'tracks'],
+  obstacles: ['clearance'],
+  pads: ['tracks', 'ground'],
+  tracks: ['pads', 'ground'],
+  cut: ['ground'],
+  landing: ['ground'],
+  clearance: ['obstacles'],
+  tail_swing: ['obstacles'],
+  people: ['obstacles'],
+}
+// The rung that is looked at: the chosen one, or what stands in its place now.
+export const stillThere = (chosen: RungId, rungs: { id: RungId }[]): RungId | undefined =>
+  [chosen, ...(HEIRS[chosen] ?? [])].find((id) => rungs.some((rung) => rung.id === id))
 export const panelOf = (pointer: string): RungId | undefined =>
   PLACES.find(([place]) => place.test(pointer))?.[1]
 export const fieldId = (pointer: string) => `field${pointer.replaceAll('/', '-')}`

@@ -9,7 +9,7 @@ module DustLadder
 
       # The module that has the topic as a function of its `given`.
       def compute(topic, given)
-        [ self, Rigging, Joints, Machines, Grounds, Sites ].find { |home|
+        [ self, Rigging, Joints, Machines, Grounds, Sites, Places ].find { |home|
           home.respond_to?(topic)
         }.public_send(topic, given)
       end

@@ -56,6 +56,9 @@ module DustLadder
           )
       end
 
+      # Boom lengths whose masses it says, m.
+      def boom_lengths = @data["booms"].to_a.map { |boom| boom["length_m"] }
+
       # Mass of the whole machine with its counterweight, kg.
       def total_kg = @data["total_kg"] || missing("what the whole machine weighs with its counterweight")
 

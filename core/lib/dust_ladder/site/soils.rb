@@ -29,6 +29,16 @@ module DustLadder
           )
       end
 
+      # Those that count: what is to be confirmed, or not known, bears nothing for a search.
+      def zones
+        Ground::Zones.new(
+          @features.values.map do |zone|
+            kpa = doubt(zone) ? nil : bears(zone)
+            Ground::Zones::Zone.new(name: zone["name"], outline: zone["outline_m"], kpa: kpa)
+          end
+        )
+      end
+
       # outline: of what presses; kpa: how much.
       def footing(name, outline, kpa)
         under = @zones.under(outline)

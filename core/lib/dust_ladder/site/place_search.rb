@@ -1,0 +1,212 @@
+module DustLadder
+  module Site
+    # Where else the crane of a plan could stand, pick and set staying where they are: cells of a grid, each with the best
+    # of some bearings and boom lengths, by what its chart, the ground, cuts, lines, obstacles, people and its tail leave
+    # (handbook, section 16). It is a search: what it finds is climbed rung by rung before it is offered.
+    class PlaceSearch
+      include Ladder::Sentences
+
+      CELL_M = 2.0
+      MOST_M = 100.0
+      BEARINGS = 5
+      BOOMS = 3
+      STEPS = 24
+      OFFERED = 5
+
+      # duty: a Cranes::Duty of a crane on its site. Raises NotKnown where something is missing that every place needs.
+      def initialize(duty)
+        @duty = duty
+        @setup = duty.setup
+        @rules = duty.lift.rules
+        @carried = @setup.carried
+        @clear = Clear.new(@setup, @rules)
+      end
+
+      # Rows of cells from south to north, each from west to east: [east, north] each.
+      def rows
+        @rows ||=
+          begin
+            west, east, south, north = bounds
+            norths = steps(south, north)
+            norths.map { |y| steps(west, east).map { |x| [ x, y ] } }
+          end
+      end
+
+      # Yields each row's BestPlace::Places, the best of each cell, with its index; what was found is kept.
+      def each_row
+        @found = []
+        rows.each_with_index do |row, index|
+          places = row.map { |at| best_at(at) }
+          @found.concat(places)
+          yield places, index
+        end
+      end
+
+      # The best places of what was found, each at least two cells from the better ones.
+      def best
+        chosen = []
+        @found.select(&:holds?).sort_by { |place| -place.margin }.each do |place|
+          next if chosen.any? { |one| Math.hypot(one.at[0] - place.at[0], one.at[1] - place.at[1]) < 2 * CELL_M }
+
+          chosen << place
+          break if chosen.size == OFFERED
+        end
+        chosen
+      end
+
+      # { JSON pointer => value } that stand the crane at a place.
+      def changes(place)
+        crane, stand = @duty.crane, @duty.crane.stand
+        there = Standing.new(axis: [ *place.at, @setup.standing.axis[2] ], bearing: place.bearing)
+        stations =
+          unloaded.each_with_index.flat_map do |at, index|
+            radius, slew = there.seen(at)
+            pointer = crane.pointer("stations", index)
+            [ [ "#{pointer}/radius", metres(radius) ], [ "#{pointer}/slew", format("%.1f°", slew) ] ]
+          end
+        {
+          stand.pointer("east") => metres(place.at[0]),
+          stand.pointer("north") => metres(place.at[1]),
+          stand.pointer("bearing") => format("%.1f°", place.bearing),
+          **(place.boom == boom_now ? {} : { crane.pointer("boom_length") => metres(place.boom) }),
+          **stations.to_h
+        }
+      end
+
+      # In words: where, and how it looks there.
+      def words(place)
+        both do |system|
+          at = place.at.map { |metres| Figure.m(metres).shown(system) }
+          boom = place.boom == boom_now ? "" : ", boom #{Figure.m(place.boom).shown(system)}"
+          "Stand #{at[0]} east, #{at[1]} north, front bears #{Figure.deg(place.bearing, :near).shown(system)}#{boom}"
+        end
+      end
+
+      private
+
+      def metres(figure) = format("%.2f m", figure)
+      def boom_now = @boom_now ||= @duty.crane.booms.max
+
+      # Pick and set, and what lies between, where the plan has them now.
+      def unloaded
+        @unloaded ||=
+          @duty.crane.stations.each_with_index.map do |station, index|
+            @setup.standing.place(@duty.crane.radius(index), station.slew.value).first(2)
+          end
+      end
+
+      # As far round pick and set as a crane could stand at all, a square of MOST_M at most.
+      def bounds
+        reach = searches.map { |one| one[:reach] }.max
+        [ 0, 1 ].flat_map do |axis|
+          ends = [ unloaded.first[axis], unloaded.last[axis] ]
+          middle = ends.sum / 2
+          half = [ [ reach - (ends.max - middle), MOST_M / 2 ].min, CELL_M ].max
+          [ middle - half, middle + half ]
+        end
+      end
+
+      def steps(least, most)
+        first = (least / CELL_M).ceil
+        (first..(most / CELL_M).floor).map { |step| step * CELL_M }
+      end
+
+      def bearings
+        now = @setup.standing.bearing
+        @bearings ||= Array.new(BEARINGS) { |turn| (now + turn * 360.0 / BEARINGS) % 360 }
+      end
+
+      # The best place of a cell: with the boom that the plan has, else with another.
+      def best_at(at)
+        Budget.ask!
+        tried =
+          searches.lazy.map do |search|
+            places = bearings.lazy.map { |bearing| judged(search, at, bearing) }
+            ruled_out?(search, at) || better_of(places)
+          end
+        tried.find(&:holds?) || tried.first
+      end
+
+      # Too far from pick or set for any side of the crane: then no bearing helps.
+      def ruled_out?(search, at)
+        far = [ unloaded.first, unloaded.last ].map { |place| Math.hypot(place[0] - at[0], place[1] - at[1]) }
+        return if far.max <= search[:reach] && far.min >= search[:nearest]
+
+        BestPlace::Place.new(at: at, bearing: bearings[0], margin: nil, governs: "crane", boom: search[:boom])
+      end
+
+      def better_of(places)
+        places.each.reduce(nil) do |best, place|
+          best.nil? || (place.margin || -Float::INFINITY) > (best.margin || -Float::INFINITY) ? place : best
+        end
+      end
+
+      def judged(search, at, bearing)
+        place = search[:best].place(at, bearing, whole: false)
+        place.boom = search[:boom]
+        return place unless place.holds?
+
+        margin, name = @clear.margin(at, bearing, unloaded, @duty.crane["turn"])
+        margin < place.margin ? place.dup.tap { |worse| worse.margin, worse.governs = margin, name } : place
+      end
+
+      # A BestPlace for each boom length that may be raised and whose mass is known, the plan's own first.
+      def searches
+        @searches ||=
+          begin
+            known = @setup.machine.boom_lengths & @duty.crane.chart.booms
+            others = (known - [ boom_now ]).sort_by { |length| (length - boom_now).abs }.first(BOOMS - 1)
+            [ boom_now, *others ].map { |length| search(length) }
+          end
+      end
+
+      def search(length)
+        gross = @duty.gross.kg
+        rows = @duty.crane.chart.sectors.filter_map { |sector| sector.largest_radius(gross, length) }
+        growth = @rules[:radius_allowance, :least_m]
+        nearest = @duty.crane.chart.sectors.flat_map { |sector| sector.table.rows(length) }.min
+        { boom: length, best: best_place(length), reach: (rows.max || 0.0) - growth, nearest: nearest - growth }
+      end
+
+      def best_place(length)
+        way = { pick: unloaded.first, set: unloaded.last, turning: @duty.crane["turn"], steps: STEPS }
+        hook = @setup.standing.axis[2] + @carried + @duty.lift.bridle.hook_range.last
+        boom = @duty.crane.family.boom(length)
+        lift = { gross: @duty.gross.kg, hook: hook, boom: boom, chart: @duty.crane.chart }
+        BestPlace.new(
+          way: BestPlace::Way.new(**way),
+          lift: BestPlace::Lift.new(**lift, grows: @duty.crane.method(:growth)),
+          stand: stand(length),
+          near: near,
+          ground: @setup.standing.axis[2]
+        )
+      end
+
+      def stand(length)
+        machine, stand = @setup.machine, @setup.stand
+        turning = ->(radius) do
+          parts = machine.boom_parts(radius, length)
+          [ parts.sum(&:first), parts.sum { |kg, toward| kg * toward } ]
+        end
+        side, kg = stand.mats? ? [ stand.mat_side.positive, stand.mat_kg.positive ] : [ machine.sides.min, 0.0 ]
+        made = { deck: machine.deck, turning: turning, outriggers: machine.outriggers, side: side, kg: kg }
+        BestPlace::Stand.new(**made)
+      end
+
+      def near
+        lines =
+          @setup.survey.all("line").map do |line|
+            room = LineRoom.new(@setup, line, @rules)
+            [ line["wire_m"], (room.clearance || room.zone) + room.blown.to_f + room.sway ]
+          end
+        BestPlace::Near.new(
+          zones: Soils.new(@setup.survey, @rules).zones,
+          cuts: @setup.survey.cuts,
+          factor: @rules[:cut_factor],
+          lines: lines,
+          ball: @setup.ball
+        )
+      end
+    end
+  end
+end
