@@ -533,3 +533,46 @@ RSpec.describe "A crane on its site" do
     end
   end
 end
+
+RSpec.describe "A station given by its place on the site" do
+  def placed(document, index, east, north)
+    document["cranes"][0]["stations"][index].merge!(
+      "radius" => nil,
+      "slew" => nil,
+      "place" => { "east" => east, "north" => north }
+    )
+    document
+  end
+
+  def by_place(stand: {})
+    document = on_site(stand: stand)
+    setup = DustLadder::Lift.new(on_site).duty.setup
+    [ [ 5.0, 120 ], [ 7.0, 200 ] ].each_with_index do |(radius, slew), index|
+      placed(document, index, *setup.standing.place(radius, slew).first(2).map { |metres| format("%.9f m", metres) })
+    end
+    document
+  end
+
+  it "answers as the same radius and slew do, rung for rung, and shows how they come about" do
+    one, other = [ on_site, by_place ].map { |document| DustLadder.check(DustLadder::PlanFile.accept(document)) }
+    other.rungs.zip(one.rungs) do |a, b|
+      expect([ a.id, a.verdict ]).to eq([ b.id, b.verdict ])
+      expect(a.utilisation).to(b.utilisation ? be_within(1e-6).of(b.utilisation) : be_nil)
+    end
+    expect(other.rung("crane").working.map(&:symbol)).to include("e", "n", "s")
+    expect(other.rung("crane").working.select(&:formula)).to all(satisfy { |line| line.adds_up?(line.digits_needed) })
+    expect(other.rung("crane").parts.first.note["metric"]).to include("5.300 m".tr(" ", "\u00a0"))
+  end
+
+  it "stays where it is when the crane stands elsewhere, and is not known without the crane's place" do
+    moved = DustLadder.check(DustLadder::PlanFile.accept(by_place(stand: { east: "-3 m" })))
+    expect(moved.lift.duty.crane.radius(0)).to be_within(1e-6).of(Math.hypot(3 + 5 * Math.sin(2 * Math::PI / 3), 2.5))
+    lost = DustLadder.check(DustLadder::PlanFile.accept(by_place(stand: { bearing: nil })))
+    expect(lost.rung("crane")).to have_attributes(verdict: "not_known")
+    expect(lost.rung("crane").missing.map(&:pointer)).to eq([ "/cranes/0/stand/bearing" ])
+    nowhere = DustLadder.check(DustLadder::PlanFile.accept(placed(on_site, 1, nil, "2 m")))
+    expect(nowhere.rung("crane").missing.map(&:pointer)).to eq([ "/cranes/0/stations/1/place/east" ])
+    on_axis = DustLadder.check(DustLadder::PlanFile.accept(placed(on_site, 1, "0 m", "0 m")))
+    expect(on_axis.rung("crane").verdict).to eq("not_known")
+  end
+end

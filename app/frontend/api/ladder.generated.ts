@@ -572,6 +572,14 @@ export interface SiteView {
     radius_m: number;
     slew_deg: number;
     load: number[][] | null;
+    /**
+     * where it is before the boom bends
+     */
+    lies: number[];
+    /**
+     * is it given by its place?
+     */
+    placed: boolean;
   }[];
   way: number[][];
   profile: {

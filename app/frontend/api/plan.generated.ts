@@ -610,6 +610,19 @@ export interface Crane {
      * how it turns to get here, where that is not the crane's turn
      */
     turn?: "clockwise" | "anticlockwise" | "none" | null;
+    /**
+     * of the station on the site, in place of radius and slew
+     */
+    place?: {
+      /**
+       * a length as written, with its unit
+       */
+      east: string | null;
+      /**
+       * a length as written, with its unit
+       */
+      north: string | null;
+    } | null;
   }[];
   /**
    * a length as written, with its unit

@@ -5,6 +5,7 @@ import { usePreferences } from '../../ui/preferences'
 import { Label } from '../figures/figures'
 import { Grip, type Move } from '../grips/Grip'
 import type { SiteScale } from '../scale/siteScale'
+import { FEET } from '../../units/units'
 import { writeLength } from '../scale/write'
 import { useStation } from '../views/craneParts'
 import { onBearing } from './SiteCrane'
@@ -101,21 +102,31 @@ export function SiteGrips({
   const { start, end } = useStation(editor)
   const crane = view.crane
   if (!crane) return null
+  const out = (metres: number) =>
+    system === 'us' ? `${(metres / FEET).toFixed(1)} ft` : `${metres.toFixed(1)} m`
   const move =
     (station: SiteView['stations'][number]) =>
     ({ dx, dz, free }: Move) => {
       // Where the load lies before the boom bends: what the plan has as its radius.
-      const from = onBearing(crane.axis, crane.bearing + station.slew_deg, station.radius_m)
-      const [east, north] = start(from)
+      const [east, north] = start([station.lies[0]!, station.lies[1]!])
       const to = [east + dx, north + dz]
+      const at = `/cranes/0/stations/${station.index}`
+      if (station.placed)
+        return editor.change(
+          {
+            [`${at}/place`]: {
+              east: writeLength(to[0]!, system, free),
+              north: writeLength(to[1]!, system, free),
+            },
+          },
+          `${station.name} moved`,
+          'drag',
+        )
       const radius = Math.hypot(to[0]! - crane.axis[0]!, to[1]! - crane.axis[1]!)
       editor.change(
         {
-          [`/cranes/0/stations/${station.index}/radius`]: writeLength(radius, system, free),
-          [`/cranes/0/stations/${station.index}/slew`]: inDegrees(
-            bearingTo(crane.axis, to) - crane.bearing,
-            free,
-          ),
+          [`${at}/radius`]: writeLength(radius, system, free),
+          [`${at}/slew`]: inDegrees(bearingTo(crane.axis, to) - crane.bearing, free),
         },
         `${station.name} moved`,
         'drag',
@@ -136,7 +147,7 @@ export function SiteGrips({
               fill="var(--mark)"
               halo
             >
-              {`${station.name} ${station.radius_m.toFixed(1)} m`}
+              {`${station.name} ${out(station.radius_m)}`}
             </Label>
             <Grip
               id={`site-${station.index}`}

@@ -40,7 +40,7 @@ export function SiteProfile({
         strokeWidth={2.4}
         strokeDasharray="9 4 2 4"
       />
-      <Label x={scale.left + 8} y={bottom - HEIGHT + 2} size={13.5} weight={600}>
+      <Label x={scale.left + 8} y={bottom - 4} size={13.5} weight={600}>
         Along the way
       </Label>
       <Label x={left - 6} y={y(profile.carried_m) + 5} anchor="end" size={13.5} fill="var(--mark)">

@@ -31,7 +31,7 @@ function ScaleBar({ scale, bottom }: { scale: SiteScale; bottom: number }) {
     <g transform={`translate(${scale.left + 8} ${bottom})`}>
       <path d={`M0 -6V0H${wide}V-6`} fill="none" stroke="var(--ink)" strokeWidth={2} />
       <Label x={wide + 8} y={3} size={13.5} weight={500}>
-        {`${long} ${us ? 'ft' : 'm'}, to scale, north up`}
+        {`${long} ${us ? 'ft' : 'm'}, to scale, north up; grid in m`}
       </Label>
     </g>
   )
@@ -53,7 +53,7 @@ export function SiteSheet({ view, scale, editor, working, onStand, onStation, se
       </defs>
       <g clipPath="url(#site-frame)">
         <SiteGround view={view} scale={scale} />
-        <g opacity={working ? 0.5 : 1}>
+        <g opacity={search ? 0.35 : working ? 0.5 : 1}>
           <SiteCrane view={view} scale={scale} />
         </g>
       </g>
@@ -64,15 +64,15 @@ export function SiteSheet({ view, scale, editor, working, onStand, onStation, se
           The crane is drawn once its place, its height and its bearing are given.
         </Label>
       )}
+      {editor && (
+        <SiteGrips view={view} scale={scale} editor={editor} onStand={onStand} onStation={onStation} />
+      )}
       {search && (
         <SiteCells
           search={search}
           scale={scale}
           onApply={(place, words) => editor?.change(place.changes, words)}
         />
-      )}
-      {editor && (
-        <SiteGrips view={view} scale={scale} editor={editor} onStand={onStand} onStation={onStation} />
       )}
     </g>
   )

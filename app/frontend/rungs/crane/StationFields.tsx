@@ -12,6 +12,7 @@ import { fieldId } from '../shared/places'
 import { Machine, Ladder } from '../../api/ladder.generated'
 import { useShown } from '../../ui/preferences'
 import type { PanelProps } from '../shared/panel'
+import { PlaceOrRadius } from './PlaceOrRadius'
 import type { Editor } from '../../plan/usePlanEditor'
 
 export type Station = Crane['stations'][number]
@@ -93,19 +94,28 @@ export function StationFields({
               note={`name of station ${index + 1}`}
             />
           )}
+          <PlaceOrRadius station={station} index={index} editor={editor} ladder={ladder} />
           <Row columns={machine.booms ? '1fr 1fr 1fr' : '1fr 1fr'}>
-            <QuantityField
-              {...field}
-              pointer={`/cranes/0/stations/${index}/radius`}
-              label="Radius"
-              note={`radius at ${station.name}`}
-            />
-            <QuantityField
-              {...field}
-              pointer={`/cranes/0/stations/${index}/slew`}
-              label="Slew"
-              note={`slew at ${station.name}`}
-            />
+            {(['radius', 'slew'] as const).map((name, at) => {
+              const axis = (['east', 'north'] as const)[at]!
+              return station.place ? (
+                <QuantityField
+                  key={axis}
+                  {...field}
+                  pointer={`/cranes/0/stations/${index}/place/${axis}`}
+                  label={capital(axis)}
+                  note={`${axis} of ${station.name}`}
+                />
+              ) : (
+                <QuantityField
+                  key={name}
+                  {...field}
+                  pointer={`/cranes/0/stations/${index}/${name}`}
+                  label={capital(name)}
+                  note={`${name} at ${station.name}`}
+                />
+              )
+            })}
             {machine.booms && (
               <QuantityField
                 {...field}

@@ -1,9 +1,10 @@
 module DustLadder
   module Cranes
-    # The lines of a CSV grid that say how the machine stands: its slewing axis, pads or tracks, masses, tail. Places are
-    # forward and to the right of the deck's origin.
+    # The lines of a CSV grid that say how the machine stands: its slewing axis, pads or tracks, masses, tail. Places
+    # are forward and to the right of the deck's origin.
     module ChartGridStand
-      # First word or words of a line; where its figures go, and what kind each is. The rest of the first cell is a name.
+      # First word or words of a line; where its figures go, and what kind each is. The rest of the first cell is a
+      # name.
       LINES = {
         "slewing axis" => %i[length length],
         "pad" => %i[length length length],

@@ -187,8 +187,8 @@ module DustLadder
           end
         Station.new(
           name: name,
-          radius: at.(:length, "the radius", "radius", above: 0),
-          slew: at.(:angle, "the slew", "slew"),
+          radius: placed(index)&.radius || at.(:length, "the radius", "radius", above: 0),
+          slew: placed(index)&.slew || at.(:angle, "the slew", "slew"),
           support_height: at.(:length, "the support height", "support_height"),
           boom_length: at.(:length, "the boom length", "boom_length", above: 0),
           turn: self["stations"][index]["turn"]

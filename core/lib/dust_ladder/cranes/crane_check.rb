@@ -2,6 +2,8 @@ module DustLadder
   module Cranes
     # Does the chart hold the gross load at pick, at set and everywhere between?
     class CraneCheck < Ladder::Check
+      include PlaceLines
+
       ID = "crane"
       LABEL = "Crane"
       FLIGHT = "crane"
@@ -123,6 +125,7 @@ module DustLadder
 
         station = duty.crane.stations[index]
         measured = duty.crane.measured_loaded?
+        place_lines(index) if duty.crane.placed(index)
         from = { R: Figure.m(station.radius.value, :up), g: Figure.m(place.radius - station.radius.value, :up) }
         line(
           "R",

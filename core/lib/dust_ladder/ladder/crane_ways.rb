@@ -35,6 +35,8 @@ module DustLadder
           .stations
           .each_index
           .map do |index|
+            next if @lift.duty.crane.placed(index)
+
             station = @lift.duty.crane.stations[index]
             rows =
               @lift.duty

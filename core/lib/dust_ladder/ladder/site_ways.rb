@@ -92,6 +92,8 @@ module DustLadder
         there = Site::Standing.new(axis: [ axis[0] + east, axis[1] + north, axis[2] ], bearing: setup.standing.bearing)
         stations =
           places.each_with_index.flat_map do |place, index|
+            next [] if @lift.duty.crane.placed(index)
+
             radius, slew = there.seen(place)
             at = @lift.duty.crane.pointer("stations", index)
             [ [ "#{at}/radius", written(radius) ], [ "#{at}/slew", format("%.1f°", slew) ] ]

@@ -19,6 +19,14 @@ module DustLadder
       # index: which of the plan's cranes.
       def initialize(document, index = 0) = super(document, "cranes", index)
 
+      # A station that is given by its place on the site, or nil.
+      def placed(number)
+        return unless self["stations"][number]["place"]
+
+        name = self["stations"][number]["name"]
+        (@placed ||= {})[number] ||= PlacedStation.new(document, place.last, number, stand, name)
+      end
+
       # Where it stands on its site.
       def stand = @stand ||= Stand.new(document, place.last)
     end

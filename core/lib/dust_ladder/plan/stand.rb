@@ -30,6 +30,11 @@ module DustLadder
         @dunnage_width = length("the width of a timber at the landing", "dunnage", "width")
       end
 
+      # The Site::Standing. Raises NotKnown.
+      def standing
+        @standing ||= Site::Standing.new(axis: [ east, north, ground ].map(&:value), bearing: bearing.value)
+      end
+
       def mats? = !self["mat"].nil?
       # "with_boom", "held", or nil where nobody says.
       def load_turned = self["load_turned"]

@@ -1,8 +1,8 @@
 module DustLadder
   module Site
-    # What margin a crane would have at places of a site, pick and set staying where they are: of its chart, of the ground
-    # under its mats, of its distance from cuts and from power lines (handbook, section 16). Between pick and set radius
-    # and slew change evenly; the way is looked at in equal steps.
+    # What margin a crane would have at places of a site, pick and set staying where they are: of its chart, of the
+    # ground under its mats, of its distance from cuts and from power lines (handbook, section 16). Between pick and
+    # set radius and slew change evenly; the way is looked at in equal steps.
     class BestPlace
       # pick, set: [east, north]. turning: "clockwise" or "anticlockwise". steps: of the way.
       Way = Struct.new(:pick, :set, :turning, :steps, keyword_init: true)

@@ -9,7 +9,8 @@ module DustLadder
         @setup = setup
         @rules = rules
         @reach = Math.hypot(setup.box.length, setup.box.width) / 2
-        @high = setup.survey.obstacles.select { |one| one.top > setup.carried + setup.standing.axis[2] - wanted }
+        under = setup.carried + setup.standing.axis[2] - wanted
+        @high = setup.survey.obstacles.select { |one| one.top > under }
         @tail = setup.machine.tail
       end
 
@@ -33,11 +34,7 @@ module DustLadder
 
       # Walkways that nobody closed for the time of the lift.
       def open_ways
-        at = @setup.duty.lift.at
-        @open_ways ||=
-          @setup.survey.walkways.reject { |_, way|
-            way["closed_by"].to_s.match?(/[[:alpha:]]/) && at && way["closed_from"].to_s <= at && at < way["closed_to"].to_s
-          }.map(&:first)
+        @open_ways ||= @setup.survey.walkways.reject { |_, way| Survey.closed?(way, @setup.duty.lift.at) }.map(&:first)
       end
 
       def nearest(spots, one) = spots.map { |spot| Plane.from_outline(spot, one.outline) }.min

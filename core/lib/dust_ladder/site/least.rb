@@ -12,10 +12,10 @@ module DustLadder
 
       module_function
 
-      # Of a distance, never below nothing. slope: most that the answer changes over the whole way, from 0 to 1. under: what has been found elsewhere; only
-      # what is less is looked for. Yields a share and the least so far, takes the figure there: where it is no less
-      # than that least, any lower bound of it will do that obeys the same slope. Returns [figure, share], nil for
-      # nothing less.
+      # Of a distance, never below nothing. slope: most that the answer changes over the whole way, from 0 to 1. under:
+      # what has been found elsewhere; only what is less is looked for. Yields a share and the least so far, takes the
+      # figure there: where it is no less than that least, any lower bound of it will do that obeys the same slope.
+      # Returns [figure, share], nil for nothing less.
       def of(slope, under: Float::INFINITY, &figure)
         return [ figure.(0.0, under), 0.0 ].then { |found| found if found[0] < under } if slope.zero?
 

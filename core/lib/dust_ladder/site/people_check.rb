@@ -37,9 +37,7 @@ module DustLadder
       end
 
       def closed?(way)
-        from, to, by = way.values_at("closed_from", "closed_to", "closed_by")
-        at = lift.at or raise NotKnown.new("when the lift is", pointer: Plan.pointer("lift_at"))
-        by.to_s.match?(/[[:alpha:]]/) && from && to && from <= at && at < to
+        Survey.closed?(way, lift.at || raise(NotKnown.new("when the lift is", pointer: Plan.pointer("lift_at"))))
       end
 
       def words(way)

@@ -1,8 +1,8 @@
 module DustLadder
   module Site
-    # Where else the crane of a plan could stand, pick and set staying where they are: cells of a grid, each with the best
-    # of some bearings and boom lengths, by what its chart, the ground, cuts, lines, obstacles, people and its tail leave
-    # (handbook, section 16). It is a search: what it finds is climbed rung by rung before it is offered.
+    # Where else the crane of a plan could stand, pick and set staying where they are: cells of a grid, each with the
+    # best of some bearings and boom lengths, by what its chart, the ground, cuts, lines, obstacles, people and its
+    # tail leave (handbook, section 16). It is a search: what it finds is climbed rung by rung before it is offered.
     class PlaceSearch
       include Ladder::Sentences
 
@@ -60,6 +60,8 @@ module DustLadder
         there = Standing.new(axis: [ *place.at, @setup.standing.axis[2] ], bearing: place.bearing)
         stations =
           unloaded.each_with_index.flat_map do |at, index|
+            next [] if crane.placed(index)
+
             radius, slew = there.seen(at)
             pointer = crane.pointer("stations", index)
             [ [ "#{pointer}/radius", metres(radius) ], [ "#{pointer}/slew", format("%.1f°", slew) ] ]

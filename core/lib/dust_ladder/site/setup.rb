@@ -13,10 +13,7 @@ module DustLadder
       def crane = duty.crane
       def stand = crane.stand
 
-      def standing
-        @standing ||=
-          Standing.new(axis: [ stand.east, stand.north, stand.ground ].map(&:value), bearing: stand.bearing.value)
-      end
+      def standing = stand.standing
 
       def machine = @machine ||= Ground::Machine.new(crane)
       def on_ground = @on_ground ||= Ground::LoadOnGround.new(machine, duty)

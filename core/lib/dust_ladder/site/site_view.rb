@@ -116,6 +116,8 @@ module DustLadder
           "name" => @duty.crane.stations[index].name,
           "at" => mm(place),
           "place" => place.map { |metres| Figure.m(metres).as_json },
+          "lies" => mm(setup.standing.place(@duty.crane.radius(index), at.slew || 0.0).first(2)),
+          "placed" => !@duty.crane.placed(index).nil?,
           "radius_m" => @duty.crane.radius(index),
           "slew_deg" => @duty.crane.stations[index].slew.value,
           "load" => known { setup.load_at(at).map { |corner| mm(corner) } }

@@ -2,8 +2,13 @@ module DustLadder
   module Site
     # A site document, read: what is on the site, in metres east and north of its peg, heights above it.
     class Survey
-      # by, on: who says so, and when. More of each kind as Site::Feature tells.
       attr_reader :data
+
+      # Is a walkway closed by a named person at a time, such as 2026-12-14T06:30? Not at nil.
+      def self.closed?(way, at)
+        from, to, by = way.values_at("closed_from", "closed_to", "closed_by")
+        by.to_s.match?(/[[:alpha:]]/) && at && from && to && from <= at && at < to
+      end
 
       # data: of the snapshot, with floats.
       def initialize(data) = @data = data
