@@ -28,7 +28,8 @@ RSpec.describe "Files of their day" do
       expect(found).to include("newer" => true, "versions" => { "before" => 1, "after" => 4 })
       expect(found["values"].keys).to match_array(
         %w[
-          climbs by_word scopes power_lines chart_identity cut_factor cut_look_m ground_found ground_kpa line_school
+          climbs by_word scopes power_lines chart_identity critical cut_factor cut_look_m
+          ground_found ground_kpa line_school
           line_standoff_m line_sway_deg looked_days mat_ratio people_room_m quick_pad tail_room_m
         ]
       )

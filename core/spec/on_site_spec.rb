@@ -576,3 +576,41 @@ RSpec.describe "A station given by its place on the site" do
     expect(on_axis.rung("crane").verdict).to eq("not_known")
   end
 end
+
+RSpec.describe DustLadder::Ladder::Critical do
+  def critical(document) = DustLadder.check(DustLadder::PlanFile.accept(document)).critical.found.map(&:first)
+
+  it "names nothing of a plain lift" do
+    expect(critical(on_site)).to eq([])
+    expect(critical(plan)).to eq([])
+  end
+
+  # [ what is changed, what is named then ]
+  {
+    "over_chart" => ->(s) { s.on_site("/load/weight/bare" => "12 t") },
+    "over_plant" => ->(s) { s.on_site(s.feature("live_plant", "main", outline_m: s.box(1, -7, 2, -6))) },
+    "centre_high" => ->(s) { s.on_site("/load/cg/z" => "1.99 m") },
+    "unequal_legs" => ->(s) { s.on_site("/load/points/0/x" => "0.1 m", "/load/points/0/z" => "1 m") },
+    "near_line" => ->(s) {
+      s.on_site(s.feature("line", "wire", wire_m: [ [ 13, -40, 9 ], [ 13, 40, 9 ] ], kilovolts: 11, blow_out_m: 0.5))
+    },
+    "unknown_ground" => ->(s) { s.on_site(site: s.site(gravel: nil)) },
+    "blind" => ->(s) { s.on_site(s.feature("obstacle", "wall", outline_m: s.box(2, -2, 2.3, -1), top_m: 6)) }
+  }.each do |id, make|
+    it "names #{id} where it is so, and not where the rule set lets it be" do
+      document = make.(self)
+      expect(critical(document)).to include(id)
+      rules = DustLadder::RuleSet.shipped("strict").data
+      value = rules.dig("values", "critical", "value").merge(id => false)
+      rules = rules.merge("values" => rules["values"].merge("critical" => rules["values"]["critical"].merge("value" => value)))
+      document["snapshots"]["rule_sets"]["strict"] = DustLadder::PlanFile::Digest.snapshot(rules)
+      expect(critical(document)).not_to include(id)
+    end
+  end
+
+  it "says by word of a line what it would on a site, and nothing where older rules have no such list" do
+    expect(critical(plan("/by_word/power_lines" => PlanHelp::SAID.merge("lines" => "unknown")))).to eq(%w[near_line])
+    old = JSON.parse(File.read(File.expand_path("fixtures/of_their_day/receiver-cabin.json", __dir__)))
+    expect(critical(old)).to eq([])
+  end
+end

@@ -139,6 +139,13 @@ export interface Ladder {
     by: string;
     left_out: string[];
   } | null;
+  /**
+   * what makes the lift critical: it wants a second signature
+   */
+  critical: {
+    id: string;
+    words: Sentence;
+  }[];
   readings: {
     /**
      * what was understood of what is typed at that place of the plan

@@ -1383,6 +1383,20 @@ export interface RuleSet {
       value: number;
       reason: string;
     };
+    critical?: {
+      value: {
+        over_chart?: number | false;
+        unequal_legs?: number | false;
+        two_cranes?: boolean;
+        people?: boolean;
+        over_plant?: boolean;
+        centre_high?: boolean;
+        near_line?: boolean;
+        unknown_ground?: boolean;
+        blind?: boolean;
+      };
+      reason: string;
+    };
     [k: string]:
       | {
           value:
@@ -1590,6 +1604,20 @@ export interface RuleSet {
           value: {
             towers: number;
             poles: number;
+          };
+          reason: string;
+        }
+      | {
+          value: {
+            over_chart?: number | false;
+            unequal_legs?: number | false;
+            two_cranes?: boolean;
+            people?: boolean;
+            over_plant?: boolean;
+            centre_high?: boolean;
+            near_line?: boolean;
+            unknown_ground?: boolean;
+            blind?: boolean;
           };
           reason: string;
         }

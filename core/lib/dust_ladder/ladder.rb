@@ -85,6 +85,9 @@ module DustLadder
       ].compact.join(". ")
     end
 
+    # What makes the lift critical.
+    def critical = @critical ||= Critical.new(self)
+
     # The rungs that a named person answered in words.
     def by_word = rungs.select(&:word)
 
@@ -102,6 +105,7 @@ module DustLadder
         "rungs" => rungs.map { |rung| rung.as_json(whole: open.nil? || open.include?(rung.id)) },
         "first" => FirstSteps.new(self).as_json,
         "scope" => lift.scope.as_json(left_out),
+        "critical" => cut_short? ? [] : critical.as_json,
         "readings" => lift.document.readings,
         "problems" => lift.document.problems,
         "taken_off" => lift.load.taken_off,

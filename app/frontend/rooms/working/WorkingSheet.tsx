@@ -14,9 +14,16 @@ import './working.css'
 
 // At the head of what is printed: who answered in words, and what is left out in whose name.
 function ByWord({ ladder }: { ladder: Ladder }) {
-  const { scope } = ladder
+  const { scope, critical } = ladder
+  const shown = useShown()
   return (
     <>
+      {critical.length > 0 && (
+        <p data-critical>
+          <strong>Critical lift</strong>, wants a second signature:{' '}
+          {critical.map((one) => shown(one.words)).join('; ')}
+        </p>
+      )}
       {ladder.rungs.map(
         ({ id, label, word }) =>
           word && (

@@ -2,7 +2,8 @@ import TextField from '@mui/material/TextField'
 import { at } from '../../plan/pointers'
 import { ChoiceField } from '../../ui/ChoiceField'
 import { QuantityField, WordsField } from './fields'
-import { Row } from '../../ui/Row'
+import { Heading, Row } from '../../ui/Row'
+import { useShown } from '../../ui/preferences'
 import { SiteChoice } from '../site/SiteChoice'
 import { CarriedFields, PlaceFields, WatcherField } from '../site/StandFields'
 import type { PanelProps } from './panel'
@@ -102,7 +103,27 @@ export const ObstaclesPanel = (given: PanelProps) => (
     <ObstaclesWord {...given} />
   </>
 )
-export const CrewPanel = wordPanel('crew')
+const CrewWord = wordPanel('crew')
+// Who lifts, and what makes it a lift that wants a second signature.
+export function CrewPanel(given: PanelProps) {
+  const shown = useShown()
+  const critical = given.ladder?.critical ?? []
+  return (
+    <>
+      {critical.length > 0 && (
+        <section aria-label="critical lift">
+          <Heading aside="wants a second signature">Critical lift</Heading>
+          <ul className="plain-list">
+            {critical.map((one) => (
+              <li key={one.id}>{shown(one.words)}</li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <CrewWord {...given} />
+    </>
+  )
+}
 
 export function PowerLinesPanel(given: PanelProps) {
   if (!given.ladder?.site) return <PowerLinesByWord {...given} />

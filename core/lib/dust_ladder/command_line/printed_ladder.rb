@@ -48,6 +48,8 @@ module DustLadder
         if ladder.left_out.any?
           @out.puts "Left out, #{scope.words}, says #{scope.by}: #{ladder.left_out.join("; ").downcase}."
         end
+        found = ladder.critical.found.map { |_, words| words["metric"] }
+        @out.puts "Critical, wants a second signature: #{found.join("; ")}." if found.any?
         own_words unless house
         gear_by_own_word unless house&.store?
         @out.puts "The tag, the chart in the cab, local rules and a qualified person come before this."

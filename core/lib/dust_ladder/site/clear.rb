@@ -14,7 +14,7 @@ module DustLadder
         @tail = setup.machine.tail
       end
 
-      # [share left, what leaves least]: 1 where nothing is near. at: [east, north] of the axis; places: of pick and set;
+      # [share left, what leaves least]: 1 where nothing is near. at: [east, north] of the axis; places: of pick, set;
       # turn: "clockwise" or not.
       def margin(at, bearing, places, turn)
         standing = Standing.new(axis: [ *at, @setup.standing.axis[2] ], bearing: bearing)

@@ -47,6 +47,9 @@ module DustLadder
 
       def sway = @setup.most_hanging * Math.tan(@rules[:line_sway_deg] * Math::PI / 180)
 
+      # Seen from above, [east, north] each.
+      def wire = @feature["wire_m"].map { |place| place.first(2) }
+
       # Least clearance by voltage, m; nil where nobody knows it, or where it is for an engineer to say.
       def clearance
         return @rules[:obstacle_clearance_m] if dead
@@ -72,7 +75,6 @@ module DustLadder
       private
 
       def named?(text) = text.match?(/[[:alpha:]]/)
-      def wire = @feature["wire_m"].map { |place| place.first(2) }
       def axis = @setup.standing.axis.first(2)
 
       def half_boom

@@ -8,7 +8,7 @@ module DustLadder
 
       def on_site
         setup.standing
-        lines = survey.all("line").map { |feature| LineRoom.new(setup, feature, rules) }
+        lines = setup.line_rooms
         far = setup.reach + rules[:power_lines]["zone_m"]["above"]
         return no_line(far) if lines.empty?
 

@@ -29,6 +29,9 @@ module DustLadder
           end
       end
 
+      # A LineRoom of each power line of the site.
+      def line_rooms = @line_rooms ||= survey.all("line").map { |line| LineRoom.new(self, line, duty.lift.rules) }
+
       # Legs of the way in space, the load carried, picked up plumb before it and set down plumb after: at the loaded
       # radii, and at those before the load is on.
       def sweeps

@@ -96,15 +96,8 @@ module DustLadder
 
       # Of every line with a clearance how far that reaches, and its working zone.
       def lines_kept
-        @survey.all("line").map do |line|
-          kept = LineRoom.new(setup, line, @duty.lift.rules)
-          {
-            "line" => line["wire_m"].map { |place|
-              place.first(2)
-            },
-            "clearance_m" => kept.clearance,
-            "zone_m" => kept.zone
-          }
+        setup.line_rooms.map do |line|
+          { "line" => line.wire, "clearance_m" => line.clearance, "zone_m" => line.zone }
         end
       end
 
