@@ -413,6 +413,13 @@ RSpec.describe "A crane on its site" do
       expect(on_site_rung("landing", stand: { dunnage: one }).verdict).to eq("stop")
     end
 
+    it "does not believe in timbers larger than the load, nor in none" do
+      [ [ 200, "10 m", "1 m" ], [ 2, "900 m", "0.2 m" ], [ 5, "4 m", "0.3 m" ] ].each do |count, length, width|
+        rung = on_site_rung("landing", stand: { dunnage: { "count" => count, "length" => length, "width" => width } })
+        expect([ rung.verdict, asks(rung) ]).to eq([ "not_known", [ "/cranes/0/stand/dunnage" ] ])
+      end
+    end
+
     it "is not known where no landing holds the load, nor where nobody says what it bears" do
       plain = site.tap { |data| data["features"].reject! { |one| one["kind"] == "landing" } }
       expect(on_site_rung("landing", site: plain).verdict).to eq("not_known")
@@ -602,7 +609,8 @@ RSpec.describe DustLadder::Ladder::Critical do
       expect(critical(document)).to include(id)
       rules = DustLadder::RuleSet.shipped("strict").data
       value = rules.dig("values", "critical", "value").merge(id => false)
-      rules = rules.merge("values" => rules["values"].merge("critical" => rules["values"]["critical"].merge("value" => value)))
+      critical = rules["values"]["critical"].merge("value" => value)
+      rules = rules.merge("values" => rules["values"].merge("critical" => critical))
       document["snapshots"]["rule_sets"]["strict"] = DustLadder::PlanFile::Digest.snapshot(rules)
       expect(critical(document)).not_to include(id)
     end

@@ -14,7 +14,7 @@ module DustLadder
       def initialize(sweeps, ball, wire, parts: PARTS)
         @sweeps = sweeps
         @ball = ball
-        @spans = wire.each_cons(2).to_a
+        @spans = nearby(wire.each_cons(2).to_a)
       end
 
       # { part => Near }, foremost the nearest.
@@ -29,6 +29,17 @@ module DustLadder
       end
 
       private
+
+      # Those of the wire's spans that could be the nearest: no farther from what the crane reaches all round than the
+      # nearest of them is from the hook where the way begins.
+      def nearby(spans)
+        return spans if spans.size < 3
+
+        axis, hook = @sweeps[0].standing.axis.first(2), @sweeps[0].pose(0.0).hook
+        reach = @sweeps.flat_map { |sweep| [ sweep.from.radius, sweep.to.radius ] }.max + @ball.radius
+        nearest = spans.map { |from, to| Space.sides_apart(hook, hook, from, to) }.min
+        spans.select { |from, to| Plane.from_side(axis, from, to) - reach <= nearest }
+      end
 
       def boom(sweep, under)
         Least.over(sweep.pieces, under: under) { |piece, share| to_wire(*sweep.pose(share).of(piece)) }

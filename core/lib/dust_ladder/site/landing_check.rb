@@ -17,10 +17,19 @@ module DustLadder
 
         stand = setup.stand
         timbers, length, width = stand.timbers, stand.dunnage_length.positive, stand.dunnage_width.positive
+        believable(timbers * length * width)
         kpa = pressure(timbers, length, width)
         caution("dunnage", "The timbers carry the load themselves: sound, level, dry, none higher than it is wide.")
         foot = footing(landing, outline, kpa)
         judge_feet([ foot ]) { nil }
+      end
+
+      # What is under the load is no larger than it.
+      def believable(area)
+        foot = lift.load.size.first(2).reduce(:*)
+        return if area <= foot * (1 + Ladder::Verdict::SLACK)
+
+        setup.stand.missing("the timbers bear over more than the load's own base", "dunnage")
       end
 
       def pressure(timbers, length, width)

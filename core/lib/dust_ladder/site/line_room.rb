@@ -20,27 +20,35 @@ module DustLadder
       def kilovolts = @feature["kilovolts"]
       # Who proved it dead, and when; nil where nobody did: it is live then.
       def dead
-        %w[dead_by dead_on].map { |key|
-          @feature[key].to_s
-        }.then { |by, on| "#{by}, #{on}" if named?(by) && !on.empty? }
+        by, on = %w[dead_by dead_on].map { |key| @feature[key].to_s }
+        "#{by}, #{on}" if named?(by) && !on.empty?
       end
+
       def agreed = @feature["agreed_by"].to_s.then { |by| by if named?(by) }
       def blown = @feature["blow_out_m"]
 
-      # The Near of all parts, what comes off taken off; never below nothing.
-      def nearest
-        @nearest ||=
-          begin
-            approach = Approach.new(@setup.sweeps, @setup.ball, @feature["wire_m"])
-            found =
-              PARTS.reduce(nil) do |best, part|
-                taken = off(part) + blown.to_f
-                near = approach.near(part, best ? best.m + taken : Float::INFINITY)
-                near ? Near.new(part: part, m: near.m - taken, station: near.station) : best
-              end
-            found.tap { |near| near.m = [ near.m, 0.0 ].max }
+      # The Near of all parts, what comes off taken off; never below nothing. Of a line that is out of all that the
+      # crane reaches by more than any zone, no more than that.
+      def nearest = @nearest ||= out_of_reach || looked_for
+
+      private def looked_for
+        approach = Approach.new(@setup.sweeps, @setup.ball, @feature["wire_m"])
+        found =
+          PARTS.reduce(nil) do |best, part|
+            taken = off(part) + blown.to_f
+            near = approach.near(part, best ? best.m + taken : Float::INFINITY)
+            near ? Near.new(part: part, m: near.m - taken, station: near.station) : best
           end
+        found.tap { |near| near.m = [ near.m, 0.0 ].max }
       end
+
+      private def out_of_reach
+        left = level_m - @setup.reach - [ sway, half_boom ].max - blown.to_f
+        Near.new(part: "all of it", m: left) if left > @rules[:power_lines]["zone_m"]["above"]
+      end
+
+      # Level distance from the slewing axis, m.
+      def level_m = @level_m ||= Plane.sides(wire, closed: false).map { |from, to| Plane.from_side(axis, from, to) }.min
 
       # What comes off for a part: half the boom's depth, or the sway of what hangs.
       def off(part) = part == "boom" ? half_boom : sway
