@@ -38,6 +38,52 @@ RSpec.describe "On a site", type: :system do
     expect(find_field("bearing of the crane's front").value).not_to eq("20°")
   end
 
+  it "shows where it could stand as it is found, why not elsewhere, and stands it at the best place in one step" do
+    open_plan(demo_plan("cabin-on-salt"))
+    click_button "Site"
+    click_button "Best place"
+    expect(page).to have_css("[data-cell]", minimum: 3)
+    expect(page).to have_css("[data-best-places=done]", wait: 40)
+    expect(page).to have_css("[data-cell=close]")
+    page.driver.browser.action.move_to(find("[data-cell=no]", match: :first).native).perform
+    expect(page).to have_css("[data-best-places] text", text: /\AE -?\d+, N -?\d+: no: (crane|ground|cut|line)/)
+    find("[data-place='1']").click
+    expect(page).to have_css("[data-rung=pads]:not([data-verdict=stop])")
+    expect(page).to have_no_css("[data-best-places]")
+    find("[aria-label^='Undo: Stand ']").click
+    expect(page).to have_css("[data-foot=FR][data-verdict=stop]")
+  end
+
+  it "moves the way round a walkway that is open, station by station" do
+    open_plan(demo_plan("pump-over-the-track"))
+    expect(page).to have_css("[data-headline]", text: "Stop: way over people")
+    fill_in "crane east of the peg", with: "20 m"
+    fill_in "crane north of the peg", with: "-12 m"
+    rung("crane").click
+    fill_in "radius at set", with: "8 m"
+    fill_in "slew at set", with: "300°"
+    expect(page).to have_css("[data-rung=crane]:not([data-verdict=not_known])")
+    click_button "Ground and site", match: :first if page.has_no_css?("[data-rung=people]", wait: 1)
+    expect(page).to have_css("[data-rung=people][data-verdict=holds]")
+  end
+
+  it "gives a station by its place, which stays there while the crane moves" do
+    open_plan(demo_plan("cabin-on-gravel"))
+    rung("crane").click
+    select "by its place on the site", from: "how pick is given"
+    expect(find_field("east of pick").value).to match(/\A\d+\.\d+ m\z/)
+    before = find_field("east of pick").value
+    expect(page).to have_text(/9\.60\d? m out, slew 190/)
+    click_button "Site"
+    drag("site-crane", 25, 0)
+    rung("crane").click
+    expect(page).to have_text(/1\d\.\d+ m out, slew/)
+    expect(find_field("east of pick").value).to eq(before)
+    select "from the crane: radius and slew", from: "how pick is given"
+    expect(find_field("radius at pick").value).to match(/\A1\d\.\d+ m\z/)
+    saved
+  end
+
   it "answers by word until a site is chosen and the crane is stood on it, field by field" do
     open_plan(demo_plan("feed-horn"))
     rung("ground").click
