@@ -8,7 +8,7 @@ module DustLadder
       Ball = Struct.new(:below, :radius)
       PARTS = %w[boom rope load].freeze
       # In how many steps the rigging is looked at from the hook down to the load's middle.
-      STEPS = 8
+      STEPS = 5
 
       # sweeps: the legs as Sweeps. wire: places [x, y, z] along it.
       def initialize(sweeps, ball, wire, parts: PARTS)
@@ -69,7 +69,7 @@ module DustLadder
           axis = to_wire([ x, y, z ], [ x, y, z - @ball.below ])
           next axis - @ball.radius if axis - @ball.radius >= need
 
-          (0...STEPS).map { |step| slice(x, y, z, step) }.min.clamp(0.0, nil)
+          [ (0...STEPS).map { |step| slice(x, y, z, step) }.min, 0.0 ].max
         end
       end
 

@@ -19,20 +19,17 @@ module DustLadder
 
       # From a place to the straight line between two others.
       def from_side(place, from, to)
+        x, y = place[0] - from[0], place[1] - from[1]
         dx, dy = to[0] - from[0], to[1] - from[1]
         long = dx * dx + dy * dy
-        along = long.zero? ? 0.0 : ((place[0] - from[0]) * dx + (place[1] - from[1]) * dy) / long
-        along = along.clamp(0.0, 1.0)
-        Math.hypot(place[0] - from[0] - along * dx, place[1] - from[1] - along * dy)
+        along = long > 0 ? (x * dx + y * dy) / long : 0.0
+        along = along < 0.0 ? 0.0 : 1.0 if along < 0.0 || along > 1.0
+        x -= along * dx
+        y -= along * dy
+        Math.sqrt(x * x + y * y)
       end
 
-      # Between two straight lines, each of two ends.
-      def sides_apart(a, b, c, d)
-        return 0.0 if cross?(a, b, c, d)
-
-        [ from_side(a, c, d), from_side(b, c, d), from_side(c, a, b), from_side(d, a, b) ].min
-      end
-
+      # Do two straight lines, each of two ends, cross?
       def cross?(a, b, c, d)
         (turn(a, b, c) * turn(a, b, d)).negative? && (turn(c, d, a) * turn(c, d, b)).negative?
       end
@@ -48,8 +45,22 @@ module DustLadder
         return 0.0 if line.any? { |place| inside?(place, outline) }
         return 0.0 if closed && inside?(outline.first, line)
 
-        others = sides(line, closed: closed)
-        sides(outline).map { |a, b| others.map { |c, d| sides_apart(a, b, c, d) }.min }.min
+        own, others = sides(outline), sides(line, closed: closed)
+        return 0.0 if own.any? { |a, b| others.any? { |c, d| cross?(a, b, c, d) } }
+
+        # What does not cross is nearest at a corner of one of them.
+        [ to_sides(outline, others), to_sides(line, own) ].min
+      end
+
+      def to_sides(places, sides)
+        least = Float::INFINITY
+        places.each do |place|
+          sides.each do |from, to|
+            distance = from_side(place, from, to)
+            least = distance if distance < least
+          end
+        end
+        least
       end
 
       # From a place to an outline.
