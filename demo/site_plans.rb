@@ -37,7 +37,7 @@ SITE_PLANS = {
       load: cabin("RC-11"),
       rigging: hung("7.60 m", leg("C-22"), leg("C-22")),
       crane: juniper([ "10.8 m", "195°", "0 m" ], [ "13.0 m", "20°", "0.60 m" ], "clockwise", obstacle: "1.8 m"),
-      stands: { east: "27.0 m", north: "26.0 m", bearing: "20°", mat: MATS, carried: "2.2 m" }
+      stands: { east: "27.0 m", north: "26.0 m", bearing: "20°", mat: MATS, carried: "2.2 m", watcher: "L. Broom" }
     ),
   "cabin-on-gravel" =>
     plan(

@@ -59,16 +59,16 @@ export function BoardBar({ board, order, put, check, start }: Props) {
       <Box sx={{ height: BAR_HEIGHT }}>
         <Brand />
       </Box>
-      <Box component="h1" sx={{ m: 0, typography: 'heading', fontWeight: 600, pl: { xs: 0, md: 4 } }}>
+      <Box component="h1" sx={{ m: 0, typography: 'heading', fontWeight: 600, pl: { xs: 0, md: 2 } }}>
         Lifts
       </Box>
       {board && (
-        <Box role="status" sx={{ pl: 2, fontFamily: figures, typography: 'lead' }}>
+        <Box role="status" sx={{ pl: 1.5, fontFamily: figures, typography: 'lead' }}>
           {tally(board)}
         </Box>
       )}
       <Box
-        sx={{ ml: 'auto', display: 'flex', flexWrap: 'wrap', '&& > *': { px: '11px', height: BAR_HEIGHT } }}
+        sx={{ ml: 'auto', display: 'flex', flexWrap: 'wrap', '&& > *': { px: '8px', height: BAR_HEIGHT } }}
       >
         {tab('day', 'By day')}
         {tab('weakest', 'Weakest first')}
