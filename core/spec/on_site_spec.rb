@@ -413,6 +413,24 @@ RSpec.describe "A crane on its site" do
       expect(on_site_rung("landing", stand: { dunnage: one }).verdict).to eq("stop")
     end
 
+    it "stops at a stack that is higher than its timbers are long, and tells how to stack" do
+      base = { "count" => 2, "length" => "1.2 m", "width" => "0.2 m" }
+      {
+        "1.2 m" => "holds",
+        "1.201 m" => "stop",
+        "9 m" => "stop",
+        nil => "holds",
+        "" => "holds"
+      }.each do |high, verdict|
+        expect(on_site_rung("landing", stand: { dunnage: base.merge("high" => high) }).verdict).to eq(verdict)
+      end
+      expect(on_site_rung("landing", stand: { dunnage: base.merge("high" => "tall") }).verdict).to eq("not_known")
+      %w[box wedge notched].each do |form|
+        rung = on_site_rung("landing", stand: { dunnage: base.merge("form" => form) })
+        expect(rung.cautions.map(&:id)).to include("stack_#{form}")
+      end
+    end
+
     it "does not believe in timbers larger than the load, nor in none" do
       [ [ 200, "10 m", "1 m" ], [ 2, "900 m", "0.2 m" ], [ 5, "4 m", "0.3 m" ] ].each do |count, length, width|
         rung = on_site_rung("landing", stand: { dunnage: { "count" => count, "length" => length, "width" => width } })

@@ -24,6 +24,15 @@ RSpec.describe DustLadder::Plan::Again do
     )
   end
 
+  it "keeps where the crane stood, and asks again who watches the line" do
+    past = on_site(stand: { watcher: "T. Varga" })
+    again = DustLadder::PlanFile.accept(described_class.of(past, title: "The next"))
+    expect(again["cranes"][0]["stand"]).to eq(past["cranes"][0]["stand"].merge("watcher" => ""))
+    expect(again["site_document"]).to eq("pan")
+    rungs = DustLadder.check(again).rungs.select { |rung| rung.flight == "ground_and_site" }
+    expect(rungs.map(&:verdict).uniq).to eq([ "not_known" ])
+  end
+
   it "starts after every demo plan, and holds after none" do
     Dir[File.expand_path("../../demo/plans/*.json", __dir__)].each do |path|
       old = DustLadder::PlanFile.read(File.read(path))

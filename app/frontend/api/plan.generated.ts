@@ -822,6 +822,14 @@ export interface Crane {
        * a length as written, with its unit
        */
       width: string | null;
+      /**
+       * a length as written, with its unit
+       */
+      high?: string | null;
+      /**
+       * how it is stacked
+       */
+      form?: "box" | "wedge" | "notched" | null;
     } | null;
   };
 }

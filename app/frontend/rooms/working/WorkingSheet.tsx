@@ -10,6 +10,7 @@ import { Cautions, Parts } from '../../rungs/shared/answers'
 import { Working } from '../../rungs/shared/Working'
 import type { Editor } from '../../plan/usePlanEditor'
 import { PrintDrawing } from './PrintDrawing'
+import { PrintSite } from './PrintSite'
 import './working.css'
 
 // At the head of what is printed: who answered in words, and what is left out in whose name.
@@ -83,6 +84,7 @@ export function WorkingSheet({ editor }: { editor: Editor }) {
           </p>
           <ByWord ladder={ladder} />
           <PrintDrawing editor={editor} />
+          <PrintSite editor={editor} />
           <p>The tag, the chart in the cab, local rules and a qualified person come before this.</p>
           {ladder.rungs.map((rung) => (
             <section key={rung.id} aria-label={rung.label} data-working={rung.id}>

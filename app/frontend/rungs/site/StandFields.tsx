@@ -164,7 +164,7 @@ export function DunnageFields(given: Given) {
         fullWidth
         onClick={() =>
           editor.change(
-            { [`${STAND}/dunnage`]: { count: null, length: null, width: null } },
+            { [`${STAND}/dunnage`]: { count: null, length: null, width: null, high: null, form: null } },
             'timbers at the landing',
           )
         }
@@ -203,6 +203,28 @@ export function DunnageFields(given: Given) {
           pointer={`${STAND}/dunnage/width`}
           label="Width of one"
           note="width of a timber"
+        />
+      </Row>
+      <Row columns="1fr 1fr">
+        <QuantityField
+          {...given}
+          pointer={`${STAND}/dunnage/high`}
+          label="Stack high"
+          note="height of the stack"
+          empty="one layer"
+        />
+        <ChoiceField
+          id={fieldId(`${STAND}/dunnage/form`)}
+          label="Stacked"
+          note="how the timbers are stacked"
+          value={stand.dunnage.form ?? ''}
+          choices={[
+            ['', 'one layer'],
+            ['box', 'boxed, crosswise'],
+            ['wedge', 'wedged'],
+            ['notched', 'notched, in pairs'],
+          ]}
+          onChoose={(form) => editor.change({ [`${STAND}/dunnage/form`]: form || null }, 'how it is stacked')}
         />
       </Row>
     </>

@@ -24,7 +24,7 @@ module DustLadder
               "lift_at" => nil,
               "load" => load(document["load"]),
               "rigging" => rigging(document["rigging"]),
-              "cranes" => document["cranes"].map { |crane| crane.except(*ASKED_OF_CRANE).merge(CRANE) },
+              "cranes" => document["cranes"].map { |crane| crane(crane) },
               "snapshots" => snapshots
             )
           )
@@ -42,6 +42,12 @@ module DustLadder
         kept = data.except("surroundings", "unlike_decided_by")
         kept = kept.merge("reeved" => kept["reeved"].merge("decided_by" => "")) if kept["reeved"]
         kept.merge("legs" => kept["legs"].map { |leg| unsaid(leg) })
+      end
+
+      # What was seen of a site counts for its own days; who watches its power line is asked again.
+      def crane(data)
+        kept = data.except(*ASKED_OF_CRANE).merge(CRANE)
+        kept["stand"] ? kept.merge("stand" => kept["stand"].merge("watcher" => "")) : kept
       end
 
       # A leg whose keeping in place nobody vouches for yet.

@@ -13,7 +13,8 @@ module DustLadder
         :carried,
         :load_axis,
         :dunnage_length,
-        :dunnage_width
+        :dunnage_width,
+        :dunnage_high
 
       def initialize(document, index)
         super(document, "cranes", index, "stand")
@@ -28,6 +29,7 @@ module DustLadder
         @load_axis = angle("how the load lies", "load_axis")
         @dunnage_length = length("the length of a timber at the landing", "dunnage", "length")
         @dunnage_width = length("the width of a timber at the landing", "dunnage", "width")
+        @dunnage_high = length("the height of the stack at the landing", "dunnage", "high")
       end
 
       # The Site::Standing. Raises NotKnown.

@@ -19,9 +19,39 @@ module DustLadder
         timbers, length, width = stand.timbers, stand.dunnage_length.positive, stand.dunnage_width.positive
         believable(timbers * length * width)
         kpa = pressure(timbers, length, width)
-        caution("dunnage", "The timbers carry the load themselves: sound, level, dry, none higher than it is wide.")
+        stacked(stand, length)
+        return stop(both(high_words(stand, length)), subject: landing["name"]) if too_high?(stand, length)
+
         foot = footing(landing, outline, kpa)
         judge_feet([ foot ]) { nil }
+      end
+
+      FORMS = {
+        "box" => "Box the stack, each layer across the one below, so that it takes the load at one end.",
+        "wedge" => "Wedge the stack where the load is bowed, both sides alike, and nail the wedges.",
+        "notched" => "Notch the timbers in pairs, so that nothing round rolls off."
+      }.freeze
+
+      def stacked(stand, length)
+        caution("dunnage", "The timbers carry the load themselves: sound, level, dry, none higher than it is wide.")
+        form = stand["dunnage"]["form"]
+        caution("stack_#{form}", FORMS[form]) if FORMS.key?(form)
+        return unless stand.dunnage_high.given?
+
+        line(
+          "h",
+          Figure.m(stand.dunnage_high.positive, :up),
+          source: "height of the stack: no more than its timbers are long"
+        )
+        line("l", Figure.m(length, :down), source: "length of a timber")
+      end
+
+      def too_high?(stand, length)
+        stand.dunnage_high.given? && stand.dunnage_high.value > length + Ladder::Verdict::SLACK
+      end
+
+      def high_words(stand, length)
+        "a stack of #{Figure.m(stand.dunnage_high.value, :up)} on timbers #{Figure.m(length, :down)} long may fall over"
       end
 
       # What is under the load is no larger than it.
