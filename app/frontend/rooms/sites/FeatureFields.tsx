@@ -1,11 +1,11 @@
 import Button from '@mui/material/Button'
-import TextField from '@mui/material/TextField'
 import type { Feature } from '../../api/plan.generated'
 import { ChoiceField } from '../../ui/ChoiceField'
 import { Heading, Row } from '../../ui/Row'
 import { BOUNDARY, cornersOf, mayLose, withCorners } from './SiteMap'
 import { KINDS } from './features'
 import { NumberField } from './NumberField'
+import { PlainField } from './PlainField'
 import type { Drawn } from './useSite'
 
 const NUMBERS: Record<string, string> = {
@@ -22,7 +22,7 @@ const WORDS: Record<string, string> = {
   dead_by: 'Proved dead by',
   closed_by: 'Closed by',
 }
-const MOMENTS: Record<string, [string, string]> = {
+const MOMENTS: Record<string, [string, 'date' | 'datetime-local']> = {
   dead_on: ['Proved dead on', 'date'],
   closed_from: ['Closed from', 'datetime-local'],
   closed_to: ['Closed to', 'datetime-local'],
@@ -70,35 +70,6 @@ const asked = (value: unknown) =>
   value === true ? 'true' : value === false ? 'false' : ((value as string) ?? '')
 const answered = (name: string, text: string) =>
   name === 'on_towers' || name === 'closed' ? (text === '' ? undefined : text === 'true') : text || null
-
-// A word or a moment of a feature.
-function TextOf({
-  label,
-  value,
-  type,
-  onTake,
-}: {
-  label: string
-  value: string
-  type?: string
-  onTake: (text: string) => void
-}) {
-  return (
-    <TextField
-      variant="filled"
-      fullWidth
-      label={label}
-      type={type}
-      value={value}
-      autoComplete="off"
-      slotProps={{
-        inputLabel: type ? { shrink: true } : {},
-        htmlInput: { 'aria-label': label, maxLength: 200 },
-      }}
-      onChange={(event) => onTake(event.target.value)}
-    />
-  )
-}
 
 // Each corner in figures.
 function Corners({ drawn, chosen }: { drawn: Drawn; chosen: number }) {
@@ -159,14 +130,15 @@ export function FeatureFields({
         features: before.features.map((one, at) => (at === chosen ? { ...one, [name]: value } : one)),
       }),
       false,
+      `${chosen}-${name}`,
     )
   const say = feature as unknown as Record<string, unknown>
   return (
     <>
-      <TextOf label="Name" value={feature.name} onTake={(text) => set('name', text)} />
+      <PlainField label="Name" value={feature.name} onTake={(text) => set('name', text)} />
       <Row columns="1fr 1fr">
-        <TextOf label="Says who" value={feature.by ?? ''} onTake={(text) => set('by', text)} />
-        <TextOf
+        <PlainField label="Says who" value={feature.by ?? ''} onTake={(text) => set('by', text)} />
+        <PlainField
           label="Said on"
           type="date"
           value={feature.on ?? ''}
@@ -188,7 +160,7 @@ export function FeatureFields({
           )
         if (WORDS[name])
           return (
-            <TextOf
+            <PlainField
               key={name}
               label={WORDS[name]}
               value={(say[name] as string) ?? ''}
@@ -198,7 +170,7 @@ export function FeatureFields({
         if (MOMENTS[name]) {
           const [label, type] = MOMENTS[name]
           return (
-            <TextOf
+            <PlainField
               key={name}
               label={label}
               type={type}
@@ -219,7 +191,7 @@ export function FeatureFields({
           />
         )
       })}
-      <TextOf label="Note" value={feature.note ?? ''} onTake={(text) => set('note', text)} />
+      <PlainField label="Note" value={feature.note ?? ''} onTake={(text) => set('note', text)} />
       <Corners drawn={drawn} chosen={chosen} />
       <Button
         variant="outlined"

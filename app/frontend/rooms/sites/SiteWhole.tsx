@@ -1,7 +1,7 @@
-import TextField from '@mui/material/TextField'
 import type { Site } from '../../api/plan.generated'
 import { Heading, Row } from '../../ui/Row'
 import { NumberField } from './NumberField'
+import { PlainField } from './PlainField'
 import type { Drawn } from './useSite'
 
 const LOOKED: [keyof Site['looked'], string][] = [
@@ -14,50 +14,46 @@ const LOOKED: [keyof Site['looked'], string][] = [
 // The site itself: where it is measured from, and who looked over it for what. Without that word a plan
 // knows nothing of what is not drawn.
 export function SiteWhole({ drawn: { data, change } }: { drawn: Drawn }) {
-  const words = (label: string, value: string, take: (text: string) => void, type?: string, note = label) => (
-    <TextField
-      variant="filled"
-      fullWidth
-      label={label}
-      type={type}
-      value={value}
-      autoComplete="off"
-      slotProps={{
-        inputLabel: type ? { shrink: true } : {},
-        htmlInput: { 'aria-label': note, maxLength: 200 },
-      }}
-      onChange={(event) => take(event.target.value)}
-    />
-  )
   const look = (kind: keyof Site['looked'], said: object) =>
-    change((before) => ({
-      ...before,
-      looked: { ...before.looked, [kind]: { by: '', on: null, ...before.looked[kind], ...said } },
-    }))
+    change(
+      (before) => ({
+        ...before,
+        looked: { ...before.looked, [kind]: { by: '', on: null, ...before.looked[kind], ...said } },
+      }),
+      false,
+      `looked-${kind}`,
+    )
   return (
     <>
-      {words('Site', data.title, (title) => change((before) => ({ ...before, title })))}
-      {words('Where the peg is', data.peg, (peg) => change((before) => ({ ...before, peg })))}
+      <PlainField
+        label="Site"
+        value={data.title}
+        onTake={(title) => change((before) => ({ ...before, title }), false, 'title')}
+      />
+      <PlainField
+        label="Where the peg is"
+        value={data.peg}
+        onTake={(peg) => change((before) => ({ ...before, peg }), false, 'peg')}
+      />
       {LOOKED.map(([kind, what]) => {
         const said = data.looked[kind]
         return (
           <section key={kind} aria-label={`looked for ${what}`}>
             <Heading>{`All ${what} are drawn`}</Heading>
             <Row columns="1fr 1fr">
-              {words(
-                'Who looked',
-                said?.by ?? '',
-                (by) => look(kind, { by }),
-                undefined,
-                `who looked for ${what}`,
-              )}
-              {words(
-                'On',
-                said?.on ?? '',
-                (on) => look(kind, { on: on || null }),
-                'date',
-                `looked for ${what} on`,
-              )}
+              <PlainField
+                label="Who looked"
+                note={`who looked for ${what}`}
+                value={said?.by ?? ''}
+                onTake={(by) => look(kind, { by })}
+              />
+              <PlainField
+                label="On"
+                note={`looked for ${what} on`}
+                type="date"
+                value={said?.on ?? ''}
+                onTake={(on) => look(kind, { on: on || null })}
+              />
             </Row>
             {kind === 'lines' && (
               <NumberField

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useState } from 'react'
+import { useCallback, useEffect, useRef, useState } from 'react'
 import { useQueryClient } from '@tanstack/react-query'
 import { api, Refused, type WholeSite } from '../../api/client'
 import { refusal } from '../../api/wire'
@@ -19,13 +19,18 @@ const readKept = (id: number): Kept | null => {
   }
 }
 
+// As it was kept, and then as it was left in the browser.
+const begun = (site: WholeSite, kept: Kept | null) => ({
+  steps: [site.snapshot.data as Site, ...(kept ? [kept.data] : [])],
+  at: kept ? 1 : 0,
+})
+
 // A site that is being drawn: each change one step of undo, kept in the browser until it is kept as the next
 // version.
 export function useSite(site: WholeSite) {
   const queries = useQueryClient()
   const [kept] = useState(() => readKept(site.id))
-  const [steps, setSteps] = useState<Site[]>(() => [site.snapshot.data as Site, ...(kept ? [kept.data] : [])])
-  const [at, setAt] = useState(kept ? 1 : 0)
+  const [{ steps, at }, setHistory] = useState(() => begun(site, kept))
   const [base, setBase] = useState(kept?.lock_version ?? site.lock_version)
   const [fault, setFault] = useState<string | null>(null)
   const [now, setNow] = useState<WholeSite | null>(null)
@@ -42,24 +47,26 @@ export function useSite(site: WholeSite) {
     }
   }, [changed, data, base, site.id])
 
-  // same: goes on with the step before it, as one drag does.
-  const change = useCallback(
-    (make: (before: Site) => Site, same = false) =>
-      setSteps((before) => {
-        const next = make(before[at]!)
-        const upto = same && at > 0 ? at : at + 1
-        const kept = [...before.slice(0, upto), next]
-        setAt(kept.length - 1)
-        if (kept.length <= MOST_STEPS) return kept
-        setAt(kept.length - 2)
-        return [kept[0]!, ...kept.slice(2)]
-      }),
-    [at],
-  )
+  const typed = useRef<string | null>(null)
+  // same: goes on with the step before it, as one drag does; typing: the field that is typed in, one step as
+  // long as it is.
+  const change = useCallback((make: (before: Site) => Site, same = false, typing: string | null = null) => {
+    const goesOn = same || (typing !== null && typing === typed.current)
+    typed.current = typing
+    setHistory(({ steps: before, at: now }) => {
+      const upto = goesOn && now > 0 ? now : now + 1
+      const all = [...before.slice(0, upto), make(before[now]!)]
+      const some = all.length > MOST_STEPS ? [all[0]!, ...all.slice(2)] : all
+      return { steps: some, at: some.length - 1 }
+    })
+  }, [])
+  const step = (by: 1 | -1) => {
+    typed.current = null
+    setHistory((now) => ({ ...now, at: now.at + by }))
+  }
   const taken = (whole: WholeSite) => {
     localStorage.removeItem(place(whole.id))
-    setSteps([whole.snapshot.data as Site])
-    setAt(0)
+    setHistory(begun(whole, null))
     setBase(whole.lock_version)
     setNow(null)
     setFault(null)
@@ -89,8 +96,8 @@ export function useSite(site: WholeSite) {
     // As it stands now, where somebody else kept another one meanwhile.
     now,
     take: taken,
-    undo: at > 0 ? () => setAt(at - 1) : null,
-    redo: at < steps.length - 1 ? () => setAt(at + 1) : null,
+    undo: at > 0 ? () => step(-1) : null,
+    redo: at < steps.length - 1 ? () => step(1) : null,
     restored: kept !== null,
   }
 }

@@ -59,11 +59,10 @@ module DustLadder
       # The crane a little way off, pick and set where they are; the nearest place in each distance that cures it.
       def stand_elsewhere
         setup = @lift.duty.setup
-        places = unloaded_places(setup)
         found =
           MOVES_M.lazy.filter_map do |metres|
             off = WINDS.keys.product([ nil, *WINDS.keys ]).filter_map { |pair| off(pair, metres) }
-            ways = off.filter_map { |words, east, north| moved(setup, places, words, east, north) }
+            ways = off.filter_map { |words, east, north| moved(setup, words, east, north) }
             ways.select { |way| cures?(way.ladder) }.max_by { |way| -used(way.ladder) }
           end
         found.first(1)
@@ -80,32 +79,13 @@ module DustLadder
           east, north ]
       end
 
-      def unloaded_places(setup)
-        crane = @lift.duty.crane
-        crane.stations.each_with_index.map do |station, index|
-          setup.standing.place(crane.radius(index), station.slew.value).first(2)
-        end
-      end
-
-      def moved(setup, places, words, east, north)
+      def moved(setup, words, east, north)
         axis = setup.standing.axis
         there = Site::Standing.new(axis: [ axis[0] + east, axis[1] + north, axis[2] ], bearing: setup.standing.bearing)
-        stations =
-          places.each_with_index.flat_map do |place, index|
-            next [] if @lift.duty.crane.placed(index)
-
-            radius, slew = there.seen(place)
-            at = @lift.duty.crane.pointer("stations", index)
-            [ [ "#{at}/radius", written(radius) ], [ "#{at}/slew", format("%.1f°", slew) ] ]
-          end
         try(
           "stand",
           both { |system| "Stand #{words.(system)}, pick and set where they are" },
-          {
-            stand.pointer("east") => written(there.axis[0]),
-            stand.pointer("north") => written(there.axis[1]),
-            **stations.to_h
-          },
+          setup.stood_at(there),
           :stand
         )
       end

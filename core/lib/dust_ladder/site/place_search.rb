@@ -56,23 +56,9 @@ module DustLadder
 
       # { JSON pointer => value } that stand the crane at a place.
       def changes(place)
-        crane, stand = @duty.crane, @duty.crane.stand
         there = Standing.new(axis: [ *place.at, @setup.standing.axis[2] ], bearing: place.bearing)
-        stations =
-          unloaded.each_with_index.flat_map do |at, index|
-            next [] if crane.placed(index)
-
-            radius, slew = there.seen(at)
-            pointer = crane.pointer("stations", index)
-            [ [ "#{pointer}/radius", metres(radius) ], [ "#{pointer}/slew", format("%.1f°", slew) ] ]
-          end
-        {
-          stand.pointer("east") => metres(place.at[0]),
-          stand.pointer("north") => metres(place.at[1]),
-          stand.pointer("bearing") => format("%.1f°", place.bearing),
-          **(place.boom == boom_now ? {} : { crane.pointer("boom_length") => metres(place.boom) }),
-          **stations.to_h
-        }
+        boom = place.boom == boom_now ? {} : { @duty.crane.pointer("boom_length") => format("%.2f m", place.boom) }
+        { **@setup.stood_at(there), **boom }
       end
 
       # In words: where, and how it looks there.
@@ -86,16 +72,10 @@ module DustLadder
 
       private
 
-      def metres(figure) = format("%.2f m", figure)
       def boom_now = @boom_now ||= @duty.crane.booms.max
 
-      # Pick and set, and what lies between, where the plan has them now.
-      def unloaded
-        @unloaded ||=
-          @duty.crane.stations.each_with_index.map do |station, index|
-            @setup.standing.place(@duty.crane.radius(index), station.slew.value).first(2)
-          end
-      end
+      # Pick and set, and what lies between.
+      def unloaded = @setup.places
 
       # As far round pick and set as a crane could stand at all, a square of MOST_M at most.
       def bounds

@@ -82,6 +82,33 @@ module DustLadder
       # How far anything of the crane or its load comes from the slewing axis, m.
       def reach = crane.path_stations.map(&:radius).max + duty.lift.load.reach
 
+      # Where the load is at each station before the boom bends, [east, north] each.
+      def places
+        @places ||=
+          crane.stations.each_with_index.map do |station, index|
+            standing.place(crane.radius(index), station.slew.value).first(2)
+          end
+      end
+
+      # { JSON pointer => value } that stand the crane at another Standing, every station where it is.
+      def stood_at(there)
+        stations =
+          places.each_with_index.flat_map do |place, index|
+            next [] if crane.placed(index)
+
+            radius, slew = there.seen(place)
+            at = crane.pointer("stations", index)
+            [ [ "#{at}/radius", written(radius) ], [ "#{at}/slew", format("%.1f°", slew) ] ]
+          end
+        turned = (there.bearing - standing.bearing).abs > 1e-9
+        {
+          stand.pointer("east") => written(there.axis[0]),
+          stand.pointer("north") => written(there.axis[1]),
+          **(turned ? { stand.pointer("bearing") => format("%.1f°", there.bearing) } : {}),
+          **stations.to_h
+        }
+      end
+
       # The load where it is set down: its outline.
       def set_down = load_at(crane.path_stations.last)
 
@@ -132,6 +159,8 @@ module DustLadder
       end
 
       private
+
+      def written(metres) = format("%.2f m", metres)
 
       def turned = { "with_boom" => "with_boom", "held" => "fixed_bearing" }[stand.load_turned]
 
