@@ -11,7 +11,7 @@ module DustLadder
         inside = false
         bx, by = outline.last
         outline.each do |ax, ay|
-          inside = !inside if (ay > y) != (by > y) && x < (bx - ax) * (y - ay) / (by - ay) + ax
+          inside = !inside if (ay > y) != (by > y) && x < (bx - ax) * (y - ay).fdiv(by - ay) + ax
           bx, by = ax, ay
         end
         inside
@@ -22,7 +22,7 @@ module DustLadder
         x, y = place[0] - from[0], place[1] - from[1]
         dx, dy = to[0] - from[0], to[1] - from[1]
         long = dx * dx + dy * dy
-        along = long > 0 ? (x * dx + y * dy) / long : 0.0
+        along = long > 0 ? (x * dx + y * dy).fdiv(long) : 0.0
         along = along < 0.0 ? 0.0 : 1.0 if along < 0.0 || along > 1.0
         x -= along * dx
         y -= along * dy
