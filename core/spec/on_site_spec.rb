@@ -108,6 +108,18 @@ RSpec.describe "A crane on its site" do
       end
     end
 
+    it "does not know ground that nobody stands for, however it was found" do
+      ground = SiteHelp::GRAVEL.merge("confirmed_by" => "", "by" => "?")
+      expect(
+        said(
+          on_site_rung(
+            "pads",
+            site: site(gravel: ground)
+          )
+        )
+      ).to match([ "not_known", /nobody says what gravel bears/ ])
+    end
+
     it "counts a table's figure when a named person confirmed it" do
       ground = { "soil" => "dense_gravel", "confirmed_by" => "M. Quell" }
       rung = on_site_rung("pads", site: site(gravel: ground))
@@ -283,6 +295,14 @@ RSpec.describe "A crane on its site" do
       expect(on_site_rung("power_lines", dead).verdict).to eq("holds")
       expect(on_site_rung("power_lines", dead.merge("dead_by" => "")).verdict).to eq("stop")
       expect(on_site_rung("power_lines", dead.merge("dead_on" => nil)).verdict).to eq("stop")
+      expect(on_site_rung("power_lines", dead.merge("dead_on" => "2026-12-15")).verdict).to eq("stop")
+      expect(on_site_rung("power_lines", dead, "/lift_at" => nil).verdict).to eq("stop")
+    end
+
+    it "is not known where nobody stands for its voltage" do
+      expect(said(on_site_rung("power_lines", wire(24, kilovolts: 11).merge("by" => " ")))).to match(
+        [ "not_known", /who says what voltage 11 kV has/ ]
+      )
     end
 
     it "is not known without its blow-out, above all tables, without a height to carry at, or when nobody looked" do

@@ -18,11 +18,15 @@ module DustLadder
       end
 
       def kilovolts = @feature["kilovolts"]
-      # Who proved it dead, and when; nil where nobody did: it is live then.
+      # Who proved it dead, and when; nil where nobody did before the lift: it is live then.
       def dead
         by, on = %w[dead_by dead_on].map { |key| @feature[key].to_s }
-        "#{by}, #{on}" if named?(by) && !on.empty?
+        day = DustLadder.known { @setup.duty.lift.day }
+        "#{by}, #{on}" if named?(by) && !on.empty? && day && Date.iso8601(on) <= day
       end
+
+      # Does anybody stand for what is said of it?
+      def vouched? = named?(@feature["by"].to_s)
 
       def agreed = @feature["agreed_by"].to_s.then { |by| by if named?(by) }
       def blown = @feature["blow_out_m"]

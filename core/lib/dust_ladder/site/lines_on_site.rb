@@ -63,6 +63,8 @@ module DustLadder
       def unknown_of(one)
         site = Plan.pointer("site_document")
         return NotKnown.new("the voltage of #{one.name}", pointer: site) unless one.kilovolts || one.dead
+        return NotKnown.new("who says what voltage #{one.name} has", pointer: site) unless one.vouched?
+
         unless one.clearance
           words = "above #{rules[:power_lines]["clearance_m"].last.first.round} kV an engineer registered for it and " \
             "the utility decide"

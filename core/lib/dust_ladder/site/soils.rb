@@ -65,6 +65,8 @@ module DustLadder
       def doubt(zone)
         return "what #{zone["name"]} bears is not known: ask an engineer" unless bears(zone)
 
+        return "nobody says what #{zone["name"]} bears" unless confirmed(zone) || zone["by"].to_s.match?(/[[:alpha:]]/)
+
         found = zone["allowable_kpa"] ? zone["found"].to_s : "table"
         return if @rules[:ground_found][found] == "counts" || confirmed(zone)
 
