@@ -98,4 +98,32 @@ RSpec.describe "Sites" do
     expect(line.reload).to be_stale
     expect(line.work_out.verdict).to eq("not_known")
   end
+
+  describe "the best place" do
+    def lines(document)
+      post "/api/best_places",
+        params: JSON.generate(document: document),
+        headers: { "Content-Type" => "application/json" }
+      response.body.lines.map { |line| JSON.parse(line) }
+    end
+
+    it "is told row by row, and at the end the best of them as they would stand" do
+      document = demo_document("cabin-on-salt")
+      *rows, last = lines(document)
+      expect(rows.map { |row| row["share"] }).to eq(rows.map { |row| row["share"] }.sort)
+      expect(rows.flat_map { |row| row["places"] }.map { |place| place["governs"] }).to include("crane", "ground")
+      expect(last["best"].map { |place| place["verdict"] }).to include("holds")
+      best = last["best"].first
+      there = DustLadder::PlanFile.accept(DustLadder::PlanFile::Pointer.with_values(document, best["changes"]))
+      expect(DustLadder.check(there).headlines).to eq(best["headline"])
+    end
+
+    it "says what it needs, and refuses a plan that is none" do
+      expect(lines(demo_document("receiver-cabin")).last["missing"]["what"]).to eq("the plan stands on no site")
+      high = demo_document("drum-by-the-trench")
+      expect(lines(high)).to match([ include("missing" => include("pointer" => "/cranes/0/stand/carried")) ])
+      expect(lines({ "format" => "nothing" }).first["errors"].first["pointer"]).to eq("/format")
+      expect(response.status).to eq(422)
+    end
+  end
 end

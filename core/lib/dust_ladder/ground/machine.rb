@@ -23,7 +23,7 @@ module DustLadder
       end
 
       # Sides of the machine's own square pads, in their order, m.
-      def sides = @data["pads"].map { |pad| pad["side_m"] }
+      def sides = outriggers && @data["pads"].map { |pad| pad["side_m"] }
 
       def tracks
         given = @data["tracks"]

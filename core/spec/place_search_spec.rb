@@ -1,0 +1,71 @@
+# Where else a crane could stand: what it finds holds when the whole plan is climbed there, and what it needs is told.
+RSpec.describe DustLadder::Site::PlaceSearch do
+  soft = ->(spec) {
+    spec.feature("ground", "salt", outline_m: spec.box(-1, -30, 30, 30), allowable_kpa: 30, found: "probe")
+  }
+
+  def search(document) = described_class.new(DustLadder::Lift.new(DustLadder::PlanFile.accept(document)).duty)
+
+  def found(document)
+    rows = []
+    search(document).tap { |one| one.each_row { |places, _| rows << places } }.then { |one| [ one, rows.flatten ] }
+  end
+
+  it "offers places off the soft ground, each holding on every rung of crane, ground and site when it is climbed" do
+    document = on_site(soft.(self))
+    expect(DustLadder.check(document).rung("pads").verdict).to eq("stop")
+    one, places = found(document)
+    expect(places.map(&:governs)).to include("ground", "crane")
+    expect(one.best).not_to be_empty
+    one.best.each do |place|
+      there = DustLadder::PlanFile.accept(DustLadder::PlanFile::Pointer.with_values(document, one.changes(place)))
+      rungs = DustLadder.check(there).rungs.to_h { |rung| [ rung.id, rung.verdict ] }
+      expect(rungs.values_at("pads", "crane", "cut", "clearance", "tail_swing", "people")).to all(
+        satisfy { |verdict| %w[holds tight].include?(verdict) }
+      )
+      expect(one.words(place)["us"]).to match(/Stand .*'.* east/)
+    end
+  end
+
+  it "keeps pick and set where they are on the site" do
+    document = on_site(soft.(self))
+    one, = found(document)
+    there = DustLadder::PlanFile.accept(
+      DustLadder::PlanFile::Pointer.with_values(
+        document,
+        one.changes(one.best.first)
+      )
+    )
+    before, after = [ document, there ].map { |plan| DustLadder::Lift.new(plan).duty.setup.places }
+    before.flatten.zip(after.flatten) { |a, b| expect(b).to be_within(0.03).of(a) }
+  end
+
+  it "finds no place where the whole site is soft, walled in or under a line, and says what rules them out" do
+    {
+      "ground" => feature("ground", "pan", outline_m: box(-60, -60, 60, 60), allowable_kpa: 20, found: "probe"),
+      "people" => feature("walkway", "walk", outline_m: box(-60, -60, 60, 60)),
+      "line" => feature("line", "wire", wire_m: [ [ -60, -5, 6 ], [ 60, -5, 6 ] ], kilovolts: 110, blow_out_m: 0)
+    }.each do |governs, thing|
+      one, places = found(on_site(thing))
+      expect(one.best).to eq([])
+      expect(places.map(&:governs)).to include(governs)
+    end
+  end
+
+  # [ what is not known, what it says ]
+  {
+    "how high the load is carried" => ->(s) { s.on_site(stand: { carried: nil }) },
+    "where the machine's masses are" => ->(s) { s.on_site(machine: SiteHelp::STAND.except("parts")) },
+    "where the machine's pads are" => ->(s) { s.on_site(machine: SiteHelp::STAND.except("pads"), stand: { mat: nil }) },
+    "how far its tail swings" => ->(s) { s.on_site(machine: SiteHelp::STAND.except("tail")) },
+    "the slew at pick" => ->(s) { s.on_site("/cranes/0/stations/0/slew" => nil) }
+  }.each do |what, make|
+    it "says that it needs #{what}" do
+      expect { found(make.(self)) }.to raise_error(DustLadder::NotKnown, /#{what}/)
+    end
+  end
+
+  it "tells of a machine on tracks that it is for pads" do
+    expect { found(on_site(machine: tracks_stand)) }.to raise_error(DustLadder::NotKnown, /pads/)
+  end
+end
