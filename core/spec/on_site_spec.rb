@@ -660,3 +660,35 @@ RSpec.describe DustLadder::Ladder::Critical do
     expect(critical(old)).to eq([])
   end
 end
+
+RSpec.describe DustLadder::Ladder::WaysOut do
+  soft = ->(spec, kpa) {
+    spec.feature("ground", "salt", outline_m: spec.box(2.5, 2, 9, 9), allowable_kpa: kpa, found: "probe")
+  }
+  def ways(document) = described_class.new(DustLadder::PlanFile.accept(document)).found.to_h { |way| [ way.id, way ] }
+  small = { "side" => "0.8 m", "mass" => "70 kg", "rated" => "40 t" }
+
+  it "offers the smallest mats that cure it, as heavy as they are large, and none that nobody knows to be strong " \
+    "enough" do
+    way = ways(on_site(soft.(self, 100), stand: { mat: small })).fetch("mats")
+    mat = way.changes["/cranes/0/stand/mat"]
+    expect(mat).to eq("side" => "1.20 m", "mass" => "160 kg", "rated" => nil)
+    expect(way.ladder.rung("pads").verdict).to eq("holds")
+    expect(ways(on_site(soft.(self, 40), stand: { mat: small }))).not_to include("mats")
+  end
+
+  it "stands the crane off soft ground or away from a cut, pick and set where they are" do
+    trench = feature("cut", "trench", edge_m: [ [ -20, 5 ], [ 20, 5 ] ], depth_m: 2)
+    document = on_site(trench)
+    way = ways(document).fetch("stand")
+    expect(way.words["metric"]).to match(/Stand \d.000.m south/)
+    there = DustLadder::PlanFile.accept(DustLadder::PlanFile::Pointer.with_values(document, way.changes))
+    before, after = [ document, there ].map { |plan| DustLadder::Lift.new(plan).duty.setup.places.flatten }
+    before.zip(after) { |a, b| expect(b).to be_within(0.03).of(a) }
+  end
+
+  it "carries the load higher over what stands in its way" do
+    hut = feature("obstacle", "hut", outline_m: box(1.3, -6.3, 2.1, -5.5), top_m: 1.2)
+    expect(ways(on_site(hut)).fetch("carried").changes).to eq("/cranes/0/stand/carried" => "1.70 m")
+  end
+end

@@ -32,15 +32,19 @@ module DustLadder
 
       def mats_of(side, per_m2)
         kg = (per_m2 * side**2 / 10).ceil * 10.0
-        mat = (stand["mat"] || { "rated" => nil }).merge("side" => written(side), "mass" => "#{kg.round} kg")
-        try(
-          "mats",
-          both do |system|
-            "Mats of #{Figure.m(side).shown(system)} under the pads, about #{Figure.kg(kg, :up).shown(system)} each"
-          end,
-          { stand.pointer("mat") => mat },
-          :mats
-        )
+        # What another mat may carry is not what this one may.
+        mat = { "side" => written(side), "mass" => "#{kg.round} kg", "rated" => nil }
+        way =
+          try(
+            "mats",
+            both do |system|
+              "Mats of #{Figure.m(side).shown(system)} under the pads, about #{Figure.kg(kg, :up).shown(system)} each"
+            end,
+            { stand.pointer("mat") => mat },
+            :mats
+          )
+        # A mat that nobody knows to be strong enough is no way out.
+        way unless way&.ladder&.rung("pads")&.verdict == "not_known"
       end
 
       def carried_higher
