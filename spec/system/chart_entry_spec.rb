@@ -223,6 +223,29 @@ RSpec.describe "A chart from the paper" do
       expect(ChartDraft.exists?(draft.id)).to be(false)
     end
 
+    it "is read again while a save of its own is on the way, and goes on with that save" do
+      visit "/cranes/drafts/new"
+      type "Title", "Switchgrass"
+      saved
+      expect(page).to have_current_path(%r{/cranes/drafts/\d+})
+      # What is sent arrives; no word of it ever comes back.
+      page.execute_script(<<~JS)
+        const ask = window.fetch
+        window.fetch = (address, options) =>
+          ask(address, options).then((answer) =>
+            (options?.method ?? 'GET') === 'GET' ? answer : new Promise(() => {}))
+      JS
+      type "model", "RT 45"
+      draft = ChartDraft.last
+      Timeout.timeout(15) { sleep 0.1 until draft.reload.sheet["identity"] == { "model" => "RT 45" } }
+      type "serial", "SW-0301"
+      page.refresh
+      expect(page).to have_field("serial", with: "SW-0301")
+      saved
+      expect(page).to have_no_text("changed this draft")
+      expect(ChartDraft.sole.sheet["identity"]).to eq("model" => "RT 45", "serial" => "SW-0301")
+    end
+
     it "goes on as another where somebody took it or threw it away meanwhile" do
       visit "/cranes/drafts/new"
       type "Title", "Switchgrass"

@@ -10,9 +10,17 @@ const AGAIN_MS = 5000
 const LONGEST_MS = 4000
 
 // What is not on the server yet, kept in this browser: of a draft as it was seen last, or of none.
+// sent: the sheet that is on its way to the server, as text.
 interface Unsaved {
   version: number
   sheet: Sheet
+  sent?: string
+}
+const textOf = (sheet: unknown) => JSON.stringify(soundSheet(sheet as Sheet))
+// A page that is read again while its sheet is on the way meets that very sheet: no one else's.
+const isOurs = (one: ChartDraft, before: Unsaved | null) => {
+  const there = textOf(one.sheet)
+  return before !== null && (there === before.sent || there === textOf(before.sheet))
 }
 const placeOf = (id: number | null) => `dust-ladder-chart-${id ?? 'new'}`
 const unsaved = (id: number | null): Unsaved | null => {
@@ -47,6 +55,7 @@ export function useDraft(address: string, of: number | null, by: string) {
   const own = useRef<number | null>(null)
   const busy = useRef(false)
   const since = useRef<number | null>(null)
+  const sent = useRef<string | undefined>(undefined)
   const written = sheet === null ? '' : JSON.stringify(sheet)
 
   const settle = (one: ChartDraft, text: string) => {
@@ -84,7 +93,8 @@ export function useDraft(address: string, of: number | null, by: string) {
         open(one)
         if (!before) return
         setSheet(before.sheet)
-        if (before.version !== one.lock_version) setConflict(one)
+        sent.current = before.sent
+        if (before.version !== one.lock_version && !isOurs(one, before)) setConflict(one)
       } else if (of !== null) {
         const mended = sheetOf((await api.chartPaper(of)).lines)
         if (left) return
@@ -112,11 +122,14 @@ export function useDraft(address: string, of: number | null, by: string) {
       return keep(draft?.id ?? null, null)
     }
     since.current ??= Date.now()
-    keep(draft?.id ?? null, { version: draft?.version ?? 0, sheet })
+    keep(draft?.id ?? null, { version: draft?.version ?? 0, sheet, sent: sent.current })
     if (conflict || busy.current) return
     const save = async () => {
       busy.current = true
       since.current = null
+      const before = { version: draft?.version ?? 0, sheet, sent: sent.current }
+      sent.current = textOf(sheet)
+      keep(draft?.id ?? null, { ...before, sent: sent.current })
       try {
         const one = draft
           ? await api.saveDraft(draft.id, sheet, by, draft.version)
@@ -125,8 +138,10 @@ export function useDraft(address: string, of: number | null, by: string) {
         if (!draft) keep(null, null)
         if (!draft) void navigate(`/cranes/drafts/${one.id}`, { replace: true })
       } catch (fault) {
-        if (fault instanceof Refused && fault.status === 409 && fault.now)
-          setConflict(fault.now as ChartDraft)
+        const now = fault instanceof Refused && fault.status === 409 ? fault.now : null
+        const theirs = now as ChartDraft | null
+        if (theirs && isOurs(theirs, before)) settle(theirs, textOf(theirs.sheet))
+        else if (theirs) setConflict(theirs)
         else if (fault instanceof Refused && fault.status === 404 && draft) keepMine()
         else setTrouble(refusal(fault))
       } finally {
