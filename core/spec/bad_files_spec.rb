@@ -15,8 +15,9 @@ RSpec.describe "Files that are not plans" do
 
   it "are refused or read, and never crash, with any one value replaced by another kind" do
     places = leaves(plan)
-    [ nil, 7, -1.5, "x", [], {}, true, "9" * 500 ].each do |value|
-      places.each do |path|
+    odd = [ nil, 7, -1.5, "x", [], {}, true, "9" * 500 ]
+    places.each_with_index do |path, at|
+      odd.values_at(at % 8, (at + 3) % 8, (at + 5) % 8).each do |value|
         document = JSON.parse(JSON.generate(plan))
         path[0..-2].reduce(document) { |place, key| place[key] }[path.last] = value
         DustLadder.check(document) if outcome(JSON.generate(document)) == :read

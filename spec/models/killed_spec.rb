@@ -11,7 +11,8 @@ RSpec.describe "A server that is killed while people save" do
     FileUtils.rm_rf(Rails.root.join("storage/sketches", KilledServer::NAME))
   end
 
-  # Saves a plan over and over until the server is gone. Returns what the server said that it kept: [number, words].
+  # Saves a plan over and over until the server is gone. Returns what the server said that it kept: [number, words]; so
+  # does its block, each time.
   def save_until_gone(plan, document)
     lock = plan["lock_version"]
     kept = []
@@ -23,6 +24,7 @@ RSpec.describe "A server that is killed while people save" do
 
       lock = said["lock_version"]
       kept << [ said["revision"], body[:document]["site"] ]
+      yield
     end
   end
 
@@ -51,13 +53,15 @@ RSpec.describe "A server that is killed while people save" do
     photos = []
     3.times do |round|
       plans.each { |plan| plan.update(server.ask("get", "/api/plans/#{plan["id"]}").last.slice("lock_version")) }
+      saved = plans.to_h { |plan| [ plan["id"], 0 ] }
       savers = plans.zip(documents).map { |plan, document|
         Thread.new {
-          [ plan["id"], save_until_gone(plan, document) ]
+          [ plan["id"], save_until_gone(plan, document) { saved[plan["id"]] += 1 } ]
         }
       }
       photographer = Thread.new { photograph_until_gone(plans.first, round * 100) }
-      sleep 1.2 + round * 0.37
+      Timeout.timeout(60) { sleep 0.05 until saved.values.min > 1 }
+      sleep round * 0.37
       server.kill
       savers.each { |saver| saver.value.then { |id, kept| edits[id] += kept } }
       photos += photographer.value

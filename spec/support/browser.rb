@@ -1,12 +1,15 @@
 require "capybara/rspec"
 require_relative "../../script/browser"
 
-Capybara.register_driver :chromium do |app|
-  options = Browser.options(logs: true)
-  # A menu that is still unfolding would let a click fall beside its item.
-  options.add_argument("--force-prefers-reduced-motion")
-  options.add_preference("download.default_directory", BrowserHelp::DOWNLOADS)
-  Capybara::Selenium::Driver.new(app, browser: :chrome, options: options, service: Browser.service)
+# One that keeps its log and every request, which costs time, and one that does not.
+{ chromium: false, chromium_logging: true }.each do |name, logs|
+  Capybara.register_driver name do |app|
+    options = Browser.options(logs: logs)
+    # A menu that is still unfolding would let a click fall beside its item.
+    options.add_argument("--force-prefers-reduced-motion")
+    options.add_preference("download.default_directory", BrowserHelp::DOWNLOADS)
+    Capybara::Selenium::Driver.new(app, browser: :chrome, options: options, service: Browser.service)
+  end
 end
 Capybara.server = :puma, { Silent: true, Threads: "0:5" }
 Capybara.default_driver = Capybara.javascript_driver = :chromium
@@ -123,9 +126,8 @@ RSpec.configure do |config|
     Rails.application.eager_load!
     ActiveRecord::Base.descendants.reject(&:abstract_class?).each { |model| model.load_schema if model.table_exists? }
   end
-  config.before(:each, type: :system) do
-    driven_by :chromium
-    visit "/"
-    page.execute_script("localStorage.clear()")
+  # What a page kept in its storage goes with the session, after each example.
+  config.before(:each, type: :system) do |example|
+    driven_by(example.metadata[:logging] ? :chromium_logging : :chromium)
   end
 end

@@ -34,7 +34,7 @@ RSpec.describe "The first climb" do
     expect(plan.revisions.reload.last.document.dig("load", "weight", "bare")).to eq("7,050 lb")
   end
 
-  it "asks no host but its own, and logs no error" do
+  it "asks no host but its own, and logs no error", :logging do
     look
     demo_plan("cable-girder")
     hosts_asked

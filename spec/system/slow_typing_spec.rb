@@ -30,7 +30,7 @@ RSpec.describe "Slow typing" do
 
   def kept(plan, *path) = Plan.find(plan.id).document.dig(*path)
 
-  [ 60, 200, 350 ].each do |pause|
+  [ 60, 300 ].each do |pause|
     it "keeps every key of a new lift typed at #{pause} ms a key, with answers that come late" do
       look
       visit "/"
@@ -65,8 +65,8 @@ RSpec.describe "Slow typing" do
     # What governs is that the weight is not known, until its first digit and unit are there.
     expect(page).to have_css("section h2", text: "Load")
     select "certified or marked", from: "How it is known"
-    clear_and_type("weight", "2400 kg", 350)
-    clear_and_type("load length", "9.5 m", 350)
+    clear_and_type("weight", "2400 kg", 300)
+    clear_and_type("load length", "9.5 m", 300)
     expect(page).to have_css("section h2", text: "Load")
     expect(page).to have_css("[data-pointer='/load/size/length']:focus")
     expect(page).to have_field("weight", with: "2400 kg")
@@ -140,10 +140,10 @@ RSpec.describe "Slow typing" do
     expect(page).to have_field("Title")
     slow_answers(1500, of: "/chart_(drafts|readings)")
     typed = { "Title" => "Switchgrass, half", "model" => "RT 45", "serial" => "SW-0301", "Wind, at most" => "22 mph" }
-    typed.each { |field, text| clear_and_type(field, text, 180) }
+    typed.each { |field, text| clear_and_type(field, text, 120) }
     find("#cell-0-0-0").click
     [ "10", :enter, "12", :enter, "15" ].each { |keys|
-      keys.is_a?(Symbol) ? page.driver.browser.action.send_keys(keys).perform : type(keys, 300)
+      keys.is_a?(Symbol) ? page.driver.browser.action.send_keys(keys).perform : type(keys, 200)
     }
     typed.each { |field, text| expect(page).to have_field(field, with: text) }
     expect(page).to have_current_path(%r{/cranes/drafts/\d+})
