@@ -6,4 +6,6 @@ bind "tcp://127.0.0.1:#{ENV.fetch('PORT', 3000)}"
 after_booted do
   KeptFile.sweep
   WarmUp.begin unless ENV["WARM_UP"] == "0"
+  # A gust is of all that was heard: it is listened to from the start on.
+  DeviceLink.anemometer.answer
 end

@@ -40,6 +40,7 @@ Rails.application.routes.draw do
     end
     resources :site_readings, only: :create
     resource :indicator, only: %i[show update]
+    resource :anemometer, only: %i[show update]
     resources :rule_sets, :shapes, :standard_parts, :takers, only: :index
     resources :kept_groups, only: %i[show create destroy]
   end

@@ -2,7 +2,7 @@
 # second what such a device would show, with the noise and the offset that it is given. No device, only arithmetic: the
 # core's own chart look-up stands in for the one that a real device has built in (docs/indicator.md).
 class LoadIndicator
-  FORMAT = DustLadder::Cranes::IndicatorFeed::FORMAT
+  FORMAT = DustLadder::Devices::IndicatorFeed::FORMAT
   # How fast a crane moves, per second: degrees of slew, metres of radius, hook height and boom.
   SPEEDS = { slew: 5.0, radius: 0.5, hook: 0.4, boom: 0.25 }.freeze
   # Motion is looked at in steps as small as these, so that it stops where it should.
@@ -12,9 +12,7 @@ class LoadIndicator
   SETTINGS = { "noise" => 0.0..0.2, "offset" => -0.5..0.5, "cut_out" => 0.1..1.5, "rate" => 0.1..MOST_RATE }.freeze
   TROUBLES = [ nil, "silent", "mad" ].freeze
 
-  # Something the device was told that it cannot do.
-  class Refused < StandardError
-  end
+  Refused = DeviceServer::Refused
 
   def initialize(random: Random.new)
     @random = random

@@ -65,6 +65,26 @@ RSpec.describe DustLadder::Cranes do
     ).to be_within(1e-9).of(8.04672)
   end
 
+  describe "the height of the wind" do
+    def highest_tip(crane) = [ 0, 1 ].map { |at| crane.tip_height(crane.radius(at), at) }.max
+
+    it "is that of the tip, or only a stop is known" do
+      high = highest_tip(check(given).lift.duty.crane)
+      judged = ->(typed, gust) do
+        changes = { "/cranes/0/wind" => gust, "/cranes/0/wind_at" => typed, "/load/weight/bare" => "20 t" }
+        rung("wind", given.merge(changes), chart: chart(limits: limits))
+      end
+      enough = [ nil, "#{high.ceil(1)} m", "200 m", "#{(high - 0.4).round(2)} m" ]
+      enough.each { |typed| expect([ typed, judged.(typed, "2 m/s").verdict ]).to eq([ typed, "holds" ]) }
+      [ "#{(high - 0.6).round(2)} m", "10 m", "33 ft", "x", "0 m", "-3 m" ].each do |typed|
+        low = judged.(typed, "2 m/s")
+        expect([ low.verdict, low.missing.first.pointer ]).to eq([ "not_known", "/cranes/0/wind_at" ])
+        expect(judged.(typed, "12 m/s").verdict).to eq("stop")
+      end
+      expect(judged.("10 m", "2 m/s").missing.first.what).to include("stands higher than where this one was measured")
+    end
+  end
+
   describe "the drum" do
     drum = {
       "diameter_m" => 0.4,

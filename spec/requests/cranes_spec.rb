@@ -267,6 +267,51 @@ RSpec.describe "The API of the crane room" do
     expect(rows["ocotillo-50"]["verdict"]).to eq("stop")
   end
 
+  describe "the anemometer" do
+    include_context "with an anemometer"
+
+    def said(seconds = 4)
+      limit = Time.current + seconds
+      loop do
+        get "/api/anemometer"
+        return json if yield(json) || Time.current > limit
+
+        sleep 0.05
+      end
+    end
+
+    it "tells the gust that was heard, and nothing of a silent or a mad device, or of one that is gone" do
+      send_json(:patch, "/api/anemometer", do: "set", mean: 8, gusts: 0.3, height: 30)
+      expect(response).to have_http_status(:ok)
+      reading = said { |one| one.dig("reading", "height", "metric") == "30.0 m" }["reading"]
+      expect(reading["gust_m_s"]).to be >= reading["wind_m_s"]
+      expect(reading.values_at("take", "wait")).to match([ nil, /listened to for 120 s/ ])
+      %w[mad silent].each do |trouble|
+        send_json(:patch, "/api/anemometer", do: "set", trouble: trouble)
+        expect(said { |one| one.key?("no_reading") }.keys).to eq([ "no_reading" ])
+      end
+      send_json(:patch, "/api/anemometer", do: "set", trouble: nil)
+      expect(said { |one| one.key?("reading") }["reading"]["heard_s"]).to be < 4
+      send_json(:patch, "/api/anemometer", do: "fly")
+      expect([ response.status, json["errors"][0]["message"] ]).to match([ 422, /expected set/ ])
+      [ { mean: "8" }, { height: [] }, { trouble: 7 }, { gusts: -4 } ].each do |odd|
+        send_json(:patch, "/api/anemometer", do: "set", **odd)
+        expect(response).to have_http_status(:ok)
+      end
+      end_anemometer
+      expect(said(9) { |one| one["no_reading"].to_s.include?("no connection") }).to eq(
+        "no_reading" => "no connection to the anemometer"
+      )
+    end
+  end
+
+  it "says so where there is no anemometer" do
+    get "/api/anemometer"
+    expect(json).to eq("no_reading" => "no anemometer is connected")
+    send_json(:patch, "/api/anemometer", do: "set")
+    expect(response).to have_http_status(:unprocessable_content)
+  end
+
   describe "the cab's indicator" do
     include_context "with an indicator"
 

@@ -273,6 +273,36 @@ RSpec.describe "The crane" do
     end
   end
 
+  describe "with the wind" do
+    include_context "with an anemometer"
+
+    it "takes the gust that was listened to as one step, tells what is over the limit, and shows nothing unheard" do
+      stub_const("DustLadder::Devices::AnemometerFeed::LISTENS_S", 2.0)
+      DeviceLink.anemometer.command("do" => "set", "mean" => 3, "height" => 30)
+      open_plan(demo_plan("transformer"))
+      rung("wind").click
+      expect(page).to have_css("[data-anemometer=live]", text: "Anemometer, 30.0 m up")
+      before = find_field("wind").value
+      find("button", text: /\ATake \d\.\d+ m.s as the gust\z/, wait: 20).click
+      expect(page).to have_field("wind", with: /\A\d\.\d+ m.s\z/)
+      taken = find_field("wind").value
+      expect(taken).not_to eq(before)
+      expect(page).to have_field("height of the measured wind", with: "30.0 m")
+      expect(page).to have_css("[data-rung=wind]:not([data-verdict=not_known])")
+      find("[aria-label^='Undo: wind taken from the anemometer']").click
+      expect(page).to have_field("wind", with: before)
+      DeviceLink.anemometer.command("do" => "set", "mean" => 25)
+      expect(page).to have_css("[data-anemometer=over]", text: /More than the .* allowed here/)
+      DeviceLink.anemometer.command("do" => "set", "trouble" => "silent")
+      expect(page).to have_css("[data-anemometer=none]", text: "the anemometer is silent")
+      expect(page).to have_no_css("[data-wind]")
+      DeviceLink.anemometer.command("do" => "set", "trouble" => "mad")
+      expect(page).to have_css("[data-anemometer=none]", text: /No reading.*(cannot be read|no sound wind)/m)
+      end_anemometer
+      expect(page).to have_css("[data-anemometer=none]", text: "no connection to the anemometer")
+    end
+  end
+
   it "has no serious finding of the accessibility checker, day and night, and no sideways scroll on small screens" do
     plan = demo_plan("azimuth-bearing")
     [

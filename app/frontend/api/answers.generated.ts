@@ -3,6 +3,13 @@ import type {Drawing, Figure, Ladder, Line, RungId, Sentence} from "./ladder.gen
 import type {Beam, Chart, Feature, Group, Plan, RuleSet, Site, Sling} from "./plan.generated";
 
 export type Verdict = "holds" | "tight" | "stop" | "not_known";
+export type WindReading =
+  | {
+      reading: Wind;
+    }
+  | {
+      no_reading: string;
+    };
 export type Indication =
   | {
       reading: Reading;
@@ -24,6 +31,8 @@ export interface Answers {
   "charts#update"?: WholeChart;
   "checks#create"?: Ladder;
   "comparisons#create"?: ComparisonRow[];
+  "anemometers#show"?: WindReading;
+  "anemometers#update"?: WindReading;
   "indicated_weights#create"?: Indicated;
   "indicators#show"?: Indication;
   "indicators#update"?: Indication;
@@ -304,6 +313,21 @@ export interface ComparisonRow {
    * the rung that the verdict and the percentage are of
    */
   governs: string | null;
+}
+export interface Wind {
+  seq: number;
+  wind_m_s: number;
+  gust_m_s: number;
+  heard_s: number;
+  now: BothWords;
+  gust: BothWords;
+  height: BothWords;
+  take: BothWords | null;
+  wait: string | null;
+}
+export interface BothWords {
+  metric: string;
+  us: string;
 }
 export interface Indicated {
   bare: Figure;

@@ -38,6 +38,7 @@ import type {
   WholeChart,
   WholeGroup,
   WholeSite,
+  WindReading,
 } from './answers.generated'
 import type { Ladder, RungId } from './ladder.generated'
 import type { Chart, Group, Plan, Site } from './plan.generated'
@@ -146,6 +147,7 @@ export const api = {
   comparison: (document: Plan) => send<ComparisonRow[]>('POST', '/comparisons', { document }),
   indicator: (signal?: AbortSignal) => ask<Indication>('/indicator', { signal: signal ?? null }),
   tellIndicator: (words: Record<string, unknown>) => send<Indication>('PATCH', '/indicator', words),
+  anemometer: (signal?: AbortSignal) => ask<WindReading>('/anemometer', { signal: signal ?? null }),
   ruleSets: () => ask<KeptRules[]>('/rule_sets'),
   vocabulary: () => ask<Vocabulary>('/shapes'),
   standardParts: (query: string) => ask<Parts>(`/standard_parts?q=${encodeURIComponent(query)}`),

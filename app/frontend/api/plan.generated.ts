@@ -654,6 +654,10 @@ export interface Crane {
    * gust at the load or tip, with its unit
    */
   wind?: string | null;
+  /**
+   * a length as written, with its unit
+   */
+  wind_at?: string | null;
   second_trolley?: "fitted" | "not fitted" | null;
   /**
    * a second line that is reeved and hangs idle

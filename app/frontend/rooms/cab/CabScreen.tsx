@@ -1,10 +1,11 @@
 import Box from '@mui/material/Box'
 
 import { useTitle } from '../../ui/useTitle'
-import { useEffect, useRef, useState } from 'react'
-import { api, Refused, type Indication } from '../../api/client'
+import { useRef, useState } from 'react'
+import { api, Refused } from '../../api/client'
 import { useShown } from '../../ui/preferences'
 import { useSize } from '../../ui/useSize'
+import { useDevice } from '../../ui/useDevice'
 import { CraneSheet } from '../../drawing/views/CraneSheet'
 import { craneScale } from '../../drawing/scale/craneScale'
 import { Label } from '../../drawing/figures/figures'
@@ -15,41 +16,10 @@ import '../../ui/charts.css'
 
 import { CabFace } from './CabFace'
 
-const EVERY_MS = 200
-const OLD_MS = 1500
-
-// Asks again and again what the indicator says. What is older than a moment is no reading, whatever the
-// reason.
-const useIndicator = () => {
-  const [said, setSaid] = useState<Indication>({ no_reading: 'the indicator was not asked yet' })
-  useEffect(() => {
-    let over = false
-    let heard = Date.now()
-    const ask = async () => {
-      const stop = new AbortController()
-      const late = setTimeout(() => stop.abort(), OLD_MS)
-      try {
-        const answer = await api.indicator(stop.signal)
-        heard = Date.now()
-        if (!over) setSaid(answer)
-      } catch {
-        if (!over && Date.now() - heard > OLD_MS) setSaid({ no_reading: 'no answer from the server' })
-      }
-      clearTimeout(late)
-      if (!over) setTimeout(() => void ask(), EVERY_MS)
-    }
-    void ask()
-    return () => {
-      over = true
-    }
-  }, [])
-  return said
-}
-
 // The plan played along its way, with what the operator would see on a load indicator. The device is a
 // stand-in.
 export function CabScreen({ editor }: { editor: Editor }) {
-  const said = useIndicator()
+  const said = useDevice('indicator', api.indicator)
   const { ladder } = editor.checked
   const [ref, size] = useSize({ width: 800, height: 700 })
   const [error, setError] = useState<string | null>(null)

@@ -1,3 +1,4 @@
+import { Anemometer } from './Anemometer'
 import { QuantityField } from './fields'
 import type { PanelProps } from './panel'
 import { HeightPanel } from '../height/HeightPanel'
@@ -21,13 +22,24 @@ export const SidePullPanel = ({ editor, ladder }: PanelProps) => (
     note="planned side pull"
   />
 )
-export const WindPanel = ({ editor, ladder }: PanelProps) => (
-  <QuantityField
-    editor={editor}
-    ladder={ladder}
-    pointer="/cranes/0/wind"
-    label="Gust at the load or the tip"
-    note="wind"
-  />
+export const WindPanel = ({ editor, ladder, rung }: PanelProps) => (
+  <>
+    <QuantityField
+      editor={editor}
+      ladder={ladder}
+      pointer="/cranes/0/wind"
+      label="Gust at the load or the tip"
+      note="wind"
+    />
+    <QuantityField
+      editor={editor}
+      ladder={ladder}
+      pointer="/cranes/0/wind_at"
+      label="Measured how high up"
+      note="height of the measured wind"
+      empty="at the tip"
+    />
+    <Anemometer editor={editor} rung={rung} />
+  </>
 )
 export const ClearancePanel = HeightPanel

@@ -8,13 +8,12 @@ module DustLadder
       Zone = Struct.new(:name, :slew_from, :slew_to, :radius_from, :radius_to, :closed_to, keyword_init: true)
 
       attr_reader :stations,
-        :boom_length,
-        :obstacle_height,
+        :boom_length, :obstacle_height,
         :deductions,
         :rules,
         :level,
         :side_pull,
-        :wind,
+        :wind, :wind_at,
         :zones,
         :idle_hanging
 
@@ -34,6 +33,7 @@ module DustLadder
         @level = field(:share, "how far out of level the crane stands", "level", at_least: 0)
         @side_pull = angle("the planned side pull", "side_pull", at_least: 0, at_most: 90)
         @wind = field(:speed, "the wind", "wind", at_least: 0)
+        @wind_at = length("the height at which the wind was measured", "wind_at")
         @zones = self["zones"].to_a.each_index.map { |at| zone(at) }
         @idle_hanging = idle_line && extent("what hangs of the idle line", "idle_line", "hanging")
       end

@@ -21,6 +21,7 @@ module DustLadder
         allowed = [ chart, sail_limit(chart) ].min
         line("v", Figure.speed(gust, :up), source: "gust at the load or the tip")
         pull_line(gust)
+        as_high_as_the_tip unless gust > allowed
         caution(
           "wind_reads",
           "Wind is measured at the height of the tip, in gusts. The operator stops sooner whenever the load will not " \
@@ -35,6 +36,33 @@ module DustLadder
               "#{Figure.speed(gust, :up).shown(system)}, at most #{Figure.speed(allowed, :down).shown(system)}"
             end
         )
+      end
+
+      # Is it the gust up there that was measured? Lower down there is less; only where that is too much already need
+      # nothing more be known.
+      def as_high_as_the_tip
+        return unless duty.crane.wind_at.given?
+
+        measured, tip = duty.crane.wind_at.positive, highest_tip
+        line("a", Figure.m(measured, :down), source: "where that gust was measured, above the crane's ground")
+        line("e", Figure.m(tip, :up), source: "the tip at its highest on the way")
+        return unless measured < tip - LEVEL_M
+
+        raise NotKnown.new(
+          "the gust at the tip, which stands higher than where this one was measured",
+          pointer: duty.crane.pointer("wind_at")
+        )
+      end
+      # So near it is as high.
+      LEVEL_M = 0.5
+
+      def highest_tip
+        crane = duty.crane
+        unless crane.family.respond_to?(:tip_height)
+          raise NotKnown.new("how high the tip stands is not known of this machine", pointer: crane.pointer("wind_at"))
+        end
+
+        crane.stations.each_index.map { |index| crane.tip_height(crane.radius(index), index) }.max
       end
 
       # The larger upright face of the load's box, m2.

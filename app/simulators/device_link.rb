@@ -1,8 +1,8 @@
 require "socket"
 
-# The app's line to a cab indicator: one thread that listens, comes back when the line is lost, and knows how old what
+# The app's line to an outside device: one thread that listens, comes back when the line is lost, and knows how old what
 # it heard is. What may be shown of it is decided by the core's feed.
-class IndicatorLink
+class DeviceLink
   # The device said no, or is not there.
   class Refused < StandardError
   end
@@ -12,20 +12,24 @@ class IndicatorLink
   ANSWERS_WITHIN_S = 3.0
 
   class << self
-    # The line to the device of this app, on the port and with the secret that it was started with.
-    def current
-      @current ||= new(
-        Integer(ENV.fetch("INDICATOR_PORT", 0), exception: false) || 0,
-        ENV.fetch("INDICATOR_SECRET", "")
-      )
+    # The lines to the devices of this app, on the ports and with the secrets that they were started with.
+    def indicator = @indicator ||= started("INDICATOR", DustLadder::Devices::IndicatorFeed.new)
+    def anemometer = @anemometer ||= started("ANEMOMETER", DustLadder::Devices::AnemometerFeed.new)
+    attr_writer :indicator, :anemometer
+
+    private
+
+    def started(name, feed)
+      port = Integer(ENV.fetch("#{name}_PORT", 0), exception: false) || 0
+      new(port, ENV.fetch("#{name}_SECRET", ""), feed)
     end
-    attr_writer :current
   end
 
-  def initialize(port, secret)
+  # port 0: there is no such device. feed: a DustLadder::Devices::Feed.
+  def initialize(port, secret, feed)
     @port = port
     @secret = secret
-    @feed = DustLadder::Cranes::IndicatorFeed.new
+    @feed = feed
     @lock = Mutex.new
     @answers = Queue.new
     @asking = Mutex.new
@@ -33,7 +37,7 @@ class IndicatorLink
 
   # { "reading": ... } or { "no_reading": why }, at once.
   def answer
-    return { "no_reading" => "no indicator is connected" } if @port.zero?
+    return { "no_reading" => "no #{@feed.name} is connected" } if @port.zero?
 
     listen
     @lock.synchronize { @feed.answer(now) }
@@ -43,16 +47,16 @@ class IndicatorLink
   # Refused.
   def command(words)
     listen
-    raise Refused, "the indicator is still busy with what it was told before" unless @asking.try_lock
+    raise Refused, "the #{@feed.name} is still busy with what it was told before" unless @asking.try_lock
 
     begin
-      socket = @lock.synchronize { @socket } or raise Refused, "the indicator is not connected"
+      socket = @lock.synchronize { @socket } or raise Refused, "the #{@feed.name} is not connected"
       ask(socket, words)
     ensure
       @asking.unlock
     end
   rescue SystemCallError, IOError, Timeout::Error
-    raise Refused, "the indicator does not answer"
+    raise Refused, "the #{@feed.name} does not answer"
   end
 
   def close
@@ -89,7 +93,7 @@ class IndicatorLink
     until @closed
       begin
         socket = Socket.tcp("127.0.0.1", @port, connect_timeout: CONNECTS_WITHIN_S)
-        socket.write("#{IndicatorServer.greeting(@secret)}\n")
+        socket.write("#{DeviceServer.greeting(@feed.format, @secret)}\n")
         @lock.synchronize { @socket = socket }
         while (line = socket.gets(65_536))
           hear(line)
@@ -99,7 +103,7 @@ class IndicatorLink
       end
       @lock.synchronize do
         @socket = nil
-        @feed.lost("no connection to the indicator")
+        @feed.lost("no connection to the #{@feed.name}")
       end
       sleep AGAIN_S
     end

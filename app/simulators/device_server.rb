@@ -1,10 +1,14 @@
 require "socket"
 require "openssl"
 
-# Speaks for a LoadIndicator on a local TCP port: a line of JSON five times a second to whoever has greeted it with the
-# secret of this start, and commands, a line of JSON each, from them (docs/indicator.md). Whoever says anything else, a
-# web page among them, is left without a word.
-class IndicatorServer
+# Speaks for a stand-in of an outside device on a local TCP port: a line of JSON five times a second to whoever has
+# greeted it with the secret of this start, and commands, a line of JSON each, from them (docs/devices.md). Whoever says
+# anything else, a web page among them, is left without a word.
+class DeviceServer
+  # Something the device was told that it cannot do.
+  class Refused < StandardError
+  end
+
   EVERY_S = 0.2
   LONGEST = 6 * 1024 * 1024
   # A greeting is no longer, and comes at once; no more listen at a time.
@@ -16,17 +20,18 @@ class IndicatorServer
 
   attr_reader :port
 
-  # The line that a listener begins with.
-  def self.greeting(secret) = JSON.generate("hello" => LoadIndicator::FORMAT, "secret" => secret)
+  # The line that a listener begins with. format: of the device's lines.
+  def self.greeting(format, secret) = JSON.generate("hello" => format, "secret" => secret)
 
-  # port 0: any that is free. secret: made at this start, known to the app alone.
-  def initialize(secret:, port: 0, indicator: LoadIndicator.new)
+  # device: has a class with its FORMAT, tick(seconds) to a line of text or nil, and command(words), which may raise
+  # Refused. port 0: any that is free. secret: made at this start, known to the app alone.
+  def initialize(device, secret:, port: 0)
     raise ArgumentError, "a secret of 16 letters at least is needed" if secret.to_s.length < 16
 
     @secret = secret
     @server = TCPServer.new("127.0.0.1", port)
     @port = @server.addr[1]
-    @indicator = indicator
+    @device = device
     @clients = {}
   end
 
@@ -40,7 +45,7 @@ class IndicatorServer
 
       passed, at = now - at, now
       @clients.select { |_, one| !one.greeted && now - one.since > GREETS_WITHIN_S }.each_key { |io| leave(io) }
-      line = @indicator.tick(passed)
+      line = @device.tick(passed)
       tell(line) if line
     end
   ensure
@@ -86,7 +91,7 @@ class IndicatorServer
   def greet(io, client, line)
     words = JSON.parse(line)
     said = words.is_a?(Hash) ? words.values_at("hello", "secret") : []
-    known = said[0] == LoadIndicator::FORMAT && OpenSSL.secure_compare(said[1].to_s, @secret)
+    known = said[0] == @device.class::FORMAT && OpenSSL.secure_compare(said[1].to_s, @secret)
     known ? client.greeted = true : leave(io)
   rescue JSON::ParserError, EncodingError
     leave(io)
@@ -95,11 +100,11 @@ class IndicatorServer
   # A line that is not JSON is no slip of the app: whoever sent it is left.
   def obey(io, line)
     words = JSON.parse(line)
-    @indicator.command(words.is_a?(Hash) ? words : {})
+    @device.command(words.is_a?(Hash) ? words : {})
     write(io, JSON.generate("answer" => "done"))
   rescue JSON::ParserError, EncodingError
     leave(io)
-  rescue LoadIndicator::Refused => error
+  rescue Refused => error
     write(io, JSON.generate("answer" => "refused", "why" => error.message))
   end
 

@@ -1,8 +1,8 @@
 # The cab's stand-in speaks to its own app alone.
-RSpec.describe IndicatorServer do
+RSpec.describe DeviceServer do
   include_context "with an indicator"
 
-  def greeting = described_class.greeting(secret)
+  def greeting(given = secret) = described_class.greeting("dust-ladder-indicator", given)
   def connect = TCPSocket.new("127.0.0.1", @port)
 
   # All that comes until the device hangs up; :open where it does not.
@@ -31,7 +31,7 @@ RSpec.describe IndicatorServer do
     socket&.close
   end
 
-  def playing? = IndicatorLink.current.answer.dig("reading", "playing")
+  def playing? = DeviceLink.indicator.answer.dig("reading", "playing")
 
   # What a stranger says first.
   {
@@ -40,7 +40,7 @@ RSpec.describe IndicatorServer do
     },
     "a browser that opens it" => ->(_) { "GET / HTTP/1.1\r\nHost: 127.0.0.1\r\n\r\n" },
     "a command without a greeting" => ->(_) { "{\"do\":\"play\"}\n" },
-    "another secret" => ->(_) { "#{described_class.greeting("0" * 32)}\n{\"do\":\"play\"}\n" },
+    "another secret" => ->(_) { "#{greeting("0" * 32)}\n{\"do\":\"play\"}\n" },
     "no secret" => ->(_) { "{\"hello\":\"dust-ladder-indicator\"}\n{\"do\":\"play\"}\n" },
     "a secret of another kind" => ->(_) { "{\"hello\":\"dust-ladder-indicator\",\"secret\":[1]}\n" },
     "a list" => ->(_) { "[1]\n" },
@@ -72,21 +72,23 @@ RSpec.describe IndicatorServer do
     others = Array.new(40) { connect }
     deaf = connect.tap { |socket| socket.write("#{greeting}\n") }
     sleep 1.0
-    expect(IndicatorLink.current.answer).to have_key("reading")
+    expect(DeviceLink.indicator.answer).to have_key("reading")
     others.each(&:close)
     deaf.close
   end
 
   it "wants a secret that cannot be guessed" do
     [ nil, "", "short" ].each do |odd|
-      expect { described_class.new(secret: odd) }.to raise_error(ArgumentError)
+      expect { described_class.new(LoadIndicator.new, secret: odd) }.to raise_error(ArgumentError)
     end
   end
 
-  describe IndicatorLink do
+  describe DeviceLink do
+    let(:feed) { DustLadder::Devices::IndicatorFeed.new }
+
     it "holds up one request at most, and not for long" do
       stuck = TCPServer.new("127.0.0.1", 0)
-      link = described_class.new(stuck.addr[1], secret)
+      link = described_class.new(stuck.addr[1], secret, feed)
       link.answer
       held = stuck.accept
       sleep 0.3
@@ -105,7 +107,7 @@ RSpec.describe IndicatorServer do
 
     it "answers at once, whatever stands at the port" do
       stuck = TCPServer.new("127.0.0.1", 0)
-      link = described_class.new(stuck.addr[1], secret)
+      link = described_class.new(stuck.addr[1], secret, feed)
       started = Process.clock_gettime(Process::CLOCK_MONOTONIC)
       expect(link.answer).to have_key("no_reading")
       expect(Process.clock_gettime(Process::CLOCK_MONOTONIC) - started).to be < 0.2
