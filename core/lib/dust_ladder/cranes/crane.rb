@@ -8,12 +8,14 @@ module DustLadder
       Zone = Struct.new(:name, :slew_from, :slew_to, :radius_from, :radius_to, :closed_to, keyword_init: true)
 
       attr_reader :stations,
-        :boom_length, :obstacle_height,
+        :boom_length,
+        :obstacle_height,
         :deductions,
         :rules,
         :level,
         :side_pull,
-        :wind, :wind_at,
+        :wind,
+        :wind_at,
         :zones,
         :idle_hanging
 
@@ -71,13 +73,11 @@ module DustLadder
       def idle_line = self["idle_line"]
       def boom_m = family.boom_at(stations.first)
       def booms = stations.map { |station| family.boom_at(station) }
-      def parts_of_line =
-        self["parts_of_line"] || missing("parts of line are not given", "parts_of_line")
+      def parts_of_line = self["parts_of_line"] || missing("parts of line are not given", "parts_of_line")
       def measured_loaded? = self["radius_measured_loaded"]
 
       # A part of the chart that a mobile or tower crane's figures need. Raises NotKnown when the chart lacks it.
-      def part(name) =
-        chart_data[name] || missing("the chart gives no #{name.tr("_", " ")}", "chart")
+      def part(name) = chart_data[name] || missing("the chart gives no #{name.tr("_", " ")}", "chart")
 
       # What a platform and jib machine's dry run showed, as Fields. Raises NotKnown when nothing is given.
       def platform
