@@ -65,6 +65,32 @@ RSpec.describe DustLadder::Cranes do
     ).to be_within(1e-9).of(8.04672)
   end
 
+  # [who and when, verdict, what is missing]; the lift is on 2026-12-14.
+  {
+    [ "M. Quell", "2026-12-14T05:40" ] => [ "holds" ],
+    [ "M. Quell", "2026-12-13T18:00" ] => [ "not_known", /measured on 2026-12-13, and a night lies between/ ],
+    [ "M. Quell", "2026-12-15T05:00" ] => [ "not_known", /a night lies between/ ],
+    [ " ", "2026-12-14T05:40" ] => [ "not_known", /who measured/ ],
+    [ "...", "2026-12-14T05:40" ] => [ "not_known", /who measured/ ],
+    [ "M. Quell", nil ] => [ "not_known", /when the level was measured/ ],
+    [ "M. Quell", "2026-02-30T05:40" ] => [ "not_known", /when the level was measured/ ],
+    [ "M. Quell", "2026-12-14T29:40" ] => [ "not_known", /when the level was measured/ ]
+  }.each do |(by, at), (verdict, missing)|
+    it "#{verdict} for a level that #{by.inspect} measured at #{at.inspect}, and stops for too much all the same" do
+      seen = { "/cranes/0/level_seen" => { "by" => by, "at" => at }, "/lift_at" => "2026-12-14T06:30" }
+      found = rung("stand", given.merge(seen))
+      expect([ found.verdict, found.missing.first&.what ]).to match([ verdict, missing ])
+      told = found.cautions.map { |one| one.text["metric"] }.join
+      expect(told).to include("at 05:40. Due again after the first lift") if verdict == "holds"
+      expect(rung("stand", given.merge(seen, "/cranes/0/level" => "3 %")).verdict).to eq("stop")
+    end
+  end
+
+  it "asks for the day of the lift where the level was measured on one" do
+    seen = { "/cranes/0/level_seen" => { "by" => "M. Quell", "at" => "2026-12-14T05:40" }, "/lift_at" => nil }
+    expect(rung("stand", given.merge(seen)).missing.first.pointer).to eq("/lift_at")
+  end
+
   describe "the height of the wind" do
     def highest_tip(crane) = [ 0, 1 ].map { |at| crane.tip_height(crane.radius(at), at) }.max
 

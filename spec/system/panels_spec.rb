@@ -21,6 +21,29 @@ RSpec.describe "The panels" do
     expect(page).to have_css("[data-part=West]", text: /of 2\W784/)
   end
 
+  it "asks for the level again after a night, and says when it is due" do
+    open_plan(demo_plan("receiver-cabin"))
+    day = Plan.last.document["lift_at"].slice(0, 10)
+    rung("stand").click
+    click_button "Say who measured it, and when"
+    expect(page).to have_css("[data-rung=stand][data-verdict=not_known]", text: "who measured the level")
+    fill_in "who measured the level", with: "T. Alder"
+    expect(page).to have_css("[data-rung=stand][data-verdict=not_known]", text: "when the level was measured")
+    at = ->(date) do
+      page.execute_script(<<~JS, find_field("when the level was measured"), "#{date}T05:40")
+        Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(...arguments)
+        arguments[0].dispatchEvent(new Event('input', { bubbles: true }))
+      JS
+    end
+    at.(Date.iso8601(day) - 1)
+    expect(page).to have_css("[data-rung=stand][data-verdict=not_known]", text: "the level on the day of the lift")
+    at.(Date.iso8601(day))
+    expect(page).to have_css("[data-rung=stand][data-verdict=holds]")
+    expect(page).to have_text("Measured by T. Alder at 05:40. Due again after the first lift")
+    click_button "take away who measured the level"
+    expect(page).to have_button("Say who measured it, and when")
+  end
+
   it "takes a heavier sling from the store, and the plan keeps a snapshot of it alone" do
     plan = demo_plan("receiver-cabin")
     open_plan(plan)

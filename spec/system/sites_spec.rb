@@ -13,6 +13,7 @@ RSpec.describe "On a site", type: :system do
     expect(page).to have_css("[data-headline]", text: "Stop: pad FR at 113 %")
     click_button "Site"
     expect(page).to have_css("[data-foot=FR][data-verdict=stop]", text: "113")
+    expect(page).to have_css("[data-worst-foot=FR]", text: /FR: 1.100.m square, wants 1.1[67]\d.m/)
     expect(page).to have_css("[data-foot=FL][data-verdict=holds]")
     within("section", text: "Ways out", match: :first) do
       expect(page).to have_css("[data-way=mats]", text: "Mats of 1.200 m")
@@ -30,6 +31,7 @@ RSpec.describe "On a site", type: :system do
     expect(page).to have_css("[data-grip=site-crane]")
     drag("site-crane", -40, 10)
     expect(page).to have_css("[data-foot=FR][data-verdict=holds]")
+    expect(page).to have_no_css("[data-worst-foot]")
     expect(find_field("crane east of the peg").value).to match(/\A2[1-4]\.\d+ m\z/)
     find("[aria-label^='Undo: crane moved']").click
     expect(find_field("crane east of the peg").value).to eq("27.0 m")

@@ -562,6 +562,14 @@ export interface SiteView {
     verdict: "stop" | "not_known" | "tight" | "holds";
     used: Figure | null;
     kpa: Figure | null;
+    /**
+     * the mat of the same mass that it would take, where its own is too small
+     */
+    wants: {
+      side: Figure;
+      wants: Figure;
+      outline: number[][];
+    } | null;
   }[];
   /**
    * of each power line: its least clearance and its working zone

@@ -647,6 +647,13 @@ export interface Crane {
    */
   level?: string | null;
   /**
+   * who measured the level on the machine, and when, in the site's own time; it counts for that day
+   */
+  level_seen?: {
+    by: string;
+    at: string | null;
+  } | null;
+  /**
    * an angle as written, with its unit
    */
   side_pull?: string | null;

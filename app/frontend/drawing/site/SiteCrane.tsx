@@ -2,13 +2,7 @@ import type { SiteView } from '../../api/ladder.generated'
 import { useShown } from '../../ui/preferences'
 import { Label } from '../figures/figures'
 import { middleOf, siteWay, type SiteScale } from '../scale/siteScale'
-
-const FOOT: Record<string, { fill: string; stroke: string; dash?: string }> = {
-  holds: { fill: 'var(--mark)', stroke: 'var(--ink)' },
-  tight: { fill: 'var(--tightFill)', stroke: 'var(--ink)' },
-  stop: { fill: 'var(--stopGround)', stroke: 'var(--ink)' },
-  not_known: { fill: 'var(--chalk)', stroke: 'var(--ink)', dash: '4 3' },
-}
+import { FOOT } from './looks'
 
 // The place some metres from the axis on a bearing.
 export const onBearing = (axis: number[], bearing: number, metres: number): [number, number] => {

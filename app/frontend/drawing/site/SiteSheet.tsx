@@ -10,6 +10,7 @@ import { SiteCrane } from './SiteCrane'
 import { SiteGrips } from './SiteGrips'
 import { SiteGround } from './SiteGround'
 import { SiteProfile } from './SiteProfile'
+import { BESIDE, WorstFoot, worstFoot } from './WorstFoot'
 
 interface Props {
   view: SiteView
@@ -57,7 +58,13 @@ export function SiteSheet({ view, scale, editor, working, onStand, onStation, se
           <SiteCrane view={view} scale={scale} />
         </g>
       </g>
-      {view.profile && <SiteProfile profile={view.profile} scale={scale} />}
+      <WorstFoot view={view} scale={scale} />
+      {view.profile && (
+        <SiteProfile
+          profile={view.profile}
+          scale={worstFoot(view, scale) ? { ...scale, right: scale.right - BESIDE } : scale}
+        />
+      )}
       <ScaleBar scale={scale} bottom={scale.bottom + 20 + (view.profile ? PROFILE_HEIGHT : 0)} />
       {!view.crane && (
         <Label x={(scale.left + scale.right) / 2} y={scale.top + 40} anchor="middle" size={17} halo>

@@ -3,16 +3,7 @@ import { QuantityField } from './fields'
 import type { PanelProps } from './panel'
 import { HeightPanel } from '../height/HeightPanel'
 
-// One figure each: what the chart assumes of how the crane stands, how its line hangs, and the wind.
-export const StandPanel = ({ editor, ladder }: PanelProps) => (
-  <QuantityField
-    editor={editor}
-    ladder={ladder}
-    pointer="/cranes/0/level"
-    label="Out of level, measured on the machine"
-    note="how far out of level"
-  />
-)
+// What the chart assumes of how its line hangs, and of the wind.
 export const SidePullPanel = ({ editor, ladder }: PanelProps) => (
   <QuantityField
     editor={editor}

@@ -23,6 +23,7 @@ module DustLadder
           Figure.percent(most, :down, digits: 2),
           source: stated ? "#{crane.chart_title}: what its figures assume" : rules.cite(:crane_level_percent)
         )
+        looked_at unless out > most
         judge(
           Figure.percent(out, digits: 2),
           Figure.percent(most, :down, digits: 2),
@@ -32,6 +33,37 @@ module DustLadder
                 "#{Figure.percent(most, :down, digits: 2).shown(system)}"
             end
         )
+      end
+
+      # A level counts for the day on which it was measured: a night, rain, thaw and the first lift change it (handbook,
+      # sections 7 and 15).
+      def looked_at
+        seen = duty.crane["level_seen"]
+        return (duty.on_site? ? caution("look_again", AGAIN) : nil) if seen.nil?
+
+        by = seen["by"].strip
+        duty.crane.missing("who measured the level", "level_seen/by") unless by.match?(/[[:alpha:]]/)
+        day = measured(seen["at"])
+        lift_day = lift.day or raise NotKnown.new("the day of the lift", pointer: Plan.pointer("lift_at"))
+        unless day == lift_day
+          duty.crane.missing(
+            "the level on the day of the lift: it was measured on #{day}, and a night lies between",
+            "level_seen/at"
+          )
+        end
+        caution(
+          "look_again",
+          "Measured by #{by} at #{seen["at"].slice(11, 5)}. Due again after the first lift, after rain or thaw, and " \
+            "before any work after #{day}."
+        )
+      end
+      AGAIN =
+        "Look at level and pads again after the first lift, after rain, thaw or a night, and at the crew's interval."
+
+      def measured(at)
+        DateTime.iso8601(at.to_s).to_date
+      rescue Date::Error
+        duty.crane.missing("when the level was measured", "level_seen/at")
       end
     end
   end

@@ -15,6 +15,8 @@ module DustLadder
 
       def outline = @outline ||= Site::Plane.square(@middle, side, @bearing)
 
+      def with_side(side) = Mat.new(name: name, middle: @middle, side: side, kg: kg, bearing: @bearing)
+
       # kPa under it with what its pad carries, kg.
       def pressure(reaction) = (reaction + kg) * G / 1000 / side**2
 

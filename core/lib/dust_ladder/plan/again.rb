@@ -5,8 +5,8 @@ module DustLadder
     # the centre of gravity are known, the day, answers by word, surroundings, the chart and the machine as it stood.
     module Again
       # A dry run of a platform machine counts for its day alone.
-      ASKED_OF_CRANE = %w[level side_pull wind wind_at idle_line hook second_trolley platform
-        seen].freeze
+      ASKED_OF_CRANE = %w[level level_seen side_pull wind wind_at idle_line hook second_trolley
+        platform seen].freeze
       CRANE = Crane::BLANK.slice("chart", "as_rigged", "radius_measured_loaded", "obstacle_height").freeze
 
       module_function

@@ -89,9 +89,23 @@ module DustLadder
             "outline" => outline.map { |place| mm(place) },
             "verdict" => part&.verdict || "not_known",
             "used" => part&.utilisation&.finite? ? Figure.percent(part.utilisation).as_json : nil,
-            "kpa" => part&.demand&.as_json
+            "kpa" => part&.demand&.as_json,
+            "wants" => part && wanted(name, part)
           }
         end
+      end
+
+      # The mat of the same mass that the same ground bears, where its own asks for too much of it; nil of a track.
+      def wanted(name, part)
+        share, mat = part.utilisation, setup.machine.tracks? ? nil : setup.mats.find { |one| one.name == name }
+        return unless mat && share&.finite? && share > @duty.lift.rules[:attention, :ground]
+
+        wants = mat.with_side(mat.side * Math.sqrt(share))
+        {
+          "side" => Figure.m(mat.side, :down).as_json,
+          "wants" => Figure.m(wants.side, :up).as_json,
+          "outline" => wants.outline.map { |place| mm(place) }
+        }
       end
 
       # Of every line with a clearance how far that reaches, and its working zone.
