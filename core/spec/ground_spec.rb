@@ -161,12 +161,31 @@ RSpec.describe DustLadder::Cranes::ChartGridStand do
       [ "pad FR", "3 m", "2 m" ] => /line 3, column 2: pad FR has 2 figures; expected 3/,
       [ "pad FR", "3", "2 m", "0.6 m" ] => /line 3, column 2/,
       [ "boom mass", "20 m", "heavy", "8 m" ] => /line 3, column 2/,
-      [ "part carrier", "9 t" ] => /part carrier has 1 figures/
+      [ "part carrier", "9 t" ] => /part carrier has 1 figures/,
+      # A hole never moves what comes after it.
+      [ "part carrier", "9 t", "", "0.5 m" ] => /line 3, column 3: part carrier lacks a figure/,
+      [ "pad FR", "", "2 m", "0.6 m" ] => /line 3, column 2: pad FR lacks a figure/,
+      [ "tail" ] => /tail has 0 figures/
     }.each do |cells, words|
       faults = read([ cells ]).faults.map { |fault|
         "#{fault["pointer"]}: #{fault["message"]}; expected #{fault["expected"]}"
       }
       expect(faults.join("\n")).to match(words)
     end
+  end
+
+  it "takes what there is one of once" do
+    {
+      "slewing axis" => [ "0 m", "0 m" ],
+      "total mass" => [ "40 t" ],
+      "tail" => [ "3.9 m", "1 m", "3 m" ]
+    }.each do |what, figures|
+      found = read([ [ what, *figures ], [ what, *figures ] ]).faults
+      expect(found.map { |fault| fault["message"] }.join).to include("#{what} is said twice")
+    end
+    pads = { "FR" => [ 3, 2 ], "RR" => [ -3, 2 ], "RL" => [ -3, -2 ] }.map do |name, (x, y)|
+      [ "pad #{name}", "#{x} m", "#{y} m", "1 m" ]
+    end
+    expect(read([ [ "slewing axis", "0 m", "0 m" ], *pads ]).faults).to eq([])
   end
 end

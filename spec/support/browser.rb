@@ -126,8 +126,13 @@ RSpec.configure do |config|
     Rails.application.eager_load!
     ActiveRecord::Base.descendants.reject(&:abstract_class?).each { |model| model.load_schema if model.table_exists? }
   end
-  # What a page kept in its storage goes with the session, after each example.
+  # What a page of the example before kept in its storage goes, and no page is opened for that.
   config.before(:each, type: :system) do |example|
     driven_by(example.metadata[:logging] ? :chromium_logging : :chromium)
+    page.driver.browser.execute_cdp(
+      "Storage.clearDataForOrigin",
+      origin: page.server.base_url,
+      storageTypes: "local_storage"
+    )
   end
 end

@@ -321,6 +321,27 @@ RSpec.describe "A chart from the paper" do
     expect(page).to have_text("saved as a draft")
   end
 
+  it "says how the machine stands line by line, never with a figure in another's place" do
+    visit "/cranes/#{Chart.find_by!(identifier: "juniper-full").id}"
+    click_link "Mend a figure"
+    expect(state).to have_text("These figures are here already")
+    lines = all("[data-stand-line]", minimum: 8).size
+    click_button "Add a line of how it stands"
+    within("[data-stand-line='#{lines}']") { select "mass of a part" }
+    place = ->(label) { "part #{lines + 1}: #{label}" }
+    expect(state).to have_text("1 to mend")
+    type place.("Name"), "spare winch"
+    type place.("Mass"), "900 kg"
+    type place.("To the right; none turns with the boom"), "0.4 m"
+    expect(page).to have_css("[data-stand-line='#{lines}']", text: "lacks a figure")
+    type place.("Forward, or toward the boom"), "-1.2 m"
+    expect(state).to have_no_text("to mend")
+    expect(page).to have_text("saved as a draft")
+    expect(ChartDraft.last.sheet["stand"].last).to eq([ "part spare winch", "900 kg", "-1.2 m", "0.4 m" ])
+    click_button "take line #{lines + 1} of how it stands away"
+    expect(page).to have_css("[data-stand-line]", count: lines)
+  end
+
   it "that is here is mended in one cell, and becomes its next version with the rest as it was" do
     acacia = Chart.find_by!(identifier: "acacia-full")
     visit "/cranes/#{acacia.id}"

@@ -101,14 +101,12 @@ module DustLadder
       # How the machine stands, a line each; what turns with the boom has one place where the rest has two.
       def stand(cells, number, what, _)
         name = cells.first[ChartGridStand::LINE, :name].to_s
-        kinds = ChartGridStand::LINES.fetch(what)
-        texts = cells.drop(1).reject(&:empty?)
-        few = what == "part" ? [ 2, 3 ] : [ kinds.size ]
-        unless few.include?(texts.size)
-          return fault(number, 2, "#{cells.first} has #{texts.size} figures", "#{few.join(" or ")}, each with its unit")
-        end
+        texts = cells.drop(1)
+        texts.pop while texts.last&.empty?
+        trouble = ChartGridStand.trouble(what, cells.first, texts, @data["stand"].to_h)
+        return fault(number, *trouble) if trouble
 
-        figures = texts.zip(kinds).map { |text, kind| Quantity::Reader.read(text, kind) }
+        figures = texts.zip(ChartGridStand::LINES.fetch(what)).map { |text, kind| Quantity::Reader.read(text, kind) }
         ChartGridStand.take(@data["stand"] ||= {}, what, name, figures)
       rescue Quantity::Unreadable => error
         fault(number, 2, error.message, error.expected)

@@ -15,6 +15,14 @@ module DustLadder
         "total mass" => %i[mass],
         "tail" => %i[length length length]
       }.freeze
+      # Where that goes of which there is one.
+      ONCE = {
+        "slewing axis" => "axis_m",
+        "tracks" => "tracks",
+        "jib mass" => "jib",
+        "total mass" => "total_kg",
+        "tail" => "tail"
+      }.freeze
       LINE = /\A(?<what>slewing axis|pad|tracks|part|boom mass|jib mass|total mass|tail)(?: (?<name>.+))?\z/i
 
       module_function
@@ -42,6 +50,19 @@ module DustLadder
       def part_line(part) = [ "part #{part["what"]}", kg(part), *metres(*(part["at_m"] || part["toward_boom_m"])) ]
       def metres(*figures) = figures.map { |figure| "#{BigDecimal(figure.to_s).to_s("F").delete_suffix(".0")} m" }
       def kg(part) = "#{BigDecimal(part["kg"].to_s).to_s("F").delete_suffix(".0")} kg"
+
+      # What keeps a line from being taken: [column, what is wrong, what was expected], or nil. texts: of its figures;
+      # stand: what was taken before. A hole among them would bring every later figure to another place.
+      def trouble(what, first, texts, stand)
+        hole = texts.index(&:empty?)
+        return hole + 2, "#{first} lacks a figure", "all of them, in their order" if hole
+        return 1, "#{what} is said twice", "one line of it" if stand.key?(ONCE[what])
+
+        few = what == "part" ? [ 2, 3 ] : [ LINES.fetch(what).size ]
+        return if few.include?(texts.size)
+
+        [ 2, "#{first} has #{texts.size} figures", "#{few.join(" or ")}, each with its unit" ]
+      end
 
       # Takes one line into a chart's stand. figures: those of its cells, in m and kg.
       def take(stand, what, name, figures)

@@ -5,6 +5,7 @@ import { api } from '../../../api/client'
 import { ChoiceField } from '../../../ui/ChoiceField'
 import { Heading, Row } from '../../../ui/Row'
 import { FAMILY } from '../words'
+import { EntryStand } from './EntryStand'
 import { GROUPS } from './fields'
 import { blankSheet, type Family, type Sheet } from './sheet'
 
@@ -93,6 +94,7 @@ export function EntryFields({ sheet, change, wrong }: EntryProps) {
       <Button variant="outlined" onClick={() => change({ deductions: [...sheet.deductions, ['', '', '']] })}>
         Add a deduction
       </Button>
+      {sheet.family !== 'fixed_hoist' && <EntryStand sheet={sheet} change={change} wrong={wrong} />}
       <Heading aside="word for word">Notes on the page</Heading>
       {sheet.notes.map((note, at) =>
         text(`note/${at}`, 'Note', note, '', (value) => change({ notes: sheet.notes.with(at, value) })),

@@ -44,7 +44,8 @@ export function sheetOf(lines: string[][]): Sheet {
     } else if (name.startsWith('machine ')) sheet.identity[name.slice(8).replaceAll(' ', '_')] = said
     else if (name.startsWith('deduct ')) sheet.deductions.push([first.slice(7), said, rest[1] ?? ''])
     else if (name === 'note') sheet.notes.push(said)
-    else if (STAND.test(name)) sheet.stand.push([first, ...rest.filter(Boolean)])
+    else if (STAND.test(name))
+      sheet.stand.push([first, ...rest.slice(0, rest.findLastIndex((cell) => cell !== '') + 1)])
     else if (name === 'mark') sheet.marks.push([said, (rest[1] ?? '').toLowerCase()])
     else if (!['chart', 'id', 'family', 'source', 'capacity in'].includes(name))
       sheet.named[name] = LISTS.includes(name) ? rest.filter(Boolean).join('; ') : said

@@ -130,7 +130,7 @@ export function compose(sheet: Sheet) {
       filled([what, mass, when]) && put(`deduct/${at}`, `deduct ${what.trim() || 'item'}`, mass, when),
   )
   sheet.notes.forEach((text, at) => text.trim() && put(`note/${at}`, 'note', text))
-  sheet.stand.forEach((cells) => put('title', ...cells))
+  sheet.stand.forEach((cells, at) => put(`stand/${at}`, ...cells))
   if (sheet.tables.length > 0) put('unit', 'capacity in', sheet.unit)
   sheet.marks.forEach(([sign, meaning], at) => sign.trim() && put(`mark/${at}`, 'mark', sign, meaning))
   sheet.tables.forEach((table, of) => {
