@@ -126,7 +126,8 @@ RSpec.configure do |config|
     Rails.application.eager_load!
     ActiveRecord::Base.descendants.reject(&:abstract_class?).each { |model| model.load_schema if model.table_exists? }
   end
-  # What a page of the example before kept in its storage goes, and no page is opened for that.
+  # One size of window, whichever example came before; and what its page kept in its storage goes, without a page
+  # being opened for that.
   config.before(:each, type: :system) do |example|
     driven_by(example.metadata[:logging] ? :chromium_logging : :chromium)
     page.driver.browser.execute_cdp(
@@ -134,5 +135,6 @@ RSpec.configure do |config|
       origin: page.server.base_url,
       storageTypes: "local_storage"
     )
+    look
   end
 end
