@@ -2,7 +2,9 @@ ENV["BUNDLE_GEMFILE"] ||= File.expand_path("../Gemfile", __dir__)
 require "bundler/setup"
 require "dust_ladder"
 require "securerandom"
-%w[device_server load_indicator anemometer].each { |file| require_relative "../app/simulators/#{file}" }
+%w[device_server simulated_device load_indicator anemometer].each do |file|
+  require_relative "../app/simulators/#{file}"
+end
 
 # A stand-in of an outside device as a process of its own.
 module Device

@@ -1,14 +1,12 @@
 # A stand-in for an anemometer on a mast: a wind about a mean, with gusts that come and go (docs/anemometer.md). No
 # device, only arithmetic and chance.
-class Anemometer
+class Anemometer < SimulatedDevice
   FORMAT = DustLadder::Devices::AnemometerFeed::FORMAT
   # m/s; gusts as a share of the mean; m above the ground.
   SETTINGS = { "mean" => 0.0..60.0, "gusts" => 0.0..1.0, "height" => 0.5..400.0 }.freeze
   TROUBLES = [ nil, "silent", "mad", "stuck" ].freeze
   # How long a gust lasts, s, about.
   LASTS_S = 4.0
-
-  Refused = DeviceServer::Refused
 
   def initialize(random: Random.new)
     @random = random
@@ -22,10 +20,7 @@ class Anemometer
   def command(words)
     raise Refused, "#{words["do"].inspect} is not known; expected set" unless words["do"] == "set"
 
-    SETTINGS.each do |name, range|
-      @settings[name] = words[name].to_f.clamp(range.begin, range.end) if words[name].is_a?(Numeric)
-    end
-    @trouble = words["trouble"] if words.key?("trouble") && TROUBLES.include?(words["trouble"])
+    set(words)
   end
 
   # Blows on by seconds and answers with what it says then: a line of text, or nil while it is silent.

@@ -35,9 +35,11 @@ class DeviceLink
     @asking = Mutex.new
   end
 
+  def name = @feed.name
+
   # { "reading": ... } or { "no_reading": why }, at once.
   def answer
-    return { "no_reading" => "no #{@feed.name} is connected" } if @port.zero?
+    return { "no_reading" => "no #{name} is connected" } if @port.zero?
 
     listen
     @lock.synchronize { @feed.answer(now) }
@@ -47,16 +49,16 @@ class DeviceLink
   # Refused.
   def command(words)
     listen
-    raise Refused, "the #{@feed.name} is still busy with what it was told before" unless @asking.try_lock
+    raise Refused, "the #{name} is still busy with what it was told before" unless @asking.try_lock
 
     begin
-      socket = @lock.synchronize { @socket } or raise Refused, "the #{@feed.name} is not connected"
+      socket = @lock.synchronize { @socket } or raise Refused, "the #{name} is not connected"
       ask(socket, words)
     ensure
       @asking.unlock
     end
   rescue SystemCallError, IOError, Timeout::Error
-    raise Refused, "the #{@feed.name} does not answer"
+    raise Refused, "the #{name} does not answer"
   end
 
   def close
@@ -103,7 +105,7 @@ class DeviceLink
       end
       @lock.synchronize do
         @socket = nil
-        @feed.lost("no connection to the #{@feed.name}")
+        @feed.lost("no connection to the #{name}")
       end
       sleep AGAIN_S
     end

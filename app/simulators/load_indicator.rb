@@ -1,7 +1,7 @@
 # A stand-in for the load indicator and limiter in a crane's cab: it follows a plan along its way and says five times a
 # second what such a device would show, with the noise and the offset that it is given. No device, only arithmetic: the
 # core's own chart look-up stands in for the one that a real device has built in (docs/indicator.md).
-class LoadIndicator
+class LoadIndicator < SimulatedDevice
   FORMAT = DustLadder::Devices::IndicatorFeed::FORMAT
   # How fast a crane moves, per second: degrees of slew, metres of radius, hook height and boom.
   SPEEDS = { slew: 5.0, radius: 0.5, hook: 0.4, boom: 0.25 }.freeze
@@ -11,8 +11,6 @@ class LoadIndicator
   MOST_RATE = 50.0
   SETTINGS = { "noise" => 0.0..0.2, "offset" => -0.5..0.5, "cut_out" => 0.1..1.5, "rate" => 0.1..MOST_RATE }.freeze
   TROUBLES = [ nil, "silent", "mad" ].freeze
-
-  Refused = DeviceServer::Refused
 
   def initialize(random: Random.new)
     @random = random
@@ -74,13 +72,6 @@ class LoadIndicator
     @between, @share, @why = 0, 0.0, nil
     # Its own readings are not a jump for whoever listens: it says that it began anew.
     @seq += 1
-  end
-
-  def set(words)
-    SETTINGS.each do |name, range|
-      @settings[name] = words[name].to_f.clamp(range.begin, range.end) if words[name].is_a?(Numeric)
-    end
-    @trouble = words["trouble"] if words.key?("trouble") && TROUBLES.include?(words["trouble"])
   end
 
   def move(seconds)

@@ -267,18 +267,21 @@ RSpec.describe "The API of the crane room" do
     expect(rows["ocotillo-50"]["verdict"]).to eq("stop")
   end
 
+  # What a device says once the block is content with it, or after these seconds.
+  def said_by(address, seconds)
+    limit = Time.current + seconds
+    loop do
+      get address
+      return json if yield(json) || Time.current > limit
+
+      sleep 0.05
+    end
+  end
+
   describe "the anemometer" do
     include_context "with an anemometer"
 
-    def said(seconds = 4)
-      limit = Time.current + seconds
-      loop do
-        get "/api/anemometer"
-        return json if yield(json) || Time.current > limit
-
-        sleep 0.05
-      end
-    end
+    def said(seconds = 4, &) = said_by("/api/anemometer", seconds, &)
 
     it "tells the gust that was heard, and nothing of a silent or a mad device, or of one that is gone" do
       send_json(:patch, "/api/anemometer", do: "set", mean: 8, gusts: 0.3, height: 30)
@@ -315,15 +318,7 @@ RSpec.describe "The API of the crane room" do
   describe "the cab's indicator" do
     include_context "with an indicator"
 
-    def reading(seconds = 3)
-      limit = Time.current + seconds
-      loop do
-        get "/api/indicator"
-        return json if yield(json) || Time.current > limit
-
-        sleep 0.05
-      end
-    end
+    def reading(seconds = 3, &) = said_by("/api/indicator", seconds, &)
 
     it "follows a plan, trips where the core says, and shows nothing of a silent or a mad device" do
       send_json(:patch, "/api/indicator", do: "follow", document: demo_document("transformer"))

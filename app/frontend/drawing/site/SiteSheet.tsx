@@ -40,6 +40,7 @@ function ScaleBar({ scale, bottom }: { scale: SiteScale; bottom: number }) {
 
 // The site from above: what is on it, the crane as it stands there, and the way of its load.
 export function SiteSheet({ view, scale, editor, working, onStand, onStation, search }: Props) {
+  const worst = worstFoot(view, scale)
   return (
     <g data-site-sheet>
       <defs>
@@ -58,11 +59,11 @@ export function SiteSheet({ view, scale, editor, working, onStand, onStation, se
           <SiteCrane view={view} scale={scale} />
         </g>
       </g>
-      <WorstFoot view={view} scale={scale} />
+      {worst && <WorstFoot view={view} foot={worst} scale={scale} />}
       {view.profile && (
         <SiteProfile
           profile={view.profile}
-          scale={worstFoot(view, scale) ? { ...scale, right: scale.right - BESIDE } : scale}
+          scale={worst ? { ...scale, right: scale.right - BESIDE } : scale}
         />
       )}
       <ScaleBar scale={scale} bottom={scale.bottom + 20 + (view.profile ? PROFILE_HEIGHT : 0)} />

@@ -5,28 +5,21 @@ import { middleOf, PROFILE_HEIGHT, siteWay, type SiteScale } from '../scale/site
 import { FeatureShape, inOrder } from './SiteGround'
 import { FOOT } from './looks'
 
+type Foot = SiteView['feet'][number]
 const ROUND = 50
 // What it takes of the strip under the plan, and how wide that has to be.
 export const BESIDE = 2 * ROUND + 24
 const LEAST_WIDE = 520
-const RANK = ['holds', 'tight', 'not_known', 'stop']
 
-// The foot that is worst off, among those whose mat is too small; none where there is no room for it.
+// The foot that governs where its mat is too small, and there is room to draw it larger.
 export const worstFoot = (view: SiteView, scale: SiteScale) =>
-  (view.profile && scale.right - scale.left > LEAST_WIDE ? view.feet : [])
-    .filter((foot) => foot.wants)
-    .sort(
-      (one, other) =>
-        RANK.indexOf(other.verdict) - RANK.indexOf(one.verdict) ||
-        (other.used?.value ?? 0) - (one.used?.value ?? 0),
-    )[0]
+  view.profile && scale.right - scale.left > LEAST_WIDE ? view.feet.find((foot) => foot.wants) : undefined
 
 // The worst foot drawn larger beside the profile, where it hides nothing of the plan: its mat, the ground
 // about it, and dashed the mat that it wants.
-export function WorstFoot({ view, scale }: { view: SiteView; scale: SiteScale }) {
+export function WorstFoot({ view, foot, scale }: { view: SiteView; foot: Foot; scale: SiteScale }) {
   const shown = useShown()
-  const foot = worstFoot(view, scale)
-  if (!foot?.wants) return null
+  if (!foot.wants) return null
   const [east, north] = middleOf(foot.outline)
   const at = { x: scale.right - ROUND - 10, y: scale.bottom + ROUND + 7 }
   const reach = Math.max(

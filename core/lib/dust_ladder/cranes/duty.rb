@@ -17,6 +17,9 @@ module DustLadder
       # The crane as it stands on the plan's site.
       def setup = @setup ||= Site::Setup.new(self, lift.survey)
 
+      # The tip at its highest on the way, above the crane's ground, m; of a family that has a tip.
+      def highest_tip = crane.stations.each_index.map { |index| crane.tip_height(crane.radius(index), index) }.max
+
       # The stack from the load up: load, rigging and what hangs in the hook, block, rope, and what the chart or the
       # plan deducts.
       def gross = @gross ||= GrossLoad.new([ *in_hook.items, *block_and_rope, *deduction_items ])

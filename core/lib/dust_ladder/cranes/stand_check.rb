@@ -58,7 +58,7 @@ module DustLadder
         )
       end
       AGAIN =
-        "Look at level and pads again after the first lift, after rain, thaw or a night, and at the crew's interval."
+        "Look at level and ground again after the first lift, after rain, thaw or a night, and at the crew's interval."
 
       def measured(at)
         DateTime.iso8601(at.to_s).to_date

@@ -43,27 +43,18 @@ module DustLadder
       def as_high_as_the_tip
         return unless duty.crane.wind_at.given?
 
-        measured, tip = duty.crane.wind_at.positive, highest_tip
+        unless duty.crane.family.respond_to?(:tip_height)
+          duty.crane.missing("how high the tip stands is not known of this machine", "wind_at")
+        end
+        measured, tip = duty.crane.wind_at.positive, duty.highest_tip
         line("a", Figure.m(measured, :down), source: "where that gust was measured, above the crane's ground")
         line("e", Figure.m(tip, :up), source: "the tip at its highest on the way")
         return unless measured < tip - LEVEL_M
 
-        raise NotKnown.new(
-          "the gust at the tip, which stands higher than where this one was measured",
-          pointer: duty.crane.pointer("wind_at")
-        )
+        duty.crane.missing("the gust at the tip, which stands higher than where this one was measured", "wind_at")
       end
       # So near it is as high.
       LEVEL_M = 0.5
-
-      def highest_tip
-        crane = duty.crane
-        unless crane.family.respond_to?(:tip_height)
-          raise NotKnown.new("how high the tip stands is not known of this machine", pointer: crane.pointer("wind_at"))
-        end
-
-        crane.stations.each_index.map { |index| crane.tip_height(crane.radius(index), index) }.max
-      end
 
       # The larger upright face of the load's box, m2.
       def sail

@@ -90,11 +90,7 @@ module DustLadder
       end
 
       def looked_after
-        caution(
-          "look_again",
-          "Look at level and ground again after the first lift, after rain, thaw or a night, and at the crew's " \
-            "interval."
-        )
+        caution("look_again", Cranes::StandCheck::AGAIN)
       end
     end
   end

@@ -75,8 +75,7 @@ module DustLadder
 
       # Most that hangs below the tip on the way down to the load's underside, m.
       def most_hanging
-        crane.stations.each_index.map { |index| crane.tip_height(crane.radius(index), index) }.max -
-          crane.stations.map { |station| station.support_height.value }.min
+        duty.highest_tip - crane.stations.map { |station| station.support_height.value }.min
       end
 
       # How far anything of the crane or its load comes from the slewing axis, m.

@@ -95,9 +95,12 @@ module DustLadder
         end
       end
 
-      # The mat of the same mass that the same ground bears, where its own asks for too much of it; nil of a track.
+      # Under the pad that governs, the mat of the same mass that the same ground bears, where its own asks for too much
+      # of it; nil under any other.
       def wanted(name, part)
-        share, mat = part.utilisation, setup.machine.tracks? ? nil : setup.mats.find { |one| one.name == name }
+        return unless rung("pads")&.subject == name
+
+        share, mat = part.utilisation, setup.mats.find { |one| one.name == name }
         return unless mat && share&.finite? && share > @duty.lift.rules[:attention, :ground]
 
         wants = mat.with_side(mat.side * Math.sqrt(share))

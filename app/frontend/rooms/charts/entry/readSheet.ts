@@ -1,9 +1,9 @@
 import { blankSheet, blankTable, HEAD_NAMES, LISTS, type Family, type Sheet, type SheetTable } from './sheet'
+import { kindOf, upToLast } from './stand'
 
 const UNIT = /\((mm|m|ft|in|deg|°)\)/g
 const FAMILIES: Family[] = ['mobile', 'tower', 'platform_jib', 'fixed_hoist']
 const WORDED: Record<string, string> = { 'thousands of lb': 'klb', '1000 lb': 'klb' }
-const STAND = /^(slewing axis|pad|tracks|part|boom mass|jib mass|total mass|tail)\b/
 const TABLE = /^(radius|boom angle|upper boom)\b/i
 
 const unitsOf = (corner: string) => [...corner.matchAll(UNIT)].map(([, unit]) => unit!.replace('°', 'deg'))
@@ -27,13 +27,14 @@ export function sheetOf(lines: string[][]): Sheet {
   for (const [first = '', ...rest] of lines) {
     const name = first.toLowerCase().replaceAll('_', ' ')
     const said = rest[0] ?? ''
+    const kind = kindOf(name)
     if (name === '') table = null
     else if (name === HEAD_NAMES[family]) {
       heads.push(blankTable(family).heads[0]!.map((_, at) => rest[at] ?? ''))
       table = null
     } else if (TABLE.test(name)) {
       const [rowUnit = 'm', columnUnit = rowUnit] = unitsOf(first)
-      const columns = rest.slice(0, rest.findLastIndex((cell) => cell !== '') + 1)
+      const columns = upToLast(rest)
       sheet.columnUnit = columnUnit
       if (family !== 'platform_jib') sheet.rowUnit = rowUnit
       table = { heads, columns: family === 'tower' ? ['capacity'] : columns, rows: [] }
@@ -44,8 +45,7 @@ export function sheetOf(lines: string[][]): Sheet {
     } else if (name.startsWith('machine ')) sheet.identity[name.slice(8).replaceAll(' ', '_')] = said
     else if (name.startsWith('deduct ')) sheet.deductions.push([first.slice(7), said, rest[1] ?? ''])
     else if (name === 'note') sheet.notes.push(said)
-    else if (STAND.test(name))
-      sheet.stand.push([first, ...rest.slice(0, rest.findLastIndex((cell) => cell !== '') + 1)])
+    else if (kind) sheet.stand.push([kind + first.slice(kind.length), ...upToLast(rest)])
     else if (name === 'mark') sheet.marks.push([said, (rest[1] ?? '').toLowerCase()])
     else if (!['chart', 'id', 'family', 'source', 'capacity in'].includes(name))
       sheet.named[name] = LISTS.includes(name) ? rest.filter(Boolean).join('; ') : said

@@ -66,15 +66,21 @@ export type StandKind = keyof typeof STANDS
 
 const KINDS = Object.keys(STANDS) as StandKind[]
 
-// A line's cells as the page has them: its kind with a name, then its figures; what is empty at the end is
-// left out.
+// The kind that a line begins with.
+export const kindOf = (first: string) =>
+  KINDS.find((one) => first.toLowerCase() === one || first.toLowerCase().startsWith(`${one} `))
+
+// Cells without what is empty at their end; what is empty between others stays.
+export const upToLast = (cells: string[]) =>
+  cells.slice(0, cells.findLastIndex((cell) => cell.trim() !== '') + 1)
+
+// A line's cells as the page has them: its kind with a name, then its figures.
 export const standLine = (kind: StandKind, name: string, cells: string[]) => [
   name === '' ? kind : `${kind} ${name}`,
-  ...cells.slice(0, cells.findLastIndex((cell) => cell.trim() !== '') + 1),
+  ...upToLast(cells),
 ]
 
 export const lineOf = ([first = '', ...cells]: string[]) => {
-  const kind =
-    KINDS.find((one) => first.toLowerCase() === one || first.toLowerCase().startsWith(`${one} `)) ?? 'part'
+  const kind = kindOf(first) ?? 'part'
   return { kind, name: first.slice(kind.length + 1), cells, told: STANDS[kind] as Told }
 }
