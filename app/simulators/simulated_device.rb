@@ -1,5 +1,5 @@
-# What the stand-ins of outside devices have in common: settings within what there is, and a trouble that is told. Each
-# has its SETTINGS (name => range) and TROUBLES.
+# What the stand-ins of outside devices have in common: settings within what there is, and a trouble that is told.
+# Each has its SETTINGS (name => range) and TROUBLES.
 class SimulatedDevice
   Refused = DeviceServer::Refused
 
