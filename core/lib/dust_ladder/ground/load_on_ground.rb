@@ -10,7 +10,14 @@ module DustLadder
       Worst = Struct.new(:value, :state, :station, :weight, keyword_init: true)
       # Where it tips: State and Station.
       Tips = Struct.new(:state, :station)
+      # What was seen at the steps of a leg: [share, figures] each.
+      Look =
+        Struct.new(:state, :from, :to, :seen) do
+          def top(index) = seen.map { |_, values| values[index] }.max
+        end
       NEAR = 1e-5
+      # More than any figure rises between two steps, as a share of it: 2° and half a metre.
+      BETWEEN = 0.05
       STEP_DEG = 2.0
       STEP_M = 0.5
 
@@ -36,18 +43,17 @@ module DustLadder
       # Yields a Weight and takes the figures of it, a list of the same length each time, or nil where it tips. Returns
       # the Worst of each, or the first Tips.
       def worst(&figures)
-        found = nil
-        states.each do |state|
-          legs(state).each do |from, to|
-            seen = steps(from, to).map { |share| [ share, look(state, from, to, share, figures) ] }
-            tips = seen.find { |_, values| values.nil? }
-            return Tips.new(state, Cranes::Path.between(from, to, tips[0])) if tips
+        looks =
+          states.flat_map do |state|
+            legs(state).map do |from, to|
+              seen = steps(from, to).map { |share| [ share, look(state, from, to, share, figures) ] }
+              tips = seen.find { |_, values| values.nil? }
+              return Tips.new(state, Cranes::Path.between(from, to, tips[0])) if tips
 
-            ends = seen[0][1].each_index.map { |index| greatest(index, seen, state, from, to, figures) }
-            found = found ? found.zip(ends).map { |one, other| [ one, other ].max_by(&:value) } : ends
+              Look.new(state, from, to, seen)
+            end
           end
-        end
-        found
+        looks[0].seen[0][1].each_index.map { |index| worst_of(index, looks, figures) }
       end
 
       private
@@ -74,13 +80,21 @@ module DustLadder
         (0..steps).map { |step| step / steps.to_f }
       end
 
+      # Of one of the figures; a leg on which no step comes near to the greatest is not looked at again.
+      def worst_of(index, looks, figures)
+        tops = looks.map { |seen| seen.top(index) }
+        least = tops.max - tops.max.abs * BETWEEN
+        looks.zip(tops).filter_map { |one, top| greatest(index, one, figures) if top >= least }.max_by(&:value)
+      end
+
       # The greatest of one of the figures on a leg: about its step, brought nearer by golden sections.
-      def greatest(index, seen, state, from, to, figures)
+      def greatest(index, leg, figures)
+        seen, state = leg.seen, leg.state
         at = seen.each_index.max_by { |step| seen[step][1][index] }
         low, high = seen[[ at - 1, 0 ].max][0], seen[[ at + 1, seen.size - 1 ].min][0]
-        value = ->(share) { look(state, from, to, share, figures)&.fetch(index) || -Float::INFINITY }
+        value = ->(share) { look(state, leg.from, leg.to, share, figures)&.fetch(index) || -Float::INFINITY }
         share = [ seen[at][0], Site::Least.golden(low, high, NEAR) { |one| -value.(one) } ].max_by(&value)
-        station = Cranes::Path.between(from, to, share)
+        station = Cranes::Path.between(leg.from, leg.to, share)
         Worst.new(value: value.(share), state: state, station: station, weight: weight(state, station))
       end
     end

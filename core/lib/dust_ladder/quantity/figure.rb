@@ -67,8 +67,6 @@ module DustLadder
           us ? [ grouped(value / KG_PER_LB, digits + more, ","), "lb" ] : [ grouped(value, digits + more, THIN), "kg" ]
         when :m
           us ? [ feet, "" ] : [ grouped(value, (thin? ? 4 : 3) + more, THIN), "m" ]
-        when *DERIVED.keys
-          derived(us, more)
         when :deg
           [ grouped(value, 1 + more, THIN), "°" ]
         when :percent
@@ -78,7 +76,7 @@ module DustLadder
         when :count
           [ grouped(value, 0, THIN), "" ]
         else
-          [ grouped(value, 4 + more, THIN), "" ]
+          DERIVED.key?(unit) ? derived(us, more) : [ grouped(value, 4 + more, THIN), "" ]
         end
       end
 

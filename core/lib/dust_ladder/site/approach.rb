@@ -22,11 +22,19 @@ module DustLadder
 
       # The Near of one part, or of the "rigging"; nil where it comes no nearer than `under`.
       def near(part, under = Float::INFINITY)
-        @sweeps.each_with_index.reduce(nil) do |best, (sweep, leg)|
-          found = send(part, sweep, best ? best.m : under)
-          found ? Near.new(m: found[0], leg: leg, share: found[1], station: sweep.at(found[1])) : best
-        end
+        found, leg =
+          @sweeps.each_with_index.reduce(nil) do |best, (sweep, leg)|
+            found = send(part, sweep, best ? best[0].m : under)
+            found ? [ found, leg ] : best
+          end
+        return unless found
+
+        nearer = found.nearer
+        Near.new(m: nearer.m, leg: leg, share: nearer.share, station: @sweeps[leg].at(nearer.share))
       end
+
+      # Of what hangs, is it the load itself that is as near as that?
+      def load?(near) = to_ball(*@sweeps[near.leg].pose(near.share).hook) <= near.m + Least::WITHIN
 
       private
 
@@ -54,11 +62,13 @@ module DustLadder
       end
 
       def load(sweep, under)
-        Least.of(sweep.hook_slope, under: under) do |share|
-          x, y, z = sweep.pose(share).hook
-          ball = [ x, y, z - @ball.below ]
-          [ to_wire(ball, ball) - @ball.radius, 0.0 ].max
-        end
+        Least.of(sweep.hook_slope, under: under) { |share| to_ball(*sweep.pose(share).hook) }
+      end
+
+      # From the ball of the load under a hook.
+      def to_ball(x, y, z)
+        middle = [ x, y, z - @ball.below ]
+        [ to_wire(middle, middle) - @ball.radius, 0.0 ].max
       end
 
       # All between the hook and the ball, which lies within a cone from the one to the other. Cut in steps, each taken
@@ -69,7 +79,16 @@ module DustLadder
           axis = to_wire([ x, y, z ], [ x, y, z - @ball.below ])
           next axis - @ball.radius if axis - @ball.radius >= need
 
-          [ (0...STEPS).map { |step| slice(x, y, z, step) }.min, 0.0 ].max
+          [ nearest_slice(x, y, z, axis), 0.0 ].max
+        end
+      end
+
+      # From the widest slice up: one that is too narrow to be nearer need not be looked at.
+      def nearest_slice(x, y, z, axis)
+        (STEPS - 1).downto(0).reduce(Float::INFINITY) do |least, step|
+          return least if axis - @ball.radius * (step + 1) / STEPS >= least
+
+          [ slice(x, y, z, step), least ].min
         end
       end
 

@@ -5,7 +5,8 @@ module DustLadder
     class LineRoom
       # part: of the crane; m: what is left.
       Near = Struct.new(:part, :m, :station, keyword_init: true)
-      PARTS = %w[load rigging rope boom].freeze
+      # All that hangs goes as rigging: the ball of the load is its lower end.
+      PARTS = %w[rigging rope boom].freeze
 
       attr_reader :name
 
@@ -41,7 +42,9 @@ module DustLadder
           PARTS.reduce(nil) do |best, part|
             taken = off(part) + blown.to_f
             near = approach.near(part, best ? best.m + taken : Float::INFINITY)
-            near ? Near.new(part: part, m: near.m - taken, station: near.station) : best
+            next best unless near
+
+            Near.new(part: part == "rigging" && approach.load?(near) ? "load" : part, m: near.m - taken, station: near.station)
           end
         found.tap { |near| near.m = [ near.m, 0.0 ].max }
       end

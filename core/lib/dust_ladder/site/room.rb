@@ -28,12 +28,9 @@ module DustLadder
       def load_sideways(box, under: Float::INFINITY)
         least(under) do |obstacle, sweep, under|
           span = level_with(obstacle, sweep, box) or next
-          long = span[1] - span[0]
-          found =
-            Least.of(slope(sweep, box) * long, under: under) do |share, need|
-              apart(obstacle, sweep, span[0] + long * share, box, need)
-            end
-          found && [ found[0], span[0] + long * found[1] ]
+          Least.of(slope(sweep, box), under: under, span: span) do |share, need|
+            apart(obstacle, sweep, share, box, need)
+          end
         end
       end
 
@@ -75,12 +72,15 @@ module DustLadder
 
       # The Near of all obstacles and legs; each is asked only for what is less than the best so far.
       def least(under = Float::INFINITY)
-        @obstacles.each.reduce(nil) do |best, obstacle|
-          @sweeps.each_with_index.reduce(best) do |so_far, (sweep, leg)|
-            found = yield(obstacle, sweep, so_far ? so_far.m : under)
-            found ? Near.new(m: found[0], name: obstacle.name, leg: leg, share: found[1]) : so_far
+        found, *of =
+          @obstacles.product(@sweeps.each_with_index.to_a).reduce(nil) do |best, (obstacle, (sweep, leg))|
+            found = yield(obstacle, sweep, best ? best[0].m : under)
+            found ? [ found, obstacle.name, leg ] : best
           end
-        end
+        return unless found
+
+        nearer = found.figure ? found.nearer : found
+        Near.new(m: nearer.m, name: of[0], leg: of[1], share: nearer.share)
       end
 
       # Shares of a leg between which the load is as high as an obstacle; nil where it never is.

@@ -51,12 +51,13 @@ module DustLadder
       # Height of the hook on the site at both ends, m.
       def hooks = [ from, to ].map { |station| standing.axis[2] + station.hook }
 
-      # Most that the plumb line, the hook, the boom and the rope move over the whole leg, m.
-      def plumb_slope = @plumb_slope ||= turned * [ from.radius, to.radius ].max + (to.radius - from.radius).abs
-      def hook_slope = plumb_slope + (to.hook - from.hook).abs
-      def boom_slope = @boom_slope ||= plumb_slope + tip_rise
+      # Most that the plumb line, the hook, the boom and the rope move over the whole leg, m: round, out and up each
+      # at right angles to the others.
+      def plumb_slope = @plumb_slope ||= Math.hypot(turned * [ from.radius, to.radius ].max, to.radius - from.radius)
+      def hook_slope = Math.hypot(plumb_slope, to.hook - from.hook)
+      def boom_slope = @boom_slope ||= Math.hypot(plumb_slope, tip_rise)
 
-      # The boom in Pieces, from the foot up.
+      # The boom in Pieces, from the tip down: what is near is seldom near the foot.
       def pieces
         @pieces ||=
           begin
@@ -65,7 +66,7 @@ module DustLadder
 
             (0...lines[0].size - 1).flat_map do |stick|
               CUTS.each_cons(2).map { |low, high| Piece.new(stick, low, high, piece_slope(lines, stick, low, high)) }
-            end
+            end.reverse
           end
       end
 
@@ -81,7 +82,8 @@ module DustLadder
           lines.flat_map { |line| [ low, high ].map { |share| [ line[0], Space.mixed(*line[stick, 2], share) ] } }
         far = ends.map { |foot, place| Math.hypot(place[0] - foot[0], place[1] - foot[1]) }.max
         reach = [ from, to ].map { |station| @boom.(station.boom).reach }.min
-        turned * ends.map { |_, place| place[0].abs }.max + (tip_rise + (to.radius - from.radius).abs) * far / reach
+        luffed = Math.hypot(tip_rise, to.radius - from.radius) * far / reach
+        Math.hypot(turned * ends.map { |_, place| place[0].abs }.max, luffed)
       end
 
       # Most that the tip goes up or down, by the slope of a circle about the foot: where it is lowest over the foot.
