@@ -79,6 +79,7 @@ JUNIPER_REST = {
     "height_m" => 2.4
   },
   "boom_depth_m" => 0.85,
+  "boom_head_m" => 0.6,
   "limits" => {
     "level_percent" => 1.0,
     "wind_m_s" => 9.8
@@ -226,6 +227,7 @@ CHARTS =
     }.merge(
       JUNIPER_REST,
       "boom_depth_m" => 0.85,
+      "boom_head_m" => 0.6,
       "hook_block" => {
         "mass_kg" => 120,
         "length_m" => 0.7,
@@ -270,6 +272,7 @@ CHARTS =
         "height_m" => 2.1
       },
       "boom_depth_m" => 0.65,
+      "boom_head_m" => 0.5,
       "limits" => {
         "level_percent" => 1.0,
         "wind_m_s" => 9.0
@@ -336,6 +339,7 @@ CHARTS =
         "height_m" => 1.9
       },
       "boom_depth_m" => 1.9,
+      "boom_head_m" => 1.2,
       "limits" => {
         "level_percent" => 1.0,
         "wind_m_s" => 9.8

@@ -333,6 +333,7 @@ RSpec.describe DustLadder::Cranes::ChartFile do
         boom_angle_deg
         boom_foot
         boom_depth_m
+        boom_head_m
         hook_block
         least_block_to_tip_m
         deductions

@@ -266,6 +266,16 @@ RSpec.describe "A crane on its site" do
       ).to eq([ "/cranes/0/stand/watcher" ])
     end
 
+    it "counts the boom's head, and says where the chart is silent about it" do
+      high = wire(13, kilovolts: 11).merge("wire_m" => [ [ 14, -40, 21 ], [ 14, 40, 21 ] ])
+      plain, headed = [ {}, { boom_head_m: 2.5 } ].map { |head|
+        on_site_rung("power_lines", high, stand: { watcher: "T. Varga" }, chart: head)
+      }
+      expect(headed.note["metric"]).to match(/boom head/)
+      expect(headed.capacity&.value.to_f).to be < plain.capacity&.value.to_f
+      expect([ plain, headed ].map { |rung| rung.cautions.map(&:id).include?("boom_head") }).to eq([ true, false ])
+    end
+
     it "is never kinder than the same line nearer, of more voltage, or of one that nobody knows" do
       ranks =
         [ 40, 24, 18, 14, 11, 9, 7, 4 ].map do |east|
@@ -344,6 +354,14 @@ RSpec.describe "A crane on its site" do
     it "strikes with the boom what the load passes by" do
       tall = feature("obstacle", "mast", outline_m: box(-0.5, -3.5, 0.5, -3.2), top_m: 11)
       expect(said(on_site_rung("clearance", tall))).to match([ "stop", /boom to mast/ ])
+    end
+
+    it "takes the boom's head off what the tip has, and says where the chart is silent about it" do
+      high = feature("obstacle", "gantry", outline_m: box(4, -13, 9, -9), bottom_m: 17, top_m: 26)
+      slim, wide = [ {}, { boom_head_m: 2.5 } ].map { |head| on_site_rung("clearance", high, chart: head) }
+      room = ->(rung) { rung.parts.find { |part| part.name.start_with?("boom") }.capacity.value }
+      expect(room.(slim) - room.(wide)).to be_within(0.02).of(2.5 - 0.4)
+      expect([ slim, wide ].map { |rung| rung.cautions.map(&:id).include?("boom_head") }).to eq([ true, false ])
     end
 
     it "has no more room where nobody says how the load is turned" do

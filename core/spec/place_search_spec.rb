@@ -27,6 +27,28 @@ RSpec.describe DustLadder::Site::PlaceSearch do
     end
   end
 
+  it "leaves out where the boom would strike what the load passes by, so that all that holds is clear when climbed" do
+    mast = feature("obstacle", "mast", outline_m: box(-0.2, -3.5, 0.2, -3.2), bottom_m: 9, top_m: 11)
+    document = on_site(mast)
+    expect(DustLadder.check(document).rung("clearance").note["metric"]).to match(/boom to mast/)
+    one, places = found(document)
+    expect(places.select { |place| place.governs == "obstacles" && !place.holds? }).not_to be_empty
+    held, stopped = one.climbed(document)
+    expect(held.map { |offer| offer.ladder.rung("clearance").verdict }).to all(satisfy { |word| word != "stop" })
+    expect(held.size).to be_between(1, described_class::OFFERED)
+    expect(stopped).to eq([])
+  end
+
+  it "offers nothing that stops when it is climbed, whatever stops it there, and tells what does" do
+    weak = chart["hoist"].merge("rope_wll_kg" => 100)
+    document = on_site(chart: { "hoist" => weak })
+    one, = found(document)
+    held, stopped = one.climbed(document)
+    expect(held).to eq([])
+    expect(stopped.size).to be_between(1, described_class::MOST_CLIMBED)
+    expect(stopped[0].ladder.headlines["metric"]).to match(/Stop: gross load/)
+  end
+
   it "keeps pick and set where they are on the site" do
     document = on_site(soft.(self))
     one, = found(document)

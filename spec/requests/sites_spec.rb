@@ -113,9 +113,21 @@ RSpec.describe "Sites" do
       expect(rows.map { |row| row["share"] }).to eq(rows.map { |row| row["share"] }.sort)
       expect(rows.flat_map { |row| row["places"] }.map { |place| place["governs"] }).to include("crane", "ground")
       expect(last["best"].map { |place| place["verdict"] }).to include("holds")
+      expect(last["refused"]).to be_nil
       best = last["best"].first
       there = DustLadder::PlanFile.accept(DustLadder::PlanFile::Pointer.with_values(document, best["changes"]))
       expect(DustLadder.check(there).headlines).to eq(best["headline"])
+    end
+
+    it "says what stops where nothing of what looked well holds when it is climbed" do
+      document = demo_document("cabin-on-salt")
+      key, chart = document["snapshots"]["charts"].first
+      hoist = chart["data"]["hoist"].merge("rope_wll_kg" => 50)
+      weak = chart["data"].merge("hoist" => hoist)
+      document["snapshots"]["charts"][key] = DustLadder::PlanFile::Digest.snapshot(weak)
+      last = lines(document).last
+      expect(last["best"]).to eq([])
+      expect(last["refused"]).to match("tried" => (be > 0), "headline" => include("metric" => /\AStop: gross load/))
     end
 
     it "says what it needs, and refuses a plan that is none" do

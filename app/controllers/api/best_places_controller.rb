@@ -25,28 +25,33 @@ module Api
       search.each_row do |places, row|
         lines << line(share: (row + 1) / search.rows.size.to_f, places: places.map { |place| told(place) })
       end
-      lines << line(share: 1, best: search.best.map { |place| climbed(search, place, found, house) })
+      held, stopped = search.climbed(found, **house)
+      lines << line(share: 1, best: held.map { |offer| offered(search, offer) }, refused: refused(held, stopped))
     rescue DustLadder::NotKnown => error
       lines << line(share: 1, missing: { what: error.what, pointer: error.pointer })
     end
 
     # Every line has all of them; nil for what it does not tell.
-    def line(share:, places: nil, best: nil, missing: nil)
-      "#{JSON.generate({ share: share, cell_m: DustLadder::Site::PlaceSearch::CELL_M, places:, best:, missing: })}\n"
+    def line(share:, places: nil, best: nil, missing: nil, refused: nil)
+      cell = DustLadder::Site::PlaceSearch::CELL_M
+      "#{JSON.generate({ share:, cell_m: cell, places:, best:, missing:, refused: })}\n"
     end
 
     def told(place) = { at: place.at, margin: place.margin&.round(3), governs: place.governs }
 
-    def climbed(search, place, found, house)
-      changes = search.changes(place)
-      ladder = DustLadder.check(DustLadder::PlanFile::Pointer.with_values(found, changes), **house)
+    def offered(search, offer)
       {
-        at: place.at,
-        words: search.words(place).as_json,
-        changes: changes,
-        verdict: ladder.verdict,
-        headline: ladder.headlines
+        at: offer.place.at,
+        words: search.words(offer.place).as_json,
+        changes: offer.changes,
+        verdict: offer.ladder.verdict,
+        headline: offer.ladder.headlines
       }
+    end
+
+    # Where nothing that looked well holds when it is climbed: how many were, and what the best of them says.
+    def refused(held, stopped)
+      { tried: stopped.size, headline: stopped[0].ladder.headlines } if held.empty? && stopped.any?
     end
   end
 end

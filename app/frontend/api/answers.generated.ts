@@ -887,6 +887,10 @@ export interface SiteReading {
  * one line of the search for the best place
  */
 export interface PlacePart {
+  refused: {
+    tried: number;
+    headline: Sentence;
+  } | null;
   share: number;
   cell_m: number;
   places: PlaceFound[] | null;

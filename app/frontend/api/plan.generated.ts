@@ -1821,6 +1821,10 @@ export interface Chart {
    */
   boom_depth_m?: number;
   /**
+   * how far any part of the boom's head, or the jib's, lies from the tip of its middle line
+   */
+  boom_head_m?: number;
+  /**
    * what the chart says that its figures assume
    */
   limits?: {

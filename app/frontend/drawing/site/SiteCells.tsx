@@ -6,11 +6,13 @@ import type { SiteScale } from '../scale/siteScale'
 
 type Found = NonNullable<PlacePart['places']>[number]
 type Offered = NonNullable<PlacePart['best']>[number]
+type Sentence = Offered['headline']
 interface Search {
   share: number
   cell_m: number
   found: Found[]
   best: Offered[] | null
+  refused: PlacePart['refused']
   fault: string | null
 }
 // The more is left, the closer the hatch: uses at most 80, 90 or all of what there is.
@@ -27,6 +29,14 @@ const why = (place: Found) =>
   place.margin === null || place.margin < 0
     ? `no: ${place.governs}${place.margin === null ? '' : ` at ${percent(place.margin)}`}`
     : `${place.governs} at ${percent(place.margin)}`
+
+const outcome = (search: Search, shown: (words: Sentence) => string) => {
+  if (search.best?.length) return 'hatch: uses at most 80, 90, 100 %. Press a number to stand there.'
+  const { refused } = search
+  if (refused)
+    return `${refused.tried} looked well, none holds rung by rung. The best: ${shown(refused.headline)}`
+  return 'No place found where nothing stops.'
+}
 
 // Where the crane could stand, by hatch; what rules a cell out is told when it is pointed at. The best have
 // numbers: one of them pressed stands the crane there, in one step of undo.
@@ -45,11 +55,7 @@ export function SiteCells({
   const words =
     search.fault ??
     at ??
-    (search.share < 1
-      ? `looking: ${Math.round(search.share * 100)} %`
-      : search.best?.length
-        ? 'hatch: uses at most 80, 90, 100 %. Press a number to stand there.'
-        : 'No place found where nothing stops.')
+    (search.share < 1 ? `looking: ${Math.round(search.share * 100)} %` : outcome(search, shown))
   return (
     <g data-best-places={search.share < 1 ? 'looking' : 'done'}>
       <defs>

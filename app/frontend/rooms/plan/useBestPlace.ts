@@ -12,6 +12,8 @@ export interface BestPlace {
   cell_m: number
   found: Found[]
   best: Offered[] | null
+  // What looked well and stops when it is climbed, where nothing else was found.
+  refused: PlacePart['refused']
   fault: string | null
 }
 
@@ -29,7 +31,7 @@ export function useBestPlace(plan: Plan) {
     stop.current?.abort()
     const mine = new AbortController()
     stop.current = mine
-    setSearch({ of: plan, share: 0, cell_m: 2, found: [], best: null, fault: null })
+    setSearch({ of: plan, share: 0, cell_m: 2, found: [], best: null, refused: null, fault: null })
     const put = (change: (now: BestPlace) => Partial<BestPlace>) =>
       !mine.signal.aborted && setSearch((now) => now && { ...now, ...change(now) })
     try {
@@ -41,6 +43,7 @@ export function useBestPlace(plan: Plan) {
             cell_m: part.cell_m,
             found: part.places ? [...now.found, ...part.places] : now.found,
             best: part.best ?? now.best,
+            refused: part.refused ?? now.refused,
             fault: part.missing ? `Needs ${part.missing.what}` : now.fault,
           })),
         mine.signal,

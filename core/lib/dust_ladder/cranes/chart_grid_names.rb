@@ -22,6 +22,7 @@ module DustLadder
         "hook block wll" => [ %w[hook_block wll_kg], :mass ],
         "block to tip" => [ %w[least_block_to_tip_m], :length ],
         "boom depth" => [ %w[boom_depth_m], :length ],
+        "boom head" => [ %w[boom_head_m], :length ],
         "jib length" => [ %w[jib length_m], :length ],
         "jib offset" => [ %w[jib offset_deg], :angle ],
         "wind limit" => [ %w[limits wind_m_s], :speed ],

@@ -53,6 +53,11 @@ module DustLadder
         Least.over(sweep.pieces, under: under) { |piece, share| to_wire(*sweep.pose(share).of(piece)) }
       end
 
+      # The tip alone, about which the boom's head lies.
+      def head(sweep, under)
+        Least.of(sweep.boom_slope, under: under) { |share| sweep.pose(share).tip.then { |tip| to_wire(tip, tip) } }
+      end
+
       def rope(sweep, under)
         Least.of(sweep.rope_slope, under: under) { |share|
           sweep.pose(share).then { |pose|

@@ -47,6 +47,12 @@ module DustLadder
         Place.new(at: at, bearing: bearing, margin: margin, governs: name)
       end
 
+      # The booms of the way with the axis at a place, corners [x, y, z] each; none where it does not reach.
+      def booms(at)
+        standing = Standing.new(axis: [ *at, @ground ], bearing: 0.0)
+        poses(standing, stations(standing)).to_a.map(&:boom)
+      end
+
       private
 
       # Pick and set as Path::Stations, the slew counted on in the way's direction.
@@ -121,9 +127,16 @@ module DustLadder
         margins.min
       end
 
+      # The same whatever the front's bearing is: looked at once for a place.
       def line(standing, stations)
         return Float::INFINITY if @near.lines.empty?
 
+        at = standing.axis
+        @line = [ at, along_lines(standing, stations) ] unless @line && @line[0] == at
+        @line[1]
+      end
+
+      def along_lines(standing, stations)
         poses = poses(standing, stations) or return
         margins =
           @near.lines.map do |wire, needed|

@@ -46,9 +46,8 @@ module DustLadder
       end
 
       def boom_room(obstacles)
-        depth = duty.crane.chart_data["boom_depth_m"] or
-          duty.crane.missing("the chart does not say how thick the boom is", "chart")
-        near = Room.new(setup.level_sweeps, obstacles).boom(depth / 2)
+        head_caution
+        near = Room.new(setup.level_sweeps, obstacles).boom(setup.half_boom, setup.head)
         [ "boom to #{near.name}", rules[:boom_clearance_m], near.m ]
       end
 

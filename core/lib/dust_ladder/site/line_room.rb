@@ -6,7 +6,7 @@ module DustLadder
       # part: of the crane; m: what is left.
       Near = Struct.new(:part, :m, :station, keyword_init: true)
       # All that hangs goes as rigging: the ball of the load is its lower end.
-      PARTS = %w[rigging rope boom].freeze
+      PARTS = %w[rigging rope head boom].freeze
 
       attr_reader :name
 
@@ -44,21 +44,27 @@ module DustLadder
             near = approach.near(part, best ? best.m + taken : Float::INFINITY)
             next best unless near
 
-            Near.new(part: part == "rigging" && approach.load?(near) ? "load" : part, m: near.m - taken, station: near.station)
+            Near.new(part: named(part, approach, near), m: near.m - taken, station: near.station)
           end
         found.tap { |near| near.m = [ near.m, 0.0 ].max }
       end
 
+      private def named(part, approach, near)
+        return "boom head" if part == "head"
+
+        part == "rigging" && approach.load?(near) ? "load" : part
+      end
+
       private def out_of_reach
-        left = level_m - @setup.reach - [ sway, half_boom ].max - blown.to_f
+        left = level_m - @setup.reach - [ sway, @setup.head ].max - blown.to_f
         Near.new(part: "all of it", m: left) if left > @rules[:power_lines]["zone_m"]["above"]
       end
 
       # Level distance from the slewing axis, m.
       def level_m = @level_m ||= Plane.sides(wire, closed: false).map { |from, to| Plane.from_side(axis, from, to) }.min
 
-      # What comes off for a part: half the boom's depth, or the sway of what hangs.
-      def off(part) = part == "boom" ? half_boom : sway
+      # What comes off for a part: half the boom's depth, what its head measures, or the sway of what hangs.
+      def off(part) = { "boom" => @setup.half_boom, "head" => @setup.head }.fetch(part) { sway }
 
       def sway = @setup.most_hanging * Math.tan(@rules[:line_sway_deg] * Math::PI / 180)
 
@@ -91,12 +97,6 @@ module DustLadder
 
       def named?(text) = text.match?(/[[:alpha:]]/)
       def axis = @setup.standing.axis.first(2)
-
-      def half_boom
-        depth = @setup.crane.chart_data["boom_depth_m"] or
-          @setup.crane.missing("the chart does not say how thick the boom is", "chart")
-        depth / 2
-      end
     end
   end
 end

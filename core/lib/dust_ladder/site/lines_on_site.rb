@@ -12,6 +12,7 @@ module DustLadder
         far = setup.reach + rules[:power_lines]["zone_m"]["above"]
         return no_line(far) if lines.empty?
 
+        head_caution
         too_near = lines.filter_map { |one| too_near(one) }.first
         return too_near if too_near
 

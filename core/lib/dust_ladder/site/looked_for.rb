@@ -7,6 +7,13 @@ module DustLadder
 
       private
 
+      # What reaches beyond the boom's middle line at its tip is for somebody to look at where the chart is silent.
+      def head_caution
+        return if setup.head_known?
+
+        caution("boom_head", "How big the boom's head is the chart does not say: it is taken as thick as the boom.")
+      end
+
       # Raises NotKnown where the house knows the site otherwise than the plan does.
       def setup
         @setup ||=

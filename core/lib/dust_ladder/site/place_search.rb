@@ -12,6 +12,15 @@ module DustLadder
       BOOMS = 3
       STEPS = 24
       OFFERED = 5
+      # How many of what was found are climbed, at most, for those that are offered.
+      MOST_CLIMBED = 15
+      FLIGHTS = %w[crane ground_and_site].freeze
+
+      # A BestPlace::Place with what stands the crane there, and the Ladder of the whole plan there.
+      Offer =
+        Struct.new(:place, :changes, :ladder) do
+          def stops? = ladder.rungs.any? { |rung| rung.verdict == "stop" && FLIGHTS.include?(rung.flight) }
+        end
 
       # duty: a Cranes::Duty of a crane on its site. Raises NotKnown where something is missing that every place needs.
       def initialize(duty)
@@ -42,16 +51,30 @@ module DustLadder
         end
       end
 
-      # The best places of what was found, each at least two cells from the better ones.
+      # The best places of what was found, each at least two cells from the better ones, and no more than are climbed.
       def best
         chosen = []
         @found.select(&:holds?).sort_by { |place| -place.margin }.each do |place|
-          next if chosen.any? { |one| Math.hypot(one.at[0] - place.at[0], one.at[1] - place.at[1]) < 2 * CELL_M }
+          next if chosen.any? { |one| Plane.apart_from(one.at, place.at) < 2 * CELL_M }
 
           chosen << place
-          break if chosen.size == OFFERED
+          break if chosen.size == MOST_CLIMBED
         end
         chosen
+      end
+
+      # What was found best as Offers, until OFFERED of them stop on no rung of crane, ground and site, and those that
+      # do. document: the plan's; house: as of DustLadder.check.
+      def climbed(document, **house)
+        stopped = []
+        held =
+          best.lazy.filter_map do |place|
+            changes = changes(place)
+            there = PlanFile::Pointer.with_values(document, changes)
+            offer = Offer.new(place, changes, DustLadder.check(there, **house))
+            offer.stops? ? stopped.push(offer) && nil : offer
+          end
+        [ held.first(OFFERED), stopped ]
       end
 
       # { JSON pointer => value } that stand the crane at a place.
@@ -103,33 +126,28 @@ module DustLadder
         Budget.ask!
         tried =
           searches.lazy.map do |search|
-            places = bearings.lazy.map { |bearing| judged(search, at, bearing) }
-            ruled_out?(search, at) || better_of(places)
+            ruled_out?(search, at) || best_bearing(search, at)
           end
         tried.find(&:holds?) || tried.first
       end
 
-      # Too far from pick or set for any side of the crane: then no bearing helps.
+      # Too far from pick or set for any side of the crane, or nearer than its chart goes before the load is on: then no
+      # bearing helps.
       def ruled_out?(search, at)
-        far = [ unloaded.first, unloaded.last ].map { |place| Math.hypot(place[0] - at[0], place[1] - at[1]) }
+        far = [ unloaded.first, unloaded.last ].map { |place| Plane.apart_from(at, place) }
         return if far.max <= search[:reach] && far.min >= search[:nearest]
 
         BestPlace::Place.new(at: at, bearing: bearings[0], margin: nil, governs: "crane", boom: search[:boom])
       end
 
-      def better_of(places)
-        places.each.reduce(nil) do |best, place|
-          best.nil? || (place.margin || -Float::INFINITY) > (best.margin || -Float::INFINITY) ? place : best
-        end
-      end
+      def best_bearing(search, at)
+        places = bearings.map { |bearing| search[:best].place(at, bearing, whole: false) }
+        best = places.max_by { |place| place.margin || -Float::INFINITY }
+        best.boom = search[:boom]
+        return best unless best.holds?
 
-      def judged(search, at, bearing)
-        place = search[:best].place(at, bearing, whole: false)
-        place.boom = search[:boom]
-        return place unless place.holds?
-
-        margin, name = @clear.margin(at, bearing, unloaded, @duty.crane["turn"])
-        margin < place.margin ? place.dup.tap { |worse| worse.margin, worse.governs = margin, name } : place
+        margin, name = @clear.margin(at, unloaded, @duty.crane["turn"], search[:reach]) { search[:best].booms(at) }
+        margin < best.margin ? best.dup.tap { |worse| worse.margin, worse.governs = margin, name } : best
       end
 
       # A BestPlace for each boom length that may be raised and whose mass is known, the plan's own first.
@@ -147,7 +165,7 @@ module DustLadder
         rows = @duty.crane.chart.sectors.filter_map { |sector| sector.largest_radius(gross, length) }
         growth = @rules[:radius_allowance, :least_m]
         nearest = @duty.crane.chart.sectors.flat_map { |sector| sector.table.rows(length) }.min
-        { boom: length, best: best_place(length), reach: (rows.max || 0.0) - growth, nearest: nearest - growth }
+        { boom: length, best: best_place(length), reach: (rows.max || 0.0) - growth, nearest: nearest }
       end
 
       def best_place(length)
@@ -179,7 +197,7 @@ module DustLadder
         lines =
           @setup.survey.all("line").map do |line|
             room = LineRoom.new(@setup, line, @rules)
-            [ line["wire_m"], (room.clearance || room.zone) + room.blown.to_f + room.sway ]
+            [ line["wire_m"], (room.clearance || room.zone) + room.blown.to_f + [ room.sway, @setup.head ].max ]
           end
         BestPlace::Near.new(
           zones: Soils.new(@setup.survey, @rules).zones,

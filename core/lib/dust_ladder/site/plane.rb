@@ -17,6 +17,9 @@ module DustLadder
         inside
       end
 
+      # From a place to another.
+      def apart_from(place, other) = Math.hypot(other[0] - place[0], other[1] - place[1])
+
       # From a place to the straight line between two others.
       def from_side(place, from, to)
         x, y = place[0] - from[0], place[1] - from[1]

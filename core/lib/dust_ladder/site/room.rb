@@ -44,8 +44,13 @@ module DustLadder
         end
       end
 
-      # Least room of the boom, half its depth taken off.
-      def boom(half_depth)
+      # Least room of the boom, half its depth taken off, and of its head, what that measures taken off.
+      def boom(half_depth, head = half_depth)
+        tip = head > half_depth && least { |obstacle, sweep, under| off_tip(obstacle, sweep, under) }
+        [ along_boom(half_depth), tip && Near.new(**tip.to_h, m: tip.m - head) ].select(&:itself).min_by(&:m)
+      end
+
+      private def along_boom(half_depth)
         found =
           least do |obstacle, sweep, under|
             Least.over(sweep.pieces, under: under) do |piece, share, need|
@@ -55,6 +60,14 @@ module DustLadder
             end
           end
         found && Near.new(**found.to_h, m: found.m - half_depth)
+      end
+
+      private def off_tip(obstacle, sweep, under)
+        Least.of(sweep.boom_slope, under: under) do |share, need|
+          tip = sweep.pose(share).tip
+          at_least = Plane.apart_from(obstacle.middle, tip) - obstacle.radius
+          at_least >= need ? at_least : solid(tip, tip, obstacle)
+        end
       end
 
       # Room of what swings behind, all round, to what is as high as it. bottom, top: over the crane's ground.

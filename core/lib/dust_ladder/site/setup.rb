@@ -67,6 +67,17 @@ module DustLadder
           )
       end
 
+      # Half the boom's depth, m; NotKnown where the chart does not say.
+      def half_boom = @half_boom ||= boom_depth / 2
+
+      # How far any part of the boom's head lies from the tip, m; as thick as the boom where the chart does not say.
+      def head = @head ||= [ half_boom, crane.chart_data["boom_head_m"].to_f ].max
+      def head_known? = crane.chart_data.key?("boom_head_m")
+
+      private def boom_depth
+        crane.chart_data["boom_depth_m"] || crane.missing("the chart does not say how thick the boom is", "chart")
+      end
+
       # A ball about the load, however it hangs below the hook.
       def ball
         size, hook = duty.lift.load.size, duty.lift.bridle.hook_range.last
