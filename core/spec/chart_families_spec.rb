@@ -336,6 +336,14 @@ RSpec.describe DustLadder::Cranes do
       expect(
         at.({}, dry.merge("aboard" => [ { "what" => "people", "mass" => "321 kg" } ])).rung("platform").verdict
       ).to eq("stop")
+      gust = ->(measured, high) do
+        data["limits"] = { "wind_m_s" => 10.0 }
+        at.({ "/cranes/0/wind" => measured, "/cranes/0/wind_at" => high }).rung("wind")
+      end
+      expect([ gust.("1 m/s", nil), gust.("1 m/s", "12 m"), gust.("14 m/s", "12 m") ].map(&:verdict)).to eq(
+        %w[holds not_known stop]
+      )
+      expect(gust.("1 m/s", "12 m").missing).to match([ have_attributes(pointer: "/cranes/0/wind_at") ])
       expect(at.({}, dry.merge("aboard" => [])).rung("platform").verdict).to eq("not_known")
       expect(at.({}, dry.merge("upper_boom_to" => nil)).rung("crane")).to have_attributes(
         verdict: "not_known",

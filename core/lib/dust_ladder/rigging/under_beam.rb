@@ -61,10 +61,10 @@ module DustLadder
       def hung_below = @hung_masses ||= points.each_index.map { |leg| @hung_below.call(leg) }
 
       # Its corners as they stretch.
-      def envelope = @envelope ||= Arrangement.worked(envelope_key) { envelope_of(nil) }
+      def envelope = @envelope ||= Arrangement.worked(envelope_key) { envelope_of }
       # Its corners with every line as long as it was made.
       def made_envelope
-        @made_envelope ||= Arrangement.worked([ :made, *envelope_key ]) { envelope_of(method(:taken_back)) }
+        @made_envelope ||= Arrangement.worked([ :made, *envelope_key ]) { envelope_of(base: envelope, settle: method(:taken_back)) }
       end
 
       def pose = @pose ||= turning { seen(envelope.nominal, nominal_corner(false)) }
@@ -105,7 +105,7 @@ module DustLadder
           end
       end
 
-      def envelope_of(settle)
+      def envelope_of(**made)
         Statics::Envelope.new(
           rig,
           body: 0,
@@ -113,7 +113,7 @@ module DustLadder
           half_widths: @load.cg_half_width,
           tolerance: tolerance,
           halt: true,
-          settle: settle,
+          **made,
           read: method(:read),
           read_near: read_near,
           # The hook stands above the lowest corner of the base, whichever that is.
@@ -177,27 +177,29 @@ module DustLadder
       # back alike, by as much as the one that stretches most.
       def taken_back(hang)
         wanted = hang.rig.lines.map(&:rest)
-        (1..MOST_TAKEN_BACK).reduce(hang) do |last, _|
-          strains = last.tensions.zip(hang.rig.lines).map { |tension, line| tension / line.stiffness }
-          strains.fill(strains.first(points.size).max, 0, points.size) if points.size > 2
+        enough = (points.size > 2 ? ALIKE_ENOUGH : BACK_ENOUGH) * @load.planned_kg
+        last, before = hang, nil
+        MOST_TAKEN_BACK.times do
           found = Statics::Equilibrium.of(
-            hang.rig.with(
-              rests: wanted.zip(strains).map { |rest, strain|
-                rest / (1 + strain)
-              }
-            ),
+            hang.rig.with(rests: wanted.zip(strains(last)).map { |rest, strain| rest / (1 + strain) }),
             start: last.pose
           )
           off = last.tensions.zip(found.tensions).map { |one, other| (one - other).abs }.max
-          break found if off < (points.size > 2 ? ALIKE_ENOUGH : BACK_ENOUGH) * @load.planned_kg
+          return found if (before ? off * off / before : off) < enough
 
-          found
+          last, before = found, off
         end
+        last
       end
-      # Each time what is left is smaller by the strain itself.
+      # Each time what is left is smaller by the strain itself, as it was the time before.
       BACK_ENOUGH = 1e-7
       # Where the legs are taken back alike, lengths are only as made as that.
       ALIKE_ENOUGH = 1e-4
+
+      def strains(hang)
+        found = hang.tensions.zip(hang.rig.lines).map { |tension, line| tension / line.stiffness }
+        points.size > 2 ? found.fill(found.first(points.size).max, 0, points.size) : found
+      end
 
       # A pose of the rig as the load sees it.
       def seen(hang, corner) = PoseUnderBeam.seen(hang, points, line_of, corner, uppers: !beam.bail?)

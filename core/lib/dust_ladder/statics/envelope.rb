@@ -28,8 +28,8 @@ module DustLadder
       # m) are open. tolerance: share of every line's length, each way. every: also corners that tell nothing new.
       # read: what else is read from a pose, as figures from an Equilibrium, or nil; read_near: how much of each is
       # nothing; read_greatest: groups of those, by index, of which the greatest of each pose is what counts. halt: is
-      # one corner that would turn over enough? Then TurnsOver ends it there. settle: what is made of each pose before
-      # it is read, from an Equilibrium to another, or nil. Raises ArgumentError for more lines than that every corner
+      # one corner that would turn over enough? Then TurnsOver ends it there. base: the Envelope of the same whose poses
+      # these are made of, by what settle, from an Equilibrium to another, makes of each; or nil. Raises ArgumentError for more lines than that every corner
       # can be looked at, Equilibrium::NotFound when a corner's pose is not found.
       def initialize(
         rig,
@@ -39,6 +39,7 @@ module DustLadder
         tolerance:,
         every: false,
         halt: false,
+        base: nil,
         settle: nil,
         read: nil,
         read_near: [],
@@ -53,13 +54,21 @@ module DustLadder
         @masses, @half_widths, @tolerance = masses, half_widths, tolerance
         @every = every
         @halt = halt
-        @settle = settle || :itself.to_proc
+        @base = base
+        @settle = settle
         @read = read
         @read_near = read_near
         @read_greatest = read_greatest
       end
 
-      def nominal = @nominal ||= steady(@settle.(Equilibrium.of(rig)))
+      def nominal = @nominal ||= @base ? settled(@base.nominal) : steady(Equilibrium.of(rig))
+
+      # How it hangs with these signs: 0 where something is nominal.
+      def at(signs)
+        (@hangs ||= {})[signs] ||=
+          @base ? settled(@base.at(signs)) : hang(signs, signs.one?(&:nonzero?) ? nominal.pose : foreseen(signs))
+      end
+
       def worked? = !@corners.nil? || !@fault.nil?
       # Raises TurnsOver or Equilibrium::NotFound, and the same again when asked again.
       def corners
@@ -84,6 +93,8 @@ module DustLadder
 
       private
 
+      def settled(hang) = steady(@settle.(hang))
+
       # The pose itself, once it is known to hold.
       def steady(hang)
         return hang unless @halt
@@ -105,7 +116,7 @@ module DustLadder
       def telling
         singles = self.singles.map { |ends| ends.map { |hang| figures(hang) } }
         pairs = openings.combination(2).to_h { |some|
-          [ some, figures(hang(change_of(*some), foreseen(change_of(*some)))) ]
+          [ some, figures(at(change_of(*some))) ]
         }
         return if [ figures(nominal), *singles.flatten(1), *pairs.values ].any? { |one| slack?(one) }
 
@@ -188,7 +199,7 @@ module DustLadder
 
       # A corner, begun where each of its openings alone would bring it.
       def solved(signs)
-        (@solved ||= {})[signs] ||= Corner.new(signs, body, hang(signs, foreseen(signs)))
+        (@solved ||= {})[signs] ||= Corner.new(signs, body, at(signs))
       end
 
       def foreseen(signs)
@@ -205,16 +216,7 @@ module DustLadder
       # By opening, how it hangs with that one alone at its low and at its high end.
       def singles
         @singles ||=
-          openings.map { |opening|
-            SIGNS.map { |sign|
-              hang(
-                change_of(opening).map { |one|
-                  one * sign
-                },
-                nominal.pose
-              )
-            }
-          }
+          openings.map { |opening| SIGNS.map { |sign| at(change_of(opening).map { |one| one * sign }) } }
       end
 
       # Signs with some openings at their high end, the others nominal.
@@ -240,7 +242,7 @@ module DustLadder
             masses: rig.bodies.each_with_index.map { |one, index| index == body ? mass : one.mass },
             cgs: rig.bodies.each_with_index.map { |one, index| index == body ? cg_at(box) : one.cg }
           )
-        steady(@settle.(steady(Equilibrium.of(changed, start: start))))
+        steady(Equilibrium.of(changed, start: start))
       end
 
       def cg_at(box) = rig.bodies[body].cg.each_with_index.map { |at, axis| at + box[axis] * @half_widths[axis] }
