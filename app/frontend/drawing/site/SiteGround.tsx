@@ -116,16 +116,27 @@ export const namePlace = (feature: Feature, scale: SiteScale) => {
 }
 
 const APART = { x: 92, y: 34 }
-// The names in the order that they are drawn, each moved down from those before it that it would lie over.
-export const namePlaces = (features: Feature[], scale: SiteScale) =>
-  inOrder(features).reduce<{ feature: Feature; x: number; y: number }[]>((placed, feature) => {
+// Where stations have their own names, beside them and away from the crane.
+const stationNames = ({ crane, stations }: SiteView, scale: SiteScale) =>
+  stations.map(({ at: [east, north] }) => {
+    const left = crane && east! < crane.axis[0]!
+    return { x: scale.x(east!) + (left ? -62 : 62), y: scale.y(north!) - 12 }
+  })
+
+// The names in the order that they are drawn, each moved down from those before it, and from the stations',
+// that it would lie over.
+export const namePlaces = (view: SiteView, scale: SiteScale) => {
+  const taken = stationNames(view, scale)
+  return inOrder(view.features).reduce<{ feature: Feature; x: number; y: number }[]>((placed, feature) => {
     const at = namePlace(feature, scale)
     if (!at) return placed
     let { y } = at
-    const over = () => placed.find((one) => Math.abs(one.x - at.x) < APART.x && Math.abs(one.y - y) < APART.y)
+    const over = () =>
+      [...taken, ...placed].find((one) => Math.abs(one.x - at.x) < APART.x && Math.abs(one.y - y) < APART.y)
     for (let other = over(), tries = 0; other && tries < 12; other = over(), tries += 1) y = other.y + APART.y
     return [...placed, { feature, x: at.x, y }]
   }, [])
+}
 
 function FeatureName({ feature, place }: { feature: Feature; place: { x: number; y: number } }) {
   const shown = useShown()
@@ -203,7 +214,7 @@ export function SiteGround({ view, scale }: { view: SiteView; scale: SiteScale }
             {`N ${at}`}
           </Label>
         ))}
-      {namePlaces(view.features, scale).map(({ feature, x, y }) => (
+      {namePlaces(view, scale).map(({ feature, x, y }) => (
         <FeatureName key={feature.name} feature={feature} place={{ x, y }} />
       ))}
       <g transform={`translate(${scale.left + 18} ${scale.top + 8})`} fill="var(--ink)">

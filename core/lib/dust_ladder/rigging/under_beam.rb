@@ -64,7 +64,10 @@ module DustLadder
       def envelope = @envelope ||= Arrangement.worked(envelope_key) { envelope_of }
       # Its corners with every line as long as it was made.
       def made_envelope
-        @made_envelope ||= Arrangement.worked([ :made, *envelope_key ]) { envelope_of(base: envelope, settle: method(:taken_back)) }
+        @made_envelope ||=
+          Arrangement.worked([ :made, *envelope_key ]) do
+            envelope_of(base: envelope, settle: method(:taken_back))
+          end
       end
 
       def pose = @pose ||= turning { seen(envelope.nominal, nominal_corner(false)) }

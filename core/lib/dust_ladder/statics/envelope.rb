@@ -29,8 +29,8 @@ module DustLadder
       # read: what else is read from a pose, as figures from an Equilibrium, or nil; read_near: how much of each is
       # nothing; read_greatest: groups of those, by index, of which the greatest of each pose is what counts. halt: is
       # one corner that would turn over enough? Then TurnsOver ends it there. base: the Envelope of the same whose poses
-      # these are made of, by what settle, from an Equilibrium to another, makes of each; or nil. Raises ArgumentError for more lines than that every corner
-      # can be looked at, Equilibrium::NotFound when a corner's pose is not found.
+      # these are made of, by what settle, from an Equilibrium to another, makes of each; or nil. Raises ArgumentError
+      # for more lines than that every corner can be looked at, Equilibrium::NotFound when a corner's pose is not found.
       def initialize(
         rig,
         body:,
