@@ -115,26 +115,37 @@ export const namePlace = (feature: Feature, scale: SiteScale) => {
   }
 }
 
-const APART = { x: 92, y: 34 }
+// Two lines of words, and half of what a letter takes.
+const APART = 34
+const HALF_LETTER = 3.8
+const MOST_MOVED = 60
 // Where stations have their own names, beside them and away from the crane.
 const stationNames = ({ crane, stations }: SiteView, scale: SiteScale) =>
   stations.map(({ at: [east, north] }) => {
     const left = crane && east! < crane.axis[0]!
-    return { x: scale.x(east!) + (left ? -62 : 62), y: scale.y(north!) - 12 }
+    return { x: scale.x(east!) + (left ? -62 : 62), y: scale.y(north!) - 12, half: 46 }
   })
 
-// The names in the order that they are drawn, each moved down from those before it, and from the stations',
-// that it would lie over.
+// What nobody strikes is named after what can be struck, and goes unnamed where its name would come too far
+// from it.
+const LESSER = ['ground', 'landing', 'escape', 'peg']
+
+// The names, each moved down from those before it, and from the stations', that it would lie over.
 export const namePlaces = (view: SiteView, scale: SiteScale) => {
   const taken = stationNames(view, scale)
-  return inOrder(view.features).reduce<{ feature: Feature; x: number; y: number }[]>((placed, feature) => {
+  const lesser = ({ kind }: Feature) => LESSER.includes(kind)
+  const ordered = [...view.features].sort((one, other) => Number(lesser(one)) - Number(lesser(other)))
+  return ordered.reduce<{ feature: Feature; x: number; y: number; half: number }[]>((placed, feature) => {
     const at = namePlace(feature, scale)
     if (!at) return placed
+    const half = feature.name.length * HALF_LETTER
     let { y } = at
     const over = () =>
-      [...taken, ...placed].find((one) => Math.abs(one.x - at.x) < APART.x && Math.abs(one.y - y) < APART.y)
-    for (let other = over(), tries = 0; other && tries < 12; other = over(), tries += 1) y = other.y + APART.y
-    return [...placed, { feature, x: at.x, y }]
+      [...taken, ...placed].find(
+        (one) => Math.abs(one.x - at.x) < one.half + half && Math.abs(one.y - y) < APART,
+      )
+    for (let other = over(), tries = 0; other && tries < 12; other = over(), tries += 1) y = other.y + APART
+    return lesser(feature) && y - at.y > MOST_MOVED ? placed : [...placed, { feature, x: at.x, y, half }]
   }, [])
 }
 

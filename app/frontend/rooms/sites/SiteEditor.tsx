@@ -1,5 +1,7 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
+import useMediaQuery from '@mui/material/useMediaQuery'
+import { useTheme } from '@mui/material/styles'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import type { WholeSite, SiteReading } from '../../api/client'
@@ -92,6 +94,8 @@ function Choosing({
   )
 }
 
+const LEAST_HEIGHT = 360
+
 // One site: drawn to scale on the left, in figures on the right.
 export function SiteEditor({ site }: { site: WholeSite }) {
   const drawn = useSite(site)
@@ -99,12 +103,15 @@ export function SiteEditor({ site }: { site: WholeSite }) {
   const [file, setFile] = useState<File | null>(null)
   const [near, setNear] = useState(false)
   const [ref, size] = useSize({ width: 820, height: 700 })
+  const beside = useMediaQuery(useTheme().breakpoints.up('md'))
+  // Above its fields the map takes no more than its own shape wants.
+  const height = Math.max(LEAST_HEIGHT, beside ? size.height : Math.min(size.width, 640))
   const there = chosen !== null && chosen !== BOUNDARY && !drawn.data.features[chosen] ? null : chosen
   return (
     <Box sx={{ display: 'flex', flexDirection: { xs: 'column', md: 'row' }, flex: 1, minHeight: 0 }}>
       <Box
         ref={ref}
-        sx={{ flex: 1, minWidth: 0, minHeight: 420, overflow: 'hidden', bgcolor: 'var(--bone)' }}
+        sx={{ flex: { xs: 'none', md: 1 }, minWidth: 0, overflow: 'hidden', bgcolor: 'var(--bone)' }}
       >
         <SiteMap
           drawn={drawn}
@@ -112,7 +119,7 @@ export function SiteEditor({ site }: { site: WholeSite }) {
           choose={setChosen}
           near={near}
           width={size.width}
-          height={Math.max(400, size.height)}
+          height={height}
         />
       </Box>
       <Box
