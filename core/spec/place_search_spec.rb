@@ -39,6 +39,47 @@ RSpec.describe DustLadder::Site::PlaceSearch do
     expect(stopped).to eq([])
   end
 
+  # A site made up at random: things to strike high and low, a line, a trench, soft ground, a walkway.
+  def strewn(random)
+    within = ->(low, high) { low + random.rand * (high - low) }
+    some = ->(least, most, wide) do
+      west, south = within.(least, most), within.(least, most)
+      box(west, south, west + within.(*wide), south + within.(*wide))
+    end
+    things =
+      Array.new(2) do |index|
+        top = within.(0.6, 24)
+        low = random.rand < 0.3 ? [ top - within.(0.5, 4), 0 ].max : 0
+        feature("obstacle", "thing #{index}", outline_m: some.(-18, 18, [ 0.4, 5 ]), bottom_m: low, top_m: top)
+      end
+    wire = [ [ within.(-30, 30), -50, within.(6, 25) ], [ within.(-30, 30), 50, within.(6, 25) ] ]
+    [
+      *things,
+      feature("line", "wire", wire_m: wire, kilovolts: 33, blow_out_m: within.(0, 1), agreed_by: "grid desk"),
+      feature("cut", "trench", edge_m: some.(-20, 15, [ 1, 8 ]), closed: true, depth_m: within.(0.5, 4)),
+      feature("ground", "soft", outline_m: some.(-30, 10, [ 5, 30 ]), allowable_kpa: within.(40, 150), found: "probe"),
+      feature("walkway", "walk", outline_m: some.(-30, 20, [ 1, 10 ]))
+    ].select { random.rand < 0.7 }
+  end
+
+  # What its steps hide, as a share.
+  hidden = 0.02
+  [ 3, 4, 5, 6 ].each do |seed|
+    it "tells cells that hold from those that stop as the rungs do, on a site made up at random (#{seed})" do
+      random = Random.new(seed)
+      stand = { carried: "#{(0.3 + random.rand * 5).round(1)} m", watcher: "T. Varga" }
+      document = DustLadder::PlanFile.accept(on_site(*strewn(random), stand: stand, chart: { boom_head_m: 0.7 }))
+      one, places = found(document)
+      looked = places.reject { |place| place.margin.nil? || place.margin.abs < hidden }.partition(&:holds?)
+      looked.flat_map { |some| some.sample(4, random: random) }.each do |place|
+        there = DustLadder::PlanFile::Pointer.with_values(document, one.changes(place))
+        rungs = DustLadder.check(DustLadder::PlanFile.accept(there)).rungs
+        stops = rungs.select { |rung| rung.verdict == "stop" && described_class::FLIGHTS.include?(rung.flight) }
+        expect([ place.at, place.governs, stops.empty? ]).to eq([ place.at, place.governs, place.holds? ])
+      end
+    end
+  end
+
   it "offers nothing that stops when it is climbed, whatever stops it there, and tells what does" do
     weak = chart["hoist"].merge("rope_wll_kg" => 100)
     document = on_site(chart: { "hoist" => weak })

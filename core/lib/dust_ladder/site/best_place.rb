@@ -7,14 +7,15 @@ module DustLadder
       # pick, set: [east, north]. turning: "clockwise" or "anticlockwise". steps: of the way.
       Way = Struct.new(:pick, :set, :turning, :steps, keyword_init: true)
       # gross: kg. hook: its height over the peg, m. boom: a Cranes::Boom. chart: a Cranes::Chart. grows: a call from a
-      # radius to what the boom's bending adds to it, m; nil for nothing.
-      Lift = Struct.new(:gross, :hook, :boom, :chart, :grows, keyword_init: true)
+      # radius to what the boom's bending adds to it, m; nil for nothing. empty: do pads count with nothing in the hook
+      # too, at the radius before?
+      Lift = Struct.new(:gross, :hook, :boom, :chart, :grows, :empty, keyword_init: true)
       # deck: a Ground::Deck of all but what hangs in the hook, or a call from a radius to [kg, kg m] that turn beside
       # it; outriggers: Ground::Outriggers. side, kg: of a mat.
       Stand = Struct.new(:deck, :turning, :outriggers, :side, :kg, keyword_init: true)
       # zones: Ground::Zones; cuts: Ground::Cuts, factor: on their depth; lines: [wire, clearance] each; ball: an
-      # Approach::Ball.
-      Near = Struct.new(:zones, :cuts, :factor, :lines, :ball, keyword_init: true)
+      # Approach::Ball; rigging: does what is between hook and ball count beside?
+      Near = Struct.new(:zones, :cuts, :factor, :lines, :ball, :rigging, keyword_init: true)
       # margin: share left, below nothing where something stops; nil where it cannot stand. governs: what leaves least.
       Place =
         Struct.new(:at, :bearing, :margin, :governs, :boom, keyword_init: true) do
@@ -55,13 +56,13 @@ module DustLadder
 
       private
 
-      # Pick and set as Path::Stations, the slew counted on in the way's direction.
-      def stations(standing)
+      # Pick and set as Path::Stations, the slew counted on in the way's direction, as far out as the boom then bends.
+      def stations(standing, grows = @lift.grows)
         (radius, from), (other, to) = [ @way.pick, @way.set ].map { |place| standing.seen(place) }
         turned = (to - from) % 360
         turned -= 360 if @way.turning == "anticlockwise" && turned.positive?
         [ [ radius, from ], [ other, from + turned ] ].map do |metres, slew|
-          metres += @lift.grows.(metres) if @lift.grows
+          metres += grows.(metres) if grows
           Cranes::Path::Station.new(radius: metres, slew: slew, boom: @lift.boom.length, hook: @lift.hook - @ground)
         end
       end
@@ -81,7 +82,7 @@ module DustLadder
       end
 
       def ground(standing, stations)
-        kg = most_on_pads(stations) or return
+        kg = most_on_pads(standing, stations) or return
         shares =
           mats(standing).zip(kg).map do |mat, reaction|
             under = @near.zones.under(mat.outline)
@@ -92,13 +93,21 @@ module DustLadder
         1 - shares.max
       end
 
-      # The greatest on each pad along the way, loaded; nil where it tips.
-      def most_on_pads(stations)
+      # The greatest on each pad along the way; nil where it tips.
+      def most_on_pads(standing, stations)
+        loaded = on_pads(stations, @lift.gross) or return
+        return loaded unless @lift.empty
+
+        before = on_pads(stations(standing, nil), 0.0)
+        before && loaded.zip(before).map(&:max)
+      end
+
+      def on_pads(stations, kg)
         (0..@way.steps)
           .map do |step|
             at = Cranes::Path.between(*stations, step / @way.steps.to_f)
             more, moment = @stand.turning&.call(at.radius) || [ 0.0, 0.0 ]
-            weight = @stand.deck.weight(at.slew, more + @lift.gross, moment + @lift.gross * at.radius)
+            weight = @stand.deck.weight(at.slew, more + kg, moment + kg * at.radius)
             @stand.outriggers.reactions(weight) or return
           end
           .transpose
@@ -161,11 +170,23 @@ module DustLadder
         wire
           .each_cons(2)
           .map do |from, to|
-            [
-              *pose.boom.each_cons(2).map { |foot, tip| Space.sides_apart(foot, tip, from, to) },
-              Space.sides_apart(pose.tip, pose.hook, from, to),
-              Space.sides_apart(middle, middle, from, to) - @near.ball.radius
-            ].min
+            sticks = pose.boom.each_cons(2).map { |foot, tip| Space.sides_apart(foot, tip, from, to) }
+            ball = Space.sides_apart(middle, middle, from, to) - @near.ball.radius
+            near = [ *sticks, Space.sides_apart(pose.tip, pose.hook, from, to), ball ].min
+            @near.rigging ? [ near, off_rigging(pose.hook, middle, from, to, near) ].min : near
+          end
+          .min
+      end
+
+      # As of Approach#rigging: in slices, each as wide as at its lower end; no less than `enough` need not be known.
+      def off_rigging(hook, middle, from, to, enough)
+        radius, steps = @near.ball.radius, Approach::STEPS
+        return enough if Space.sides_apart(hook, middle, from, to) - radius >= enough
+
+        (0...steps)
+          .map do |step|
+            high, low = [ step, step + 1 ].map { |at| Space.mixed(hook, middle, at / steps.to_f) }
+            Space.sides_apart(high, low, from, to) - radius * (step + 1) / steps
           end
           .min
       end

@@ -1,30 +1,31 @@
 module DustLadder
   module Site
-    # What a place leaves of the room to obstacles, closed ground, walkways and the tail, for a search: the load as a
-    # circle however it turns, the boom as straight lines, both looked at in steps of the way. None of it changes with
-    # where the crane's front looks.
+    # What a place leaves of the room to obstacles, closed ground, walkways and the tail, for a search: the load as it
+    # is turned, or as a circle, the boom as straight lines, both looked at in steps of the way. None of it changes
+    # with where the crane's front looks.
     class Clear
-      STEPS = 24
+      STEPS = 36
+      # Where the load is on its way, and where the boom looks there, degrees clockwise from north.
+      Spot = Struct.new(:at, :bearing)
 
       def initialize(setup, rules)
         @setup = setup
         @rules = rules
-        @reach = Math.hypot(setup.box.length, setup.box.width) / 2
-        under = setup.carried + setup.standing.axis[2] - wanted
-        @high = setup.survey.obstacles.select { |one| one.top > under }
+        @box = setup.box
+        @level = as_high_as(setup.carried - wanted, setup.carried + @box.height + wanted)
         @tail = setup.machine.tail
+        @by_tail = as_high_as(@tail.bottom, @tail.top)
       end
 
       # [share left, what leaves least]: 1 where nothing is near. at: [east, north] of the axis; places: of pick, set;
-      # turn: "clockwise" or not. Asks the block for the booms of the way, corners [x, y, z] each, where an obstacle is
+      # reach: of the crane, m. Asks the block for the booms of the way, corners [x, y, z] each, where an obstacle is
       # within their reach; NotKnown where the chart does not say how thick the boom is.
-      def margin(at, places, turn, reach, &booms)
-        spots = spots(Standing.new(axis: [ *at, 0.0 ], bearing: 0.0), places, turn)
+      def margin(at, places, reach, &booms)
+        spots = spots(Standing.new(axis: [ *at, 0.0 ], bearing: 0.0), places)
         rooms =
-          @high.map { |one| [ wanted, nearest(spots, one) - @reach, "obstacles" ] } +
-            @setup.survey.exclusions.map { |one| [ wanted, nearest(spots, one) - @reach, "obstacles" ] } +
-            open_ways.map { |one| [ people, [ nearest(spots, one) - @reach, off_tail(at, one) ].min, "people" ] } +
-            @setup.survey.obstacles.map { |one| [ @rules[:tail_room_m], off_tail(at, one), "tail swing" ] }
+          [ *@level, *@setup.survey.exclusions ].map { |one| [ wanted, off_load(spots, one, wanted), "obstacles" ] } +
+            open_ways.map { |one| [ people, [ off_load(spots, one, people), off_tail(at, one) ].min, "people" ] } +
+            @by_tail.map { |one| [ @rules[:tail_room_m], off_tail(at, one), "tail swing" ] }
         worst([ *rooms, *(beside_boom(at, reach, &booms) if rooms.none? { |needed, room, _| room < needed }) ])
       end
 
@@ -65,17 +66,44 @@ module DustLadder
         Space.from_solid(from, to, one.outline, one.bottom, one.top)
       end
 
-      def nearest(spots, one) = spots.map { |spot| Plane.from_outline(spot, one.outline) }.min
+      # Obstacles of which something stands between two heights over the crane's ground.
+      def as_high_as(low, high)
+        ground = @setup.standing.axis[2]
+        @setup.survey.obstacles.select { |one| one.bottom < ground + high && one.top > ground + low }
+      end
+
+      # The load's level room to what stands on an outline: of its circle, and where that is less than needed and it is
+      # told how the load is turned, of the load itself.
+      def off_load(spots, one, needed)
+        spots
+          .map do |spot|
+            room = Plane.from_outline(spot.at, one.outline) - @box.reach
+            room >= needed || @box.turned.nil? ? room : Plane.apart(turned(spot), one.outline)
+          end
+          .min
+      end
+
+      def turned(spot)
+        bearing = @box.axis + (@box.turned == "with_boom" ? spot.bearing : 0.0)
+        Plane.rectangle(spot.at, @box.length, @box.width, bearing)
+      end
+
       def off_tail(at, one) = Plane.from_outline(at, one.outline) - @tail.radius
 
-      def spots(standing, places, turn)
+      # Before the load is on, and as far out as the boom bends under it.
+      def spots(standing, places)
+        crane = @setup.crane
         (radius, from), (other, to) = places.values_at(0, -1).map { |place| standing.seen(place) }
         turned = (to - from) % 360
-        turned -= 360 if turn == "anticlockwise" && turned.positive?
-        (0..STEPS).map do |step|
-          share = step / STEPS.to_f
-          standing.place(radius + (other - radius) * share, from + turned * share).first(2)
-        end
+        turned -= 360 if crane["turn"] == "anticlockwise" && turned.positive?
+        [ [ radius, other ], [ radius, other ].map { |metres| metres + crane.growth(metres) } ].uniq
+          .flat_map do |near, far|
+            (0..STEPS).map do |step|
+              share = step / STEPS.to_f
+              slew = from + turned * share
+              Spot.new(standing.place(near + (far - near) * share, slew).first(2), slew)
+            end
+          end
       end
     end
   end

@@ -146,7 +146,7 @@ module DustLadder
         best.boom = search[:boom]
         return best unless best.holds?
 
-        margin, name = @clear.margin(at, unloaded, @duty.crane["turn"], search[:reach]) { search[:best].booms(at) }
+        margin, name = @clear.margin(at, unloaded, search[:reach]) { search[:best].booms(at) }
         margin < best.margin ? best.dup.tap { |worse| worse.margin, worse.governs = margin, name } : best
       end
 
@@ -175,7 +175,7 @@ module DustLadder
         lift = { gross: @duty.gross.kg, hook: hook, boom: boom, chart: @duty.crane.chart }
         BestPlace.new(
           way: BestPlace::Way.new(**way),
-          lift: BestPlace::Lift.new(**lift, grows: @duty.crane.method(:growth)),
+          lift: BestPlace::Lift.new(**lift, grows: @duty.crane.method(:growth), empty: true),
           stand: stand(length),
           near: near,
           ground: @setup.standing.axis[2]
@@ -204,7 +204,8 @@ module DustLadder
           cuts: @setup.survey.cuts,
           factor: @rules[:cut_factor],
           lines: lines,
-          ball: @setup.ball
+          ball: @setup.ball,
+          rigging: true
         )
       end
     end
