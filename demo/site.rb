@@ -60,6 +60,7 @@ EAST_YARD = {
       agreed_by: "grid desk, G. Sorrel"
     ),
     said("obstacle", "Control hut", outline_m: block(46.5, 23.5, 53, 29.5), top_m: 4.2),
+    said("obstacle", "Survey pillar", outline_m: block(36.6, 25.3, 37.0, 25.7), top_m: 1.0),
     said(
       "walkway",
       "Walkway",
@@ -76,6 +77,7 @@ EAST_YARD = {
       allowable_kpa: 150
     ),
     said("landing", "Laydown north", outline_m: block(8, 8, 27, 31)),
+    said("landing", "Reel bay", outline_m: block(33, 23, 40, 31)),
     said("landing", "Laydown east", outline_m: block(72, 20, 110, 40)),
     said("escape", "Way out south", edge_m: [ [ 22, 4 ], [ 22, -18 ] ]),
     said("peg", "Nail", at_m: [ 0, 0 ])

@@ -1,6 +1,8 @@
 # The lifts that are planned on the drawn site, each with something to look at there.
 MATS = { "side" => "1.10 m", "mass" => "260 kg", "rated" => "30 t" }.freeze
+SMALL_MATS = { "side" => "0.60 m", "mass" => "40 kg", "rated" => "30 t" }.freeze
 LARGE_MATS = { "side" => "1.50 m", "mass" => "410 kg", "rated" => "30 t" }.freeze
+TWO_SHORT = { "count" => 2, "length" => "0.60 m", "width" => "0.10 m" }.freeze
 
 def cabin(name) =
   load(
@@ -96,6 +98,89 @@ SITE_PLANS = {
         obstacle: "3.4 m"
       ),
       stands: { east: "80.0 m", north: "12.0 m", bearing: "0°", mat: nil, carried: "4.2 m" }
+    ),
+  "crate-by-the-line" =>
+    plan(
+      "Inverter crate IN-2 as near to the line as it may come",
+      lift_at: "2026-12-23T15:00",
+      load: small("IN-2"),
+      rigging: hung("3.90 m", leg("C-14"), leg("C-14")),
+      crane: acacia(
+        [ "7.3 m", "200°", "0 m" ],
+        [ "7.3 m", "20°", "0 m" ],
+        "clockwise",
+        obstacle: "0 m",
+        wind: "3.4 m/s",
+        level: "0.9 %"
+      ),
+      stands: {
+        east: "17.3 m",
+        north: "20.0 m",
+        bearing: "0°",
+        mat: SMALL_MATS,
+        carried: "1.5 m",
+        watcher: "L. Broom",
+        dunnage: { "count" => 2, "length" => "0.26 m", "width" => "0.10 m" }
+      }
+    ),
+  "reel-by-the-hut" =>
+    plan(
+      "Cable reel CR-1 between trench and control hut",
+      lift_at: "2026-12-23T08:00",
+      load: small("CR-1"),
+      rigging: hung("3.90 m", leg("C-14"), leg("C-14")),
+      crane: acacia([ "6.0 m", "230°", "0 m" ], [ "6.0 m", "300°", "0 m" ], "clockwise", obstacle: "1.0 m"),
+      stands: { east: "42.8 m", north: "25.6 m", bearing: "0°", mat: MATS, carried: "1.6 m" }
+    ),
+  "tank-under-the-line" =>
+    plan(
+      "Wash tank WT-4 under the old line to the pump",
+      lift_at: "2026-12-24T16:00",
+      load: small("WT-4", "1 900 kg"),
+      rigging: hung("3.90 m", leg("C-22"), leg("C-22")),
+      crane: acacia(
+        [ "7.0 m", "200°", "0 m" ],
+        [ "8.0 m", "60°", "0 m" ],
+        "clockwise",
+        past: { "over the valves" => [ "10.4 m", "10°", "0 m" ] },
+        obstacle: "0 m",
+        wind: "12 m/s",
+        level: "1.8 %"
+      ),
+      stands: {
+        on: "saltpan-pumps",
+        east: "14.0 m",
+        north: "16.5 m",
+        bearing: "0°",
+        mat: MATS,
+        carried: "1.0 m",
+        dunnage: TWO_SHORT
+      }
+    ),
+  "filter-over-the-pit" =>
+    plan(
+      "Filter FL-7 straight over the valve pit",
+      lift_at: "2026-12-24T17:00",
+      load: small("FL-7", "1 900 kg"),
+      rigging: hung("3.90 m", leg("C-22"), leg("C-22")),
+      crane: acacia([ "7.0 m", "160°", "0 m" ], [ "7.0 m", "240°", "0 m" ], "clockwise", obstacle: "0 m"),
+      stands: { on: "saltpan-pumps", east: "-3.0 m", north: "-6.0 m", bearing: "0°", mat: MATS, carried: "1.0 m" }
+    ),
+  "sledge-on-the-pan" =>
+    plan(
+      "Survey sledge SS-1 out on the soft pan, before anybody looked",
+      lift_at: "2027-02-10T10:00",
+      load: small("SS-1"),
+      rigging: hung("3.90 m", leg("C-14"), leg("C-14")),
+      crane: acacia(
+        [ "6.0 m", "270°", "0 m" ],
+        [ "7.0 m", "30°", "0 m" ],
+        "clockwise",
+        obstacle: "0 m",
+        wind: nil,
+        level: nil
+      ),
+      stands: { east: "8.0 m", north: "64.0 m", bearing: "0°", mat: LARGE_MATS, carried: nil }
     ),
   "drum-by-the-trench" =>
     plan(

@@ -202,7 +202,7 @@ RSpec.describe "A crane on its site" do
       spec.feature("cut", "trench", edge_m: [ [ -20, north ], [ 20, north ] ], depth_m: depth)
     }
 
-    it "keeps off by the depth, exactly as much holds" do
+    it "keeps off by the depth: exactly as much is tight, a quarter more is not" do
       # The mats' northern edge lies 4.5 m north of the axis.
       expect(
         said(
@@ -211,8 +211,9 @@ RSpec.describe "A crane on its site" do
             trench.(self, 6.5, 1.8)
           )
         )
-      ).to match([ "holds", /trench to F[LR] 2.000 m, wants 1.800 m/ ])
-      expect(on_site_rung("cut", trench.(self, 6.3, 1.8)).verdict).to eq("holds")
+      ).to match([ "tight", /trench to F[LR] 2.000 m, wants 1.800 m/ ])
+      expect(on_site_rung("cut", trench.(self, 6.75, 1.8)).verdict).to eq("holds")
+      expect(on_site_rung("cut", trench.(self, 6.3, 1.8)).verdict).to eq("tight")
       expect(on_site_rung("cut", trench.(self, 6.299, 1.8)).verdict).to eq("stop")
       expect(on_site_rung("cut", trench.(self, 4.2, 1.8)).verdict).to eq("stop")
     end
@@ -396,7 +397,8 @@ RSpec.describe "A crane on its site" do
     def wall(south, top: 2.0) = feature("obstacle", "wall", outline_m: box(-9, south, 9, south + 0.3), top_m: top)
 
     it "keeps room for people to what is as high as the tail" do
-      expect(said(on_site_rung("tail_swing", wall(4.0)))).to match([ "holds", /wall 0.600 m, wants 0.600 m/ ])
+      expect(said(on_site_rung("tail_swing", wall(4.0)))).to match([ "tight", /wall 0.600 m, wants 0.600 m/ ])
+      expect(on_site_rung("tail_swing", wall(4.15)).verdict).to eq("holds")
       expect(on_site_rung("tail_swing", wall(3.9)).verdict).to eq("stop")
       expect(on_site_rung("tail_swing", wall(3.2)).verdict).to eq("stop")
       expect(on_site_rung("tail_swing", wall(3.2, top: 0.9)).verdict).to eq("holds")
@@ -474,6 +476,13 @@ RSpec.describe "A crane on its site" do
         rung = on_site_rung("landing", stand: { dunnage: { "count" => count, "length" => length, "width" => width } })
         expect([ rung.verdict, asks(rung) ]).to eq([ "not_known", [ "/cranes/0/stand/dunnage" ] ])
       end
+    end
+
+    it "is not known where the landing says nothing of what it bears and no ground is drawn under it" do
+      bare = site(gravel: nil)
+      bare["features"].each { |one| one.delete("allowable_kpa") if one["kind"] == "landing" }
+      rung = on_site_rung("landing", site: bare)
+      expect([ rung.verdict, asks(rung) ]).to eq([ "not_known", [ "/site_document" ] ])
     end
 
     it "is not known where no landing holds the load, nor where nobody says what it bears" do

@@ -27,12 +27,28 @@ RSpec.describe "The demo data" do
     "panel-by-the-line" => [ "not_known", %w[landing] ],
     "pump-over-the-track" => [ "stop", %w[people] ],
     "mast-on-tracks" => [ "not_known", %w[power_lines] ],
-    "drum-by-the-trench" => [ "stop", %w[cut] ]
+    "drum-by-the-trench" => [ "stop", %w[cut] ],
+    "crate-by-the-line" => [ "tight", %w[stand] ],
+    "reel-by-the-hut" => [ "tight", %w[cut] ],
+    "tank-under-the-line" => [ "stop", %w[power_lines people] ],
+    "filter-over-the-pit" => [ "stop", %w[clearance] ],
+    "sledge-on-the-pan" => [ "not_known", %w[height] ]
   }
 
   it "has a plan for each verdict, and no other plans than these" do
     found = Rails.root.glob("demo/plans/*.json").map { |path| path.basename(".json").to_s }
     expect(found).to match_array(wanted.keys)
+  end
+
+  # A walkway is closed or it is not.
+  it "shows each rung of ground and site holding, tight, stopping and not known somewhere on its sites" do
+    on_sites = wanted.keys.map { |name| demo_document(name) }.select { |document| document["site_document"] }
+    rungs = on_sites.flat_map { |document| DustLadder.check(document).rungs }
+    words = rungs.group_by(&:id).transform_values { |some| some.map(&:verdict).uniq.sort }
+    %w[pads stand cut power_lines clearance tail_swing landing wind].each do |id|
+      expect([ id, words[id] ]).to eq([ id, %w[holds not_known stop tight] ])
+    end
+    expect(words["people"]).to eq(%w[holds not_known stop])
   end
 
   wanted.each do |name, (verdict, governs)|

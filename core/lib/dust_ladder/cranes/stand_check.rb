@@ -27,6 +27,7 @@ module DustLadder
         judge(
           Figure.percent(out, digits: 2),
           Figure.percent(most, :down, digits: 2),
+          attention: (rules[:attention, :ground] if rules.climbs?("pads")),
           note:
             both do |system|
               "#{Figure.percent(out, digits: 2).shown(system)} out of level, at most " \

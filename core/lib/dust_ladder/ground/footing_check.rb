@@ -5,7 +5,6 @@ module DustLadder
       private
 
       def soils = @soils ||= Site::Soils.new(survey, rules)
-      def attention = rules[:attention, :ground]
 
       # feet: Site::Soils::Footings. at_least: no better than that. Yields the governing one for its working.
       def judge_feet(feet, at_least: "holds")

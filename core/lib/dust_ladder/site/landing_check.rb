@@ -98,6 +98,7 @@ module DustLadder
       end
 
       def ground_lines(foot)
+        return unless foot.weakest
         return super if survey.all("ground").any? { |zone| zone["name"] == foot.weakest&.name }
 
         line("a", Figure.kpa(foot.weakest.kpa, :down), source: "what the landing bears: #{foot.weakest.name}")

@@ -5,8 +5,8 @@ module DustLadder
     class LineRoom
       # part: of the crane; m: what is left.
       Near = Struct.new(:part, :m, :station, keyword_init: true)
-      # All that hangs goes as rigging: the ball of the load is its lower end.
-      PARTS = %w[rigging rope head boom].freeze
+      # By name, as what Approach looks for each. All that hangs goes as rigging: the ball of the load is its lower end.
+      PARTS = { "rigging" => "rigging", "rope" => "rope", "boom head" => "head", "boom" => "boom" }.freeze
 
       attr_reader :name
 
@@ -39,9 +39,9 @@ module DustLadder
       private def looked_for
         approach = Approach.new(@setup.sweeps, @setup.ball, @feature["wire_m"])
         found =
-          PARTS.reduce(nil) do |best, part|
+          PARTS.reduce(nil) do |best, (part, looked)|
             taken = off(part) + blown.to_f
-            near = approach.near(part, best ? best.m + taken : Float::INFINITY)
+            near = approach.near(looked, best ? best.m + taken : Float::INFINITY)
             next best unless near
 
             Near.new(part: named(part, approach, near), m: near.m - taken, station: near.station)
@@ -50,8 +50,6 @@ module DustLadder
       end
 
       private def named(part, approach, near)
-        return "boom head" if part == "head"
-
         part == "rigging" && approach.load?(near) ? "load" : part
       end
 
@@ -64,7 +62,7 @@ module DustLadder
       def level_m = @level_m ||= Plane.sides(wire, closed: false).map { |from, to| Plane.from_side(axis, from, to) }.min
 
       # What comes off for a part: half the boom's depth, what its head measures, or the sway of what hangs.
-      def off(part) = { "boom" => @setup.half_boom, "head" => @setup.head }.fetch(part) { sway }
+      def off(part) = { "boom" => @setup.half_boom, "boom head" => @setup.head }.fetch(part) { sway }
 
       def sway = @setup.most_hanging * Math.tan(@rules[:line_sway_deg] * Math::PI / 180)
 

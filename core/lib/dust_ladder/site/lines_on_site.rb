@@ -93,7 +93,7 @@ module DustLadder
           share = one.clearance / one.nearest.m
           part(
             name: one.name,
-            verdict: Ladder::Verdict.of(share, nil),
+            verdict: Ladder::Verdict.of(share, rules[:attention, :ground]),
             utilisation: share,
             demand: Figure.m(one.clearance, :up),
             capacity: Figure.m(one.nearest.m, :down),
@@ -102,6 +102,8 @@ module DustLadder
         end
         show_line(lines.max_by { |one| one.clearance / one.nearest.m })
       end
+
+      TAKEN_OFF = { "boom" => "half the boom's thickness", "boom head" => "what the boom's head measures" }.freeze
 
       def show_line(one)
         near = one.nearest
@@ -112,7 +114,7 @@ module DustLadder
           source: one.dead ? "proved dead: #{one.dead}" : rules.cite(:power_lines)
         )
         off = Figure.m(one.off(near.part), :up)
-        line("s", off, source: near.part == "boom" ? "half the boom's thickness" : rules.cite(:line_sway_deg))
+        line("s", off, source: TAKEN_OFF.fetch(near.part) { rules.cite(:line_sway_deg) })
         line("w", Figure.m(one.blown.to_f, :up), source: "blown out by the wind, of the wire")
         line("d", Figure.m(near.m, :down), source: "#{near.part} to #{one.name}, true in space, s and w taken off")
         if near.m < one.zone
@@ -121,6 +123,7 @@ module DustLadder
         judge(
           Figure.m(one.clearance, :up),
           Figure.m(near.m, :down),
+          attention: rules[:attention, :ground],
           subject: one.name,
           note: both { |system|
             "#{near.part} #{Figure.m(near.m, :down).shown(system)} from #{one.name}, wants " \

@@ -12,6 +12,9 @@ module DustLadder
 
       private
 
+      # Above this share of what the ground bears, or of the room there is, it is tight.
+      def attention = rules[:attention, :ground]
+
       # Several things that each want some room and have some: a part for each, and the rung by the one with the least
       # to spare. rooms: [name, needed, room] each, m; a room below nothing strikes. Yields the note of the worst one.
       def judge_rooms(rooms)
@@ -19,7 +22,7 @@ module DustLadder
           share = share_of(needed, room)
           part(
             name: name,
-            verdict: Ladder::Verdict.of(share, nil),
+            verdict: Ladder::Verdict.of(share, attention),
             utilisation: share.finite? ? share : nil,
             demand: Figure.m(needed, :up),
             capacity: Figure.m(room, :down)
@@ -35,7 +38,7 @@ module DustLadder
         return stop(note, subject: name) if room <= 0 && needed.positive?
 
         yield if share_of(needed, room) <= 1 + Ladder::Verdict::SLACK
-        judge(Figure.m(needed, :up), Figure.m(room, :down), note: note, subject: name)
+        judge(Figure.m(needed, :up), Figure.m(room, :down), attention: attention, note: note, subject: name)
       end
 
       def share_of(needed, room)
