@@ -681,6 +681,15 @@ RSpec.describe DustLadder::Ladder::Critical do
     end
   end
 
+  it "climbs a crane whose chart does not say where its boom begins: what needs it is not known" do
+    document = on_site(feature("obstacle", "wall", outline_m: box(2, -2, 2.3, -1), top_m: 6))
+    key, chart = document["snapshots"]["charts"].first
+    document["snapshots"]["charts"][key] = DustLadder::PlanFile::Digest.snapshot(chart["data"].except("boom_foot"))
+    ladder = DustLadder.check(DustLadder::PlanFile.accept(document))
+    expect(ladder.as_json["critical"].map { |one| one["id"] }).not_to include("blind")
+    expect(ladder.rung("clearance").verdict).to eq("not_known")
+  end
+
   it "says by word of a line what it would on a site, and nothing where older rules have no such list" do
     expect(critical(plan("/by_word/power_lines" => PlanHelp::SAID.merge("lines" => "unknown")))).to eq(%w[near_line])
     old = JSON.parse(File.read(File.expand_path("fixtures/of_their_day/receiver-cabin.json", __dir__)))

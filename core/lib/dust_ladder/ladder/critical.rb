@@ -90,9 +90,10 @@ module DustLadder
 
       # From over the slewing axis, as high as the boom's foot, to the load where it stands and where it is carried.
       def blind
-        return unless on_site?
+        foot = on_site? && @duty.crane.chart_data.dig("boom_foot", "height_m")
+        return unless foot
 
-        eye = setup.standing.place(0.0, 0.0, @duty.crane.chart_data.dig("boom_foot", "height_m"))
+        eye = setup.standing.place(0.0, 0.0, foot)
         below = setup.ball.below
         hooks = setup.sweeps.flat_map { |sweep| [ 0.0, 0.25, 0.5, 0.75, 1.0 ].map { |share| sweep.pose(share).hook } }
         "the operator cannot see the load all the way" if hooks.any? { |x, y, z| hidden?(eye, [ x, y, z - below ]) }
