@@ -49,6 +49,23 @@ RSpec.describe "The site in the front end" do
     end
   end
 
+  [ [ 660, 640 ], [ 408, 610 ], [ 390, 500 ] ].each do |wide, tall|
+    names.each do |name|
+      it "names what can be struck of #{name} on #{wide} by #{tall}, no name of the rest over another" do
+        within = { "left" => 0, "right" => wide, "top" => 66, "bottom" => tall }
+        placed = front("drawing/site/names.ts", "namesWithin", view(name), within)
+        rest, struck = placed.partition { |one| %w[ground landing escape peg].include?(one["kind"]) }
+        # Round the mast there is nothing.
+        expect(struck.map { |one| one["kind"] } & %w[line obstacle cut]).not_to be_empty unless name.start_with?("mast")
+        rest.product(placed).reject { |one, other| one.equal?(other) }.each do |one, other|
+          beside = (one["x"] - other["x"]).abs >= one["half"] + other["half"] - 1e-6
+          over = one["top"] >= other["bottom"] - 1e-6 || other["top"] >= one["bottom"] - 1e-6
+          expect([ one["name"], other["name"], beside || over ]).to eq([ one["name"], other["name"], true ])
+        end
+      end
+    end
+  end
+
   it "snaps a corner to the half metre, or onto another corner that is near" do
     expect(front(features_ts, "snapped", [ 3.26, 7.6 ], [ [ 9, 9 ] ], 0.5)).to eq([ 3.5, 7.5 ])
     expect(front(features_ts, "snapped", [ 9.2, 8.9 ], [ [ 9.13, 9.07 ] ], 0.5)).to eq([ 9.13, 9.07 ])

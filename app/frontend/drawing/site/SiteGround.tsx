@@ -1,7 +1,8 @@
 import type { SiteView } from '../../api/ladder.generated'
 import { useShown } from '../../ui/preferences'
 import { Label } from '../figures/figures'
-import { gridLines, middleOf, siteWay, type SiteScale } from '../scale/siteScale'
+import { gridLines, siteWay, type SiteScale } from '../scale/siteScale'
+import { namePlaces } from './names'
 
 export const SiteHatches = () => (
   <defs>
@@ -90,63 +91,6 @@ export function FeatureShape({ feature, scale }: { feature: Feature; scale: Site
       data-feature={feature.kind}
     />
   )
-}
-
-// Where a feature's name stands: in its middle, moved into the sheet; nowhere when it is out of it.
-export const namePlace = (feature: Feature, scale: SiteScale) => {
-  const places = feature.outline ?? feature.line ?? (feature.at ? [feature.at] : [])
-  if (places.length === 0) return null
-  const shown = places.map(([east, north]) => ({ x: scale.x(east!), y: scale.y(north!) }))
-  const [xs, ys] = [shown.map(({ x }) => x), shown.map(({ y }) => y)]
-  if (
-    Math.max(...xs) < scale.left ||
-    Math.min(...xs) > scale.right ||
-    Math.max(...ys) < scale.top ||
-    Math.min(...ys) > scale.bottom
-  )
-    return null
-  const [east, north] = middleOf(places)
-  const within = (value: number, least: number, most: number) => Math.max(least, Math.min(most, value))
-  // What is stood or landed on is covered in its middle: its name stands at its northern edge.
-  const covered = feature.kind === 'landing' || feature.kind === 'ground'
-  return {
-    x: within(scale.x(east), scale.left + 70, scale.right - 70),
-    y: within(covered ? Math.min(...ys) + 20 : scale.y(north), scale.top + 24, scale.bottom - 40),
-  }
-}
-
-// Two lines of words, and half of what a letter takes.
-const APART = 34
-const HALF_LETTER = 3.8
-const MOST_MOVED = 60
-// Where stations have their own names, beside them and away from the crane.
-const stationNames = ({ crane, stations }: SiteView, scale: SiteScale) =>
-  stations.map(({ at: [east, north] }) => {
-    const left = crane && east! < crane.axis[0]!
-    return { x: scale.x(east!) + (left ? -62 : 62), y: scale.y(north!) - 12, half: 46 }
-  })
-
-// What nobody strikes is named after what can be struck, and goes unnamed where its name would come too far
-// from it.
-const LESSER = ['ground', 'landing', 'escape', 'peg']
-
-// The names, each moved down from those before it, and from the stations', that it would lie over.
-export const namePlaces = (view: SiteView, scale: SiteScale) => {
-  const taken = stationNames(view, scale)
-  const lesser = ({ kind }: Feature) => LESSER.includes(kind)
-  const ordered = [...view.features].sort((one, other) => Number(lesser(one)) - Number(lesser(other)))
-  return ordered.reduce<{ feature: Feature; x: number; y: number; half: number }[]>((placed, feature) => {
-    const at = namePlace(feature, scale)
-    if (!at) return placed
-    const half = feature.name.length * HALF_LETTER
-    let { y } = at
-    const over = () =>
-      [...taken, ...placed].find(
-        (one) => Math.abs(one.x - at.x) < one.half + half && Math.abs(one.y - y) < APART,
-      )
-    for (let other = over(), tries = 0; other && tries < 12; other = over(), tries += 1) y = other.y + APART
-    return lesser(feature) && y - at.y > MOST_MOVED ? placed : [...placed, { feature, x: at.x, y, half }]
-  }, [])
 }
 
 function FeatureName({ feature, place }: { feature: Feature; place: { x: number; y: number } }) {
