@@ -25,7 +25,8 @@ RSpec.describe DustLadder::Cranes do
     )
   end
 
-  { "1 %" => "tight", "0.81 %" => "tight", "0.8 %" => "holds", "1.01 %" => "stop", "0 %" => "holds" }.each do |typed, verdict|
+  levels = { "1 %" => "tight", "0.81 %" => "tight", "0.8 %" => "holds", "1.01 %" => "stop", "0 %" => "holds" }
+  levels.each do |typed, verdict|
     it("#{verdict} when #{typed} out of level") do
       expect(
         rung(
