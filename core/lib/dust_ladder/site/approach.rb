@@ -5,10 +5,32 @@ module DustLadder
       # m: how near. leg: of the way. share: of that leg.
       Near = Struct.new(:m, :leg, :share, :station, keyword_init: true)
       # A ball that holds the load however it hangs: its middle below the hook, and its radius, m.
-      Ball = Struct.new(:below, :radius)
+      Ball =
+        Struct.new(:below, :radius) do
+          # From the ball below a hook to the nearest of spans, [from, to] each; below nothing inside.
+          def apart(hook, spans) = hang(hook, below).then { |middle| Space.spans_apart(middle, middle, spans) } - radius
+
+          # The same of all between hook and ball, which lies within a cone from the one to the other: cut in slices,
+          # each taken as wide as it is at its lower end. Where that is no less than need, at least so much.
+          def rigging_apart(hook, spans, need)
+            axis = Space.spans_apart(hook, hang(hook, below), spans)
+            return axis - radius if axis - radius >= need
+
+            # From the widest slice up: one that is too narrow to be nearer need not be looked at.
+            SLICES.downto(1).reduce(Float::INFINITY) do |least, slice|
+              wide = radius * slice / SLICES
+              break least if axis - wide >= least
+
+              high, low = [ slice - 1, slice ].map { |at| hang(hook, below * at / SLICES) }
+              [ Space.spans_apart(high, low, spans) - wide, least ].min
+            end
+          end
+
+          private def hang(hook, metres) = [ hook[0], hook[1], hook[2] - metres ]
+        end
       PARTS = %w[boom rope load].freeze
-      # In how many steps the rigging is looked at from the hook down to the load's middle.
-      STEPS = 5
+      # In how many slices the rigging is looked at from the hook down to the load's middle.
+      SLICES = 5
 
       # sweeps: the legs as Sweeps. wire: places [x, y, z] along it.
       def initialize(sweeps, ball, wire, parts: PARTS)
@@ -34,7 +56,7 @@ module DustLadder
       end
 
       # Of what hangs, is it the load itself that is as near as that?
-      def load?(near) = to_ball(*@sweeps[near.leg].pose(near.share).hook) <= near.m + Least::WITHIN
+      def load?(near) = to_ball(@sweeps[near.leg].pose(near.share).hook) <= near.m + Least::WITHIN
 
       private
 
@@ -67,42 +89,19 @@ module DustLadder
       end
 
       def load(sweep, under)
-        Least.of(sweep.hook_slope, under: under) { |share| to_ball(*sweep.pose(share).hook) }
+        Least.of(sweep.hook_slope, under: under) { |share| to_ball(sweep.pose(share).hook) }
       end
 
       # From the ball of the load under a hook.
-      def to_ball(x, y, z)
-        middle = [ x, y, z - @ball.below ]
-        [ to_wire(middle, middle) - @ball.radius, 0.0 ].max
-      end
+      def to_ball(hook) = [ @ball.apart(hook, @spans), 0.0 ].max
 
-      # All between the hook and the ball, which lies within a cone from the one to the other. Cut in steps, each taken
-      # as wide as it is at its lower end.
       def rigging(sweep, under)
         Least.of(sweep.hook_slope, under: under) do |share, need|
-          x, y, z = sweep.pose(share).hook
-          axis = to_wire([ x, y, z ], [ x, y, z - @ball.below ])
-          next axis - @ball.radius if axis - @ball.radius >= need
-
-          [ nearest_slice(x, y, z, axis), 0.0 ].max
+          [ @ball.rigging_apart(sweep.pose(share).hook, @spans, need), 0.0 ].max
         end
       end
 
-      # From the widest slice up: one that is too narrow to be nearer need not be looked at.
-      def nearest_slice(x, y, z, axis)
-        (STEPS - 1).downto(0).reduce(Float::INFINITY) do |least, step|
-          return least if axis - @ball.radius * (step + 1) / STEPS >= least
-
-          [ slice(x, y, z, step), least ].min
-        end
-      end
-
-      def slice(x, y, z, step)
-        high, low = [ step, step + 1 ].map { |at| z - @ball.below * at / STEPS }
-        to_wire([ x, y, high ], [ x, y, low ]) - @ball.radius * (step + 1) / STEPS
-      end
-
-      def to_wire(from, to) = @spans.map { |a, b| Space.sides_apart(from, to, a, b) }.min
+      def to_wire(from, to) = Space.spans_apart(from, to, @spans)
     end
   end
 end

@@ -165,30 +165,10 @@ module DustLadder
       end
 
       def apart(pose, wire)
-        x, y, z = pose.hook
-        middle = [ x, y, z - @near.ball.below ]
-        wire
-          .each_cons(2)
-          .map do |from, to|
-            sticks = pose.boom.each_cons(2).map { |foot, tip| Space.sides_apart(foot, tip, from, to) }
-            ball = Space.sides_apart(middle, middle, from, to) - @near.ball.radius
-            near = [ *sticks, Space.sides_apart(pose.tip, pose.hook, from, to), ball ].min
-            @near.rigging ? [ near, off_rigging(pose.hook, middle, from, to, near) ].min : near
-          end
-          .min
-      end
-
-      # As of Approach#rigging: in slices, each as wide as at its lower end; no less than `enough` need not be known.
-      def off_rigging(hook, middle, from, to, enough)
-        radius, steps = @near.ball.radius, Approach::STEPS
-        return enough if Space.sides_apart(hook, middle, from, to) - radius >= enough
-
-        (0...steps)
-          .map do |step|
-            high, low = [ step, step + 1 ].map { |at| Space.mixed(hook, middle, at / steps.to_f) }
-            Space.sides_apart(high, low, from, to) - radius * (step + 1) / steps
-          end
-          .min
+        spans, ball = wire.each_cons(2).to_a, @near.ball
+        sticks = [ *pose.boom.each_cons(2), [ pose.tip, pose.hook ] ]
+        near = [ *sticks.map { |from, to| Space.spans_apart(from, to, spans) }, ball.apart(pose.hook, spans) ].min
+        @near.rigging ? [ near, ball.rigging_apart(pose.hook, spans, near) ].min : near
       end
     end
   end

@@ -19,6 +19,9 @@ module DustLadder
         Math.sqrt(x * x + y * y + z * z)
       end
 
+      # The same to the nearest of several, [from, to] each.
+      def spans_apart(a, b, spans) = spans.map { |from, to| sides_apart(a, b, from, to) }.min
+
       # How far along the first of two lines its nearest place lies, were the other endless.
       def first(uu, uv, vv, uw, vw)
         across = uu * vv - uv * uv
