@@ -115,9 +115,7 @@ module DustLadder
       # when a line goes slack, there or in a corner: then nothing can be foretold, and all are looked at.
       def telling
         singles = self.singles.map { |ends| ends.map { |hang| figures(hang) } }
-        pairs = openings.combination(2).to_h { |some|
-          [ some, figures(at(change_of(*some))) ]
-        }
+        pairs = openings.combination(2).to_h { |some| [ some, figures(at(change_of(*some))) ] }
         return if [ figures(nominal), *singles.flatten(1), *pairs.values ].any? { |one| slack?(one) }
 
         told_by(Foretold.new(figures(nominal), singles, pairs, all))
@@ -131,15 +129,9 @@ module DustLadder
           wanted.uniq.each { |index| figures[index] = figures(solved(all[index]).hang) }
           return if wanted.any? { |index| slack?(figures[index]) }
 
-          doubts = near.each_with_index.flat_map { |much, at|
-            much ? foretold.doubtful(
-              at,
-              figures.transform_values { |one|
-                one[at]
-              },
-              much
-            ) : []
-          }
+          doubts = near.each_with_index.flat_map do |much, at|
+            much ? foretold.doubtful(at, figures.transform_values { |one| one[at] }, much) : []
+          end
           wanted = (doubts + steep(foretold, figures) + lowest(foretold, figures)).uniq - figures.keys
         end
         figures.keys.sort.map { |index| all[index] }
