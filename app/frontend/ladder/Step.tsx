@@ -1,3 +1,4 @@
+import { memo } from 'react'
 import type { Rung, RungId } from '../api/ladder.generated'
 import { useShown } from '../ui/preferences'
 import { LADDER_WIDTH, STILES } from '../ui/theme/tokens'
@@ -31,7 +32,7 @@ function Legs({ legs }: { legs: Rung['parts'] }) {
 }
 
 // One rung: a button whose name is read in full.
-export function Step({
+export const Step = memo(function Step({
   rung,
   working,
   leads,
@@ -102,4 +103,4 @@ export function Step({
       {leads && <Pennant verdict={verdict} top={PENNANT_ON_RUNG} />}
     </li>
   )
-}
+})

@@ -24,10 +24,11 @@ export const barOf = (top: number) => top + BAR_BELOW_TOP
 // The legs of a rung that are shown one by one: three or four of them, on the rung that is selected or
 // governs.
 export function legsOf(rung: Rung, governs: RungId[], selected: RungId) {
-  if (rung.flight !== 'rigging' || (rung.id !== selected && !governs.includes(rung.id))) return []
+  if (rung.flight !== 'rigging' || (rung.id !== selected && !governs.includes(rung.id))) return NONE
   const legs = rung.parts.filter((part) => part.utilisation)
-  return SOME_LEGS.includes(legs.length) ? legs : []
+  return SOME_LEGS.includes(legs.length) ? legs : NONE
 }
+const NONE: Rung['parts'] = []
 
 // What a rung takes beside the pitch that all have.
 export const roomOf = (rung: Rung, governs: RungId[], selected: RungId) =>

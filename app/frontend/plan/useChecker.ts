@@ -1,3 +1,4 @@
+import { replaceEqualDeep } from '@tanstack/react-query'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { Refused, type Fault } from '../api/client'
 import type { Ladder, RungId } from '../api/ladder.generated'
@@ -19,6 +20,9 @@ export interface Checked {
 interface Answer extends Omit<Checked, 'working'> {
   to: Question | null
 }
+
+// The newer ladder, with what is alike in both as it was: what shows that need not be drawn again.
+const shared = (last: Ladder | null, next: Ladder) => (last ? replaceEqualDeep(last, next) : next)
 
 // Keeps asking the server for the ladder of the newest document: one question at a time, the newest next, so
 // that an older answer can never stand over a newer one. A ladder that is older than its document for longer
@@ -74,7 +78,7 @@ export function useChecker(
           if (lastTook.current > LONG_MS && !now.look) {
             const hasty = await inquire(now, true)
             setAnswer((last) => ({
-              ladder: hasty,
+              ladder: shared(last.ladder, hasty),
               of: now.document,
               to: now,
               faults: [],
@@ -89,7 +93,7 @@ export function useChecker(
           lastTook.current = performance.now() - from
           if (now !== newest.current && apart) continue
           setAnswer((last) => ({
-            ladder,
+            ladder: shared(last.ladder, ladder),
             of: now.document,
             to: now,
             faults: [],

@@ -1,3 +1,4 @@
+import { memo } from 'react'
 import Box from '@mui/material/Box'
 import IconButton from '@mui/material/IconButton'
 import type { Actions } from '../plan/usePlanEditor'
@@ -9,7 +10,7 @@ interface Props {
 }
 
 // One step back, one step forward, each told by what it undoes.
-export function History({ editor, undoNote, redoNote }: Props) {
+export const History = memo(function History({ editor, undoNote, redoNote }: Props) {
   return (
     <Box sx={{ display: 'flex' }}>
       <Arrow
@@ -26,7 +27,7 @@ export function History({ editor, undoNote, redoNote }: Props) {
       />
     </Box>
   )
-}
+})
 
 function Arrow({
   word,

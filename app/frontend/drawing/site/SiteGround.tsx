@@ -1,3 +1,4 @@
+import { memo } from 'react'
 import type { SiteView } from '../../api/ladder.generated'
 import { useShown } from '../../ui/preferences'
 import { Label } from '../figures/figures'
@@ -109,8 +110,14 @@ function FeatureName({ feature, place }: { feature: Feature; place: { x: number;
   )
 }
 
-// Grid, north and the boundary, then everything that is on the site, then its power lines' rooms.
-export function SiteGround({ view, scale }: { view: SiteView; scale: SiteScale }) {
+// Grid, north and the boundary, then everything on the site, then its power lines' rooms: none of it moves
+// with the crane.
+const Still = memo(function Still({
+  boundary,
+  features,
+  zones,
+  scale,
+}: Pick<SiteView, 'boundary' | 'features' | 'zones'> & { scale: SiteScale }) {
   const metres = (pixels: number, middle: (value: number) => number) => {
     const zero = middle(0)
     return (pixels - zero) / (middle(1) - zero)
@@ -129,16 +136,16 @@ export function SiteGround({ view, scale }: { view: SiteView; scale: SiteScale }
         ))}
       </g>
       <path
-        d={siteWay(scale, view.boundary, true)}
+        d={siteWay(scale, boundary, true)}
         fill="none"
         stroke="var(--ink2)"
         strokeWidth={1.4}
         strokeDasharray="12 4 2 4"
       />
-      {inOrder(view.features).map((feature) => (
+      {inOrder(features).map((feature) => (
         <FeatureShape key={feature.name} feature={feature} scale={scale} />
       ))}
-      {view.zones.map((zone, index) => (
+      {zones.map((zone, index) => (
         <g key={index} fill="none" pointerEvents="none">
           {zone.clearance_m !== null && (
             <path
@@ -169,9 +176,6 @@ export function SiteGround({ view, scale }: { view: SiteView; scale: SiteScale }
             {`N ${at}`}
           </Label>
         ))}
-      {namePlaces(view, scale).map(({ feature, x, y }) => (
-        <FeatureName key={feature.name} feature={feature} place={{ x, y }} />
-      ))}
       <g transform={`translate(${scale.left + 18} ${scale.top + 8})`} fill="var(--ink)">
         <path d="M0 0l8 16h-16z" />
         <path d="M0 14v26" stroke="var(--ink)" strokeWidth={2} />
@@ -179,6 +183,19 @@ export function SiteGround({ view, scale }: { view: SiteView; scale: SiteScale }
           N
         </Label>
       </g>
+    </>
+  )
+})
+
+// All that is on the site, with its names.
+export function SiteGround({ view, scale }: { view: SiteView; scale: SiteScale }) {
+  const { boundary, features, zones } = view
+  return (
+    <>
+      <Still boundary={boundary} features={features} zones={zones} scale={scale} />
+      {namePlaces(view, scale).map(({ feature, x, y }) => (
+        <FeatureName key={feature.name} feature={feature} place={{ x, y }} />
+      ))}
     </>
   )
 }

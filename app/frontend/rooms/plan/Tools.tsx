@@ -1,3 +1,4 @@
+import { memo } from 'react'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import type { RefObject } from 'react'
@@ -33,7 +34,7 @@ interface Props {
 }
 
 // From where the drawing is seen.
-export function Views({ looking: { view }, look }: Pick<Props, 'looking' | 'look'>) {
+export const Views = memo(function Views({ looking: { view }, look }: Pick<Props, 'looking' | 'look'>) {
   return (
     <Box role="group" aria-label="View" sx={{ display: 'flex' }}>
       {VIEWS.map(([id, words]) => (
@@ -58,10 +59,10 @@ export function Views({ looking: { view }, look }: Pick<Props, 'looking' | 'look
       ))}
     </Box>
   )
-}
+})
 
 // How near it is seen, and how much of its tilt is drawn.
-export function Tools({ looking, look, svg, title, tilted }: Props) {
+export const Tools = memo(function Tools({ looking, look, svg, title, tilted }: Props) {
   const { view, zoom, exaggerate } = looking
   const zoomBy = (times: number) =>
     look({ zoom: { ...zoom, times: Math.max(1 / MOST, Math.min(MOST, zoom.times * times)) } })
@@ -119,4 +120,4 @@ export function Tools({ looking, look, svg, title, tilted }: Props) {
       </Button>
     </Box>
   )
-}
+})
