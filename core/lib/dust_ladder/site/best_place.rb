@@ -58,10 +58,7 @@ module DustLadder
 
       # Pick and set as Path::Stations, the slew counted on in the way's direction, as far out as the boom then bends.
       def stations(standing, grows = @lift.grows)
-        (radius, from), (other, to) = [ @way.pick, @way.set ].map { |place| standing.seen(place) }
-        turned = (to - from) % 360
-        turned -= 360 if @way.turning == "anticlockwise" && turned.positive?
-        [ [ radius, from ], [ other, from + turned ] ].map do |metres, slew|
+        standing.seen_in_turn(@way.pick, @way.set, @way.turning).map do |metres, slew|
           metres += grows.(metres) if grows
           Cranes::Path::Station.new(radius: metres, slew: slew, boom: @lift.boom.length, hook: @lift.hook - @ground)
         end

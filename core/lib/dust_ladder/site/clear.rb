@@ -17,11 +17,11 @@ module DustLadder
         @by_tail = as_high_as(@tail.bottom, @tail.top)
       end
 
-      # [share left, what leaves least]: 1 where nothing is near. at: [east, north] of the axis; places: of pick, set;
-      # reach: of the crane, m. Asks the block for the booms of the way, corners [x, y, z] each, where an obstacle is
-      # within their reach; NotKnown where the chart does not say how thick the boom is.
-      def margin(at, places, reach, &booms)
-        spots = spots(Standing.new(axis: [ *at, 0.0 ], bearing: 0.0), places)
+      # [share left, what leaves least]: 1 where nothing is near. at: [east, north] of the axis; reach: of the crane,
+      # m. Asks the block for the booms of the way, corners [x, y, z] each, where an obstacle is within their reach;
+      # NotKnown where the chart does not say how thick the boom is.
+      def margin(at, reach, &booms)
+        spots = spots(Standing.new(axis: [ *at, 0.0 ], bearing: 0.0))
         rooms =
           [ *@level, *@setup.survey.exclusions ].map { |one| [ wanted, off_load(spots, one, wanted), "obstacles" ] } +
             open_ways.map { |one| [ people, [ off_load(spots, one, people), off_tail(at, one) ].min, "people" ] } +
@@ -91,16 +91,14 @@ module DustLadder
       def off_tail(at, one) = Plane.from_outline(at, one.outline) - @tail.radius
 
       # Before the load is on, and as far out as the boom bends under it.
-      def spots(standing, places)
+      def spots(standing)
         crane = @setup.crane
-        (radius, from), (other, to) = places.values_at(0, -1).map { |place| standing.seen(place) }
-        turned = (to - from) % 360
-        turned -= 360 if crane["turn"] == "anticlockwise" && turned.positive?
+        (radius, from), (other, to) = standing.seen_in_turn(*@setup.places.values_at(0, -1), crane["turn"])
         [ [ radius, other ], [ radius, other ].map { |metres| metres + crane.growth(metres) } ].uniq
           .flat_map do |near, far|
             (0..STEPS).map do |step|
               share = step / STEPS.to_f
-              slew = from + turned * share
+              slew = from + (to - from) * share
               Spot.new(standing.place(near + (far - near) * share, slew).first(2), slew)
             end
           end

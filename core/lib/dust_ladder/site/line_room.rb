@@ -54,7 +54,7 @@ module DustLadder
       end
 
       private def out_of_reach
-        left = level_m - @setup.reach - [ sway, @setup.head ].max - blown.to_f
+        left = level_m - @setup.reach - most_off - blown.to_f
         Near.new(part: "all of it", m: left) if left > @rules[:power_lines]["zone_m"]["above"]
       end
 
@@ -63,6 +63,9 @@ module DustLadder
 
       # What comes off for a part: half the boom's depth, what its head measures, or the sway of what hangs.
       def off(part) = { "boom" => @setup.half_boom, "boom head" => @setup.head }.fetch(part) { sway }
+
+      # Most that comes off for any part.
+      def most_off = [ sway, @setup.head ].max
 
       def sway = @setup.most_hanging * Math.tan(@rules[:line_sway_deg] * Math::PI / 180)
 

@@ -93,7 +93,7 @@ module DustLadder
           share = one.clearance / one.nearest.m
           part(
             name: one.name,
-            verdict: Ladder::Verdict.of(share, rules[:attention, :ground]),
+            verdict: Ladder::Verdict.of(share, attention),
             utilisation: share,
             demand: Figure.m(one.clearance, :up),
             capacity: Figure.m(one.nearest.m, :down),
@@ -123,7 +123,7 @@ module DustLadder
         judge(
           Figure.m(one.clearance, :up),
           Figure.m(near.m, :down),
-          attention: rules[:attention, :ground],
+          attention: attention,
           subject: one.name,
           note: both { |system|
             "#{near.part} #{Figure.m(near.m, :down).shown(system)} from #{one.name}, wants " \

@@ -7,6 +7,9 @@ module DustLadder
 
       private
 
+      # Above this share of what the ground bears, or of the room there is, it is tight.
+      def attention = rules[:attention, :ground]
+
       # What reaches beyond the boom's middle line at its tip is for somebody to look at where the chart is silent.
       def head_caution
         return if setup.head_known?

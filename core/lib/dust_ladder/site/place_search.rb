@@ -146,7 +146,7 @@ module DustLadder
         best.boom = search[:boom]
         return best unless best.holds?
 
-        margin, name = @clear.margin(at, unloaded, search[:reach]) { search[:best].booms(at) }
+        margin, name = @clear.margin(at, search[:reach]) { search[:best].booms(at) }
         margin < best.margin ? best.dup.tap { |worse| worse.margin, worse.governs = margin, name } : best
       end
 
@@ -197,7 +197,7 @@ module DustLadder
         lines =
           @setup.survey.all("line").map do |line|
             room = LineRoom.new(@setup, line, @rules)
-            [ line["wire_m"], (room.clearance || room.zone) + room.blown.to_f + [ room.sway, @setup.head ].max ]
+            [ line["wire_m"], (room.clearance || room.zone) + room.blown.to_f + room.most_off ]
           end
         BestPlace::Near.new(
           zones: Soils.new(@setup.survey, @rules).zones,

@@ -12,9 +12,6 @@ module DustLadder
 
       private
 
-      # Above this share of what the ground bears, or of the room there is, it is tight.
-      def attention = rules[:attention, :ground]
-
       # Several things that each want some room and have some: a part for each, and the rung by the one with the least
       # to spare. rooms: [name, needed, room] each, m; a room below nothing strikes. Yields the note of the worst one.
       def judge_rooms(rooms)

@@ -27,6 +27,14 @@ module DustLadder
         [ Math.hypot(east, north), (Math.atan2(east, north) * 180 / Math::PI - bearing) % 360 ]
       end
 
+      # Radius and slew of two places [east, north], the slew of the other counted on in the way's direction.
+      def seen_in_turn(one, other, turning)
+        (radius, from), (farther, to) = seen(one), seen(other)
+        turned = (to - from) % 360
+        turned -= 360 if turning == "anticlockwise" && turned.positive?
+        [ [ radius, from ], [ farther, from + turned ] ]
+      end
+
       # A place of the deck, x forward and y to the right of the deck's origin. pivot: the slewing axis on the deck.
       def of_deck(at, pivot)
         forward, right = Plane.bearings(bearing)
