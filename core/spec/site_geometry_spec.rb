@@ -1,6 +1,7 @@
 # Distances on the site, against a slower way of working them out.
 RSpec.describe DustLadder::Site do
-  plane, space = described_class::Plane, described_class::Space
+  let(:plane) { described_class::Plane }
+  let(:space) { described_class::Space }
   let(:random) { Random.new(31) }
 
   def some(least, most) = least + random.rand * (most - least)
@@ -67,9 +68,57 @@ RSpec.describe DustLadder::Site do
             Math.hypot(plane.from_outline([ x, y ], outline), [ heights[0] - z, z - heights[1], 0 ].max)
           }
           .min
-      got = space.from_solid(from, to, outline, *heights)
+      got = described_class::Solid.new(name: "hut", outline: outline, bottom: heights[0], top: heights[1]).apart(
+        from,
+        to
+      )
       expect(got).to be_between(sampled - 0.2, sampled + 1e-9)
     end
+  end
+
+  # On whole metres as well, where corners, edges and heights meet exactly.
+  def places_about(outline, whole)
+    rounded = ->(place) { whole ? place.map { |metres| metres.round.to_f } : place }
+    [ outline.map(&rounded), *Array.new(2) { rounded.([ some(-8, 8), some(-8, 8), some(0, 12) ]) } ]
+  end
+
+  # Of all edges of all walls, the faces before which an end stands, and the caps over or under which it is.
+  def from_everything(from, to, solid)
+    walls =
+      plane.sides(solid.outline).flat_map do |a, b|
+        corners = [ a, b ].product([ solid.bottom, solid.top ]).map { |place, height| [ *place, height ] }
+        edges = [ [ 0, 2 ], [ 1, 3 ], [ 0, 1 ] ].map { |ends| space.sides_apart(from, to, *corners.values_at(*ends)) }
+        [ *edges, *[ from, to ].filter_map { |place| space.before(place, a, b, solid.bottom, solid.top) } ]
+      end
+    caps =
+      [ from, to ].filter_map do |place|
+        [ solid.bottom - place[2], place[2] - solid.top, 0 ].max if plane.inside?(place, solid.outline)
+      end
+    solid.through?(from, to) ? 0.0 : [ *walls, *caps ].min
+  end
+
+  it "passes over no edge of a solid and no side of an outline that is the nearest" do
+    300.times do |time|
+      outline, from, to = places_about(star(0, 0), time.odd?)
+      to[2] = from[2] if (time % 5).zero?
+      heights = [ some(0, 5), some(0, 8) ].map { |metres| time.odd? ? metres.round.to_f : metres }.minmax
+      solid = described_class::Solid.new(name: "hut", outline: outline, bottom: heights[0], top: heights[1])
+      expect(solid.apart(from, to)).to be_within(1e-9).of(from_everything(from, to, solid))
+
+      other = places_about(star(some(-9, 9), some(-9, 9)), time.odd?).first
+      next expect(plane.apart(outline, other)).to(eq(0.0)) if plane.overlap?(outline, other)
+
+      corners = [ [ outline, other ], [ other, outline ] ].flat_map { |one, two| one.product(plane.sides(two)) }
+      least = corners.map { |place, (a, b)| plane.from_side(place, a, b) }.min
+      expect(plane.apart(outline, other)).to be_within(1e-9).of(least)
+    end
+  end
+
+  it "tells that two outlines touch where they are the same" do
+    mat = plane.square([ 3, 4 ], 2, 30)
+    expect(plane.touch?(mat, mat)).to be(true)
+    expect(plane.touch?(mat, plane.square([ 3, 7 ], 2, 30))).to be(false)
+    expect(described_class::Cover.new(mat, [ mat ]).bare).to be_within(1e-9).of(0.0)
   end
 
   it "refuses an outline that crosses itself or holds nothing" do
@@ -119,14 +168,15 @@ RSpec.describe DustLadder::Site do
       @numbers = nil
       wire = Array.new(3) { |index| [ -30 + index * 30 + some(-5, 5), some(8, 22), some(8, 14) ] }
       got = nearest(sweep, wire).values.first
-      poses = (0..1500).map { |step| sweep.pose(step / 1500.0) }
+      shares = (0..1500).map { |step| step / 1500.0 }
       sampled =
-        poses.flat_map do |pose|
+        shares.flat_map do |share|
+          boom, hook = sweep.boom(share), sweep.hook(share)
           wire.each_cons(2).flat_map do |a, b|
-            middle = [ *pose.hook.first(2), pose.hook[2] - 1.6 ]
+            middle = [ *hook.first(2), hook[2] - 1.6 ]
             [
-              space.sides_apart(*pose.boom, a, b),
-              space.sides_apart(pose.tip, pose.hook, a, b),
+              space.sides_apart(*boom, a, b),
+              space.sides_apart(boom.last, hook, a, b),
               [ space.sides_apart(middle, middle, a, b) - 1.3, 0 ].max
             ]
           end
@@ -146,7 +196,7 @@ RSpec.describe DustLadder::Site do
       expect(nearest(other, moved.(wire)).values.first.m).to be_within(0.006).of(nearest(one, wire).values.first.m)
       rooms =
         [ [ one, plot ], [ other, moved.(plot) ] ].map do |leg, outline|
-          obstacle = described_class::Room::Obstacle.new(name: "hut", outline: outline, bottom: 0.0, top: 9.0)
+          obstacle = described_class::Solid.new(name: "hut", outline: outline, bottom: 0.0, top: 9.0)
           room_of(leg, obstacle)
         end
       rooms[0].zip(rooms[1]).each { |a, b| expect(b).to a ? be_within(0.011).of(a) : be_nil }
@@ -168,7 +218,7 @@ RSpec.describe DustLadder::Site do
   it "never has more room of a load that may turn any way than of one that is turned as planned" do
     12.times do
       @numbers = nil
-      obstacle = described_class::Room::Obstacle.new(name: "a", outline: star(9, 3), bottom: 0.0, top: some(2, 9))
+      obstacle = described_class::Solid.new(name: "a", outline: star(9, 3), bottom: 0.0, top: some(2, 9))
       planned, any = room_of(sweep, obstacle), room_of(sweep, obstacle, turned: nil)
       planned.first(2).zip(any).each { |one, other| expect(other).to be <= one + 0.011 if one }
     end

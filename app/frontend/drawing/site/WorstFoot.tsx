@@ -9,7 +9,7 @@ type Foot = SiteView['feet'][number]
 const ROUND = 50
 // What it takes of the strip under the plan, and how wide that has to be.
 export const BESIDE = 2 * ROUND + 24
-const LEAST_WIDE = 520
+const LEAST_WIDE = 620
 
 // The foot that governs where its mat is too small, and there is room to draw it larger.
 export const worstFoot = (view: SiteView, scale: SiteScale) =>

@@ -100,7 +100,7 @@ module DustLadder
       end
 
       def obstacle(one)
-        Site::Room::Obstacle.new(
+        Site::Solid.new(
           name: one["name"],
           outline: one.fetch("outline_xy_m"),
           bottom: one.fetch("bottom_m").to_f,

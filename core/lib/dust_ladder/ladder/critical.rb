@@ -42,18 +42,13 @@ module DustLadder
       def over_plant
         return unless on_site?
 
-        near = near_way(setup.survey.all("live_plant") + setup.survey.all("walkway"))
+        near = near_way(setup.survey.solids("live_plant") + setup.survey.solids("walkway"))
         near && "near #{near}"
       end
 
-      def near_way(features)
-        room = Site::Room.new(setup.level_sweeps, features.map { |one| solid(one) })
+      def near_way(solids)
+        room = Site::Room.new(setup.level_sweeps, solids)
         room.load_sideways(setup.box, under: rules[:people_room_m])&.name
-      end
-
-      def solid(one)
-        ends = { bottom: -Float::INFINITY, top: Float::INFINITY }
-        Site::Room::Obstacle.new(name: one["name"], outline: one["outline_m"], **ends)
       end
 
       def centre_high
@@ -95,12 +90,12 @@ module DustLadder
 
         eye = setup.standing.place(0.0, 0.0, foot)
         below = setup.ball.below
-        hooks = setup.sweeps.flat_map { |sweep| [ 0.0, 0.25, 0.5, 0.75, 1.0 ].map { |share| sweep.pose(share).hook } }
+        hooks = setup.sweeps.flat_map { |sweep| [ 0.0, 0.25, 0.5, 0.75, 1.0 ].map { |share| sweep.hook(share) } }
         "the operator cannot see the load all the way" if hooks.any? { |x, y, z| hidden?(eye, [ x, y, z - below ]) }
       end
 
       def hidden?(eye, place)
-        setup.survey.obstacles.any? { |one| Site::Space.through?(eye, place, one.outline, one.bottom, one.top) }
+        setup.survey.obstacles.any? { |one| one.through?(eye, place) }
       end
     end
   end

@@ -13,8 +13,12 @@ module DustLadder
           # The same of all between hook and ball, which lies within a cone from the one to the other: cut in slices,
           # each taken as wide as it is at its lower end. Where that is no less than need, at least so much.
           def rigging_apart(hook, spans, need)
-            axis = Space.spans_apart(hook, hang(hook, below), spans)
+            middle = hang(hook, below)
+            off = spans.map { |from, to| Space.sides_apart(hook, middle, from, to) }
+            axis = off.min
             return axis - radius if axis - radius >= need
+
+            spans = spans.zip(off).filter_map { |span, metres| span if metres - radius < axis } if spans.size > 1
 
             # From the widest slice up: one that is too narrow to be nearer need not be looked at.
             SLICES.downto(1).reduce(Float::INFINITY) do |least, slice|
@@ -56,7 +60,7 @@ module DustLadder
       end
 
       # Of what hangs, is it the load itself that is as near as that?
-      def load?(near) = to_ball(@sweeps[near.leg].pose(near.share).hook) <= near.m + Least::WITHIN
+      def load?(near) = to_ball(@sweeps[near.leg].hook(near.share)) <= near.m + Least::WITHIN
 
       private
 
@@ -65,31 +69,27 @@ module DustLadder
       def nearby(spans)
         return spans if spans.size < 3
 
-        axis, hook = @sweeps[0].standing.axis.first(2), @sweeps[0].pose(0.0).hook
+        axis, hook = @sweeps[0].standing.axis.first(2), @sweeps[0].hook(0.0)
         reach = @sweeps.flat_map { |sweep| [ sweep.from.radius, sweep.to.radius ] }.max + @ball.radius
         nearest = spans.map { |from, to| Space.sides_apart(hook, hook, from, to) }.min
         spans.select { |from, to| Plane.from_side(axis, from, to) - reach <= nearest }
       end
 
       def boom(sweep, under)
-        Least.over(sweep.pieces, under: under) { |piece, share| to_wire(*sweep.pose(share).of(piece)) }
+        Least.over(sweep.pieces, under: under) { |piece, share| to_wire(*sweep.ends(piece, share)) }
       end
 
       # The tip alone, about which the boom's head lies.
       def head(sweep, under)
-        Least.of(sweep.boom_slope, under: under) { |share| sweep.pose(share).tip.then { |tip| to_wire(tip, tip) } }
+        Least.of(sweep.boom_slope, under: under) { |share| sweep.tip(share).then { |tip| to_wire(tip, tip) } }
       end
 
       def rope(sweep, under)
-        Least.of(sweep.rope_slope, under: under) { |share|
-          sweep.pose(share).then { |pose|
-            to_wire(pose.tip, pose.hook)
-          }
-        }
+        Least.of(sweep.rope_slope, under: under) { |share| to_wire(sweep.tip(share), sweep.hook(share)) }
       end
 
       def load(sweep, under)
-        Least.of(sweep.hook_slope, under: under) { |share| to_ball(sweep.pose(share).hook) }
+        Least.of(sweep.hook_slope, under: under) { |share| to_ball(sweep.hook(share)) }
       end
 
       # From the ball of the load under a hook.
@@ -97,7 +97,7 @@ module DustLadder
 
       def rigging(sweep, under)
         Least.of(sweep.hook_slope, under: under) do |share, need|
-          [ @ball.rigging_apart(sweep.pose(share).hook, @spans, need), 0.0 ].max
+          [ @ball.rigging_apart(sweep.hook(share), @spans, need), 0.0 ].max
         end
       end
 

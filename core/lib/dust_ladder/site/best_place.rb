@@ -51,7 +51,7 @@ module DustLadder
       # The booms of the way with the axis at a place, corners [x, y, z] each; none where it does not reach.
       def booms(at)
         standing = Standing.new(axis: [ *at, @ground ], bearing: 0.0)
-        poses(standing, stations(standing)).to_a.map(&:boom)
+        seen(standing, stations(standing)).to_a.map(&:first)
       end
 
       private
@@ -143,10 +143,10 @@ module DustLadder
       end
 
       def along_lines(standing, stations)
-        poses = poses(standing, stations) or return
+        seen = seen(standing, stations) or return
         margins =
           @near.lines.map do |wire, needed|
-            distance = poses.map { |pose| apart(pose, wire) }.min
+            distance = seen.map { |boom, hook| apart(boom, hook, wire) }.min
             return nil unless distance.positive?
 
             1 - needed / distance
@@ -154,18 +154,23 @@ module DustLadder
         margins.min
       end
 
-      def poses(standing, stations)
+      # Boom and hook at every step of the way; nil where the boom does not reach.
+      def seen(standing, stations)
         sweep = Sweep.new(standing, *stations, ->(_) { @lift.boom })
-        (0..@way.steps).map { |step| sweep.pose(step / @way.steps.to_f) }
+        (0..@way.steps).map { |step|
+          (step / @way.steps.to_f).then { |share|
+            [ sweep.boom(share), sweep.hook(share) ]
+          }
+        }
       rescue Cranes::OutOfReach
         nil
       end
 
-      def apart(pose, wire)
+      def apart(boom, hook, wire)
         spans, ball = wire.each_cons(2).to_a, @near.ball
-        sticks = [ *pose.boom.each_cons(2), [ pose.tip, pose.hook ] ]
-        near = [ *sticks.map { |from, to| Space.spans_apart(from, to, spans) }, ball.apart(pose.hook, spans) ].min
-        @near.rigging ? [ near, ball.rigging_apart(pose.hook, spans, near) ].min : near
+        sticks = [ *boom.each_cons(2), [ boom.last, hook ] ]
+        near = [ *sticks.map { |from, to| Space.spans_apart(from, to, spans) }, ball.apart(hook, spans) ].min
+        @near.rigging ? [ near, ball.rigging_apart(hook, spans, near) ].min : near
       end
     end
   end

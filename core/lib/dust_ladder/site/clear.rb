@@ -63,7 +63,7 @@ module DustLadder
         beside = Plane.from_side(one.middle, from, to) - one.radius
         return beside if beside > @rules[:boom_clearance_m] + @setup.head
 
-        Space.from_solid(from, to, one.outline, one.bottom, one.top)
+        one.apart(from, to)
       end
 
       # Obstacles of which something stands between two heights over the crane's ground.

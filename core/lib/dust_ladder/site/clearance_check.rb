@@ -33,16 +33,12 @@ module DustLadder
 
       # How high the load is carried does not matter where it passes everything beside.
       def load_rooms(obstacles)
-        beside = Room.new(setup.level_sweeps, tall(obstacles)).load_sideways(setup.box)
+        beside = Room.new(setup.level_sweeps, obstacles.map(&:endless)).load_sideways(setup.box)
         return [ [ "load to #{beside.name}", wanted, beside.m ] ] if beside && beside.m >= wanted
 
         room = Room.new(setup.sweeps, obstacles)
         [ [ "load beside", room.load_sideways(setup.box) ], [ "load over", room.load_upright(setup.box) ] ]
           .filter_map { |words, near| near && [ "#{words} #{near.name}", wanted, near.m ] }
-      end
-
-      def tall(obstacles)
-        obstacles.map { |one| Room::Obstacle.new(**one.to_h, bottom: -Float::INFINITY, top: Float::INFINITY) }
       end
 
       def boom_room(obstacles)

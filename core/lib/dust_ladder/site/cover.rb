@@ -7,7 +7,7 @@ module DustLadder
       # outline: what is to be covered. others: what covers it; outlines as of Plane.
       def initialize(outline, others)
         @outline = outline
-        @others = others.select { |other| Plane.apart(outline, other) <= 0 }
+        @others = others.select { |other| Plane.touch?(outline, other) }
       end
 
       # Area that is not covered, m2.

@@ -32,6 +32,16 @@ module DustLadder
         Math.sqrt(x * x + y * y)
       end
 
+      # West, east, south and north end of several places.
+      def ends(places) = [ *places.map(&:first).minmax, *places.map { |place| place[1] }.minmax ]
+
+      # Do all of several places lie on the same side of such ends, so that nothing between them touches what is within?
+      def beside?(ends, places)
+        west, east, south, north = ends
+        places.all? { |x, _| x > east } || places.all? { |x, _| x < west } ||
+          places.all? { |_, y| y > north } || places.all? { |_, y| y < south }
+      end
+
       # Do two straight lines, each of two ends, cross?
       def cross?(a, b, c, d)
         (turn(a, b, c) * turn(a, b, d)).negative? && (turn(c, d, a) * turn(c, d, b)).negative?
@@ -45,20 +55,32 @@ module DustLadder
 
       # Between an outline and a line, or another outline where the line closes.
       def apart(outline, line, closed: true)
-        return 0.0 if line.any? { |place| inside?(place, outline) }
-        return 0.0 if closed && inside?(outline.first, line)
-
-        own, others = sides(outline), sides(line, closed: closed)
-        return 0.0 if own.any? { |a, b| others.any? { |c, d| cross?(a, b, c, d) } }
+        return 0.0 if overlap?(outline, line, closed: closed)
 
         # What does not cross is nearest at a corner of one of them.
-        [ to_sides(outline, others), to_sides(line, own) ].min
+        to_sides(line, sides(outline), to_sides(outline, sides(line, closed: closed)))
       end
 
-      def to_sides(places, sides)
-        least = Float::INFINITY
-        places.each do |place|
-          sides.each do |from, to|
+      # Does one outline touch another?
+      def touch?(outline, other) = !beside?(ends(outline), other) && apart(outline, other) <= 0
+
+      # Does some of a line, or of what it closes about, lie in an outline? What only touches may be told either way.
+      def overlap?(outline, line, closed: true)
+        return false if beside?(ends(outline), line)
+        return true if line.any? { |place| inside?(place, outline) } || (closed && inside?(outline.first, line))
+
+        others = sides(line, closed: closed)
+        sides(outline).any? { |a, b| others.any? { |c, d| cross?(a, b, c, d) } }
+      end
+
+      # The least from several places to several sides, or what it is known to be at most. A side that is farther than
+      # that even from its middle, less half its length, is passed over.
+      def to_sides(places, sides, least = Float::INFINITY)
+        sides.each do |from, to|
+          x, y, half = (from[0] + to[0]) / 2.0, (from[1] + to[1]) / 2.0, apart_from(from, to) / 2
+          places.each do |place|
+            next if Math.hypot(place[0] - x, place[1] - y) - half >= least
+
             distance = from_side(place, from, to)
             least = distance if distance < least
           end

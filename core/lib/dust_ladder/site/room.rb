@@ -2,13 +2,6 @@ module DustLadder
   module Site
     # How much room load, boom and tail keep to what stands on the site, over all legs of a way (handbook, section 16).
     class Room
-      # outline as of Plane; heights on the site, m.
-      Obstacle = Struct.new(:name, :outline, :bottom, :top, keyword_init: true) do
-        def middle = @middle ||= [ 0, 1 ].map { |side| outline.sum { |place| place[side] } / outline.size }
-
-        # Of the circle about its middle that holds it.
-        def radius = @radius ||= outline.map { |x, y| Math.hypot(x - middle[0], y - middle[1]) }.max
-      end
       # The load's box below the hook, m. turned: "with_boom", "fixed_bearing", or nil where nobody says, so that it
       # may turn any way. axis: of its length, degrees clockwise from the boom, or from north.
       Box = Struct.new(:length, :width, :height, :below, :turned, :axis, keyword_init: true) do
@@ -54,9 +47,9 @@ module DustLadder
         found =
           least do |obstacle, sweep, under|
             Least.over(sweep.pieces, under: under) do |piece, share, need|
-              from, to = sweep.pose(share).of(piece)
+              from, to = sweep.ends(piece, share)
               at_least = Plane.from_side(obstacle.middle, from, to) - obstacle.radius
-              at_least >= need ? at_least : solid(from, to, obstacle)
+              at_least >= need ? at_least : obstacle.apart(from, to)
             end
           end
         found && Near.new(**found.to_h, m: found.m - half_depth)
@@ -64,9 +57,9 @@ module DustLadder
 
       private def off_tip(obstacle, sweep, under)
         Least.of(sweep.boom_slope, under: under) do |share, need|
-          tip = sweep.pose(share).tip
+          tip = sweep.tip(share)
           at_least = Plane.apart_from(obstacle.middle, tip) - obstacle.radius
-          at_least >= need ? at_least : solid(tip, tip, obstacle)
+          at_least >= need ? at_least : obstacle.apart(tip, tip)
         end
       end
 
@@ -118,8 +111,6 @@ module DustLadder
         bearing = box.axis + (box.turned == "with_boom" ? sweep.standing.bearing + station.slew : 0.0)
         Plane.apart(Plane.rectangle(middle, box.length, box.width, bearing), obstacle.outline)
       end
-
-      def solid(from, to, obstacle) = Space.from_solid(from, to, obstacle.outline, obstacle.bottom, obstacle.top)
     end
   end
 end

@@ -169,7 +169,7 @@ module DustLadder
       # Top of the highest thing that the load is over, above the crane's ground; 0 where there is none.
       def under(leg, share)
         outline = setup.load_at(leg.at(share))
-        tops = @survey.obstacles.select { |one| Plane.apart(outline, one.outline) <= 0 }.map(&:top)
+        tops = @survey.obstacles.select { |one| Plane.touch?(outline, one.outline) }.map(&:top)
         [ 0.0, *tops.map { |top| top - setup.standing.axis[2] } ].max
       end
 

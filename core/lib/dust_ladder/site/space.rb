@@ -36,27 +36,6 @@ module DustLadder
 
       def apart(a, b) = Math.sqrt((a[0] - b[0])**2 + (a[1] - b[1])**2 + (a[2] - b[2])**2)
 
-      # From a straight line to what stands on an outline from bottom to top, m; 0 where the line goes through it.
-      def from_solid(from, to, outline, bottom, top)
-        return 0.0 if through?(from, to, outline, bottom, top)
-
-        ends =
-          [ from, to ].filter_map do |place|
-            [ bottom - place[2], place[2] - top, 0.0 ].max if Plane.inside?(place, outline)
-          end
-        [ *ends, Plane.sides(outline).map { |a, b| from_wall(from, to, a, b, bottom, top) }.min ].min
-      end
-
-      # Does some of the line that is as high as the solid lie in its outline?
-      def through?(from, to, outline, bottom, top)
-        low, high = at_height(from[2], to[2], bottom, top)
-        return false unless low
-
-        one, other = mixed(from, to, low), mixed(from, to, high)
-        Plane.inside?(one, outline) || Plane.inside?(other, outline) ||
-          Plane.sides(outline).any? { |a, b| Plane.cross?(one, other, a, b) }
-      end
-
       # The shares of a line between which it is no lower than bottom and no higher than top; nil where it never is.
       def at_height(from, to, bottom, top)
         return from.between?(bottom, top) ? [ 0.0, 1.0 ] : nil if from == to
@@ -68,20 +47,22 @@ module DustLadder
 
       def mixed(from, to, share) = from.zip(to).map { |one, other| one + (other - one) * share }
 
-      # From a straight line to an upright wall over one side of an outline: its lower and upper edge and the one at its
-      # first end, or its face where an end of the line stands before it. A line that goes through the wall goes through
-      # the solid.
+      # From a straight line to an upright wall over one side of an outline: its edges, or its face where an end of the
+      # line stands before it. A solid is as wide at every height, so that of what is over it only its upper edge is
+      # near, and its lower edge only to what is lower. A line that goes through the wall goes through the solid.
       def from_wall(from, to, a, b, bottom, top)
-        ax, ay = a
-        bx, by = b
-        low, high = [ ax, ay, bottom ], [ ax, ay, top ]
-        least = sides_apart(from, to, low, [ bx, by, bottom ])
-        other = sides_apart(from, to, high, [ bx, by, top ])
-        least = other if other < least
-        other = sides_apart(from, to, low, high)
-        least = other if other < least
-        [ before(from, a, b, bottom, top), before(to, a, b, bottom, top) ].compact.push(least).min
+        low, high = from[2] < to[2] ? [ from[2], to[2] ] : [ to[2], from[2] ]
+        return from_edge(from, to, a, b, top) if low >= top
+        return from_edge(from, to, a, b, bottom) if high <= bottom
+
+        least = sides_apart(from, to, [ a[0], a[1], bottom ], [ a[0], a[1], top ])
+        least = lesser(least, from_edge(from, to, a, b, bottom)) if low < bottom
+        least = lesser(least, from_edge(from, to, a, b, top)) if high > top
+        [ from, to ].reduce(least) { |nearest, place| lesser(nearest, before(place, a, b, bottom, top) || nearest) }
       end
+
+      def from_edge(from, to, a, b, height) = sides_apart(from, to, [ a[0], a[1], height ], [ b[0], b[1], height ])
+      def lesser(one, other) = one < other ? one : other
 
       # How far a place stands before a wall; nil where it does not stand before it.
       def before(place, a, b, bottom, top)

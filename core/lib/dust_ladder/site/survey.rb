@@ -41,19 +41,22 @@ module DustLadder
       end
 
       # What stands on the site.
-      def obstacles = @obstacles ||= all("obstacle").map { |one| solid(one, one["bottom_m"] || 0.0, one["top_m"]) }
+      def obstacles
+        @obstacles ||= all("obstacle").map { |one| solid(one, bottom: one["bottom_m"] || 0.0, top: one["top_m"]) }
+      end
+
+      # Features of a kind as endless Solids.
+      def solids(kind) = (@solids ||= {})[kind] ||= all(kind).map { |one| solid(one) }
 
       # What nothing of a lift may be over or beside, however high.
-      def exclusions = @exclusions ||= all("exclusion").map { |one| solid(one) }
-      def walkways = @walkways ||= all("walkway").map { |one| [ solid(one), one ] }
+      def exclusions = solids("exclusion")
+      def walkways = solids("walkway").zip(all("walkway"))
 
       private
 
       def by_kind = @by_kind ||= data["features"].group_by { |feature| feature["kind"] }
 
-      def solid(one, bottom = -Float::INFINITY, top = Float::INFINITY)
-        Room::Obstacle.new(name: one["name"], outline: one["outline_m"], bottom: bottom, top: top)
-      end
+      def solid(one, **heights) = Solid.new(name: one["name"], outline: one["outline_m"], **heights)
     end
   end
 end

@@ -3,18 +3,6 @@ module DustLadder
     # One leg of a way on the site: radius, slew, height of the hook and boom length change evenly together, as of
     # Cranes::Path. Its stations are Path::Stations with their hook above the crane's ground.
     class Sweep
-      # Corners of the boom from foot to tip and the hook, each [x, y, z]; bearing: where the boom looks, degrees
-      # clockwise from north.
-      Pose = Struct.new(:boom, :hook, :bearing) do
-        def tip = boom.last
-
-        # Both ends of a Piece.
-        def of(piece)
-          a, b = boom[piece.stick], boom[piece.stick + 1]
-          [ Space.mixed(a, b, piece.from), Space.mixed(a, b, piece.to) ]
-        end
-      end
-
       # A piece of one of the boom's sticks, from one share of it to another, and the most that any of it moves over the
       # whole leg, m: near the foot a boom hardly moves.
       Piece = Struct.new(:stick, :from, :to, :slope)
@@ -28,24 +16,34 @@ module DustLadder
         @from = from
         @to = to
         @boom = boom
-        @poses = {}
+        @booms = {}
+        @hooks = {}
       end
 
       def at(share) = Cranes::Path.between(from, to, share)
 
-      # Raises Cranes::OutOfReach where the boom does not reach.
-      def pose(share)
-        @poses[share] ||=
+      # The hook at a share, [x, y, z].
+      def hook(share)
+        @hooks[share] ||= at(share).then { |station| standing.place(station.radius, station.slew, station.hook) }
+      end
+
+      # Corners of the boom from foot to tip. Raises Cranes::OutOfReach where it does not reach.
+      def boom(share)
+        @booms[share] ||=
           begin
             station = at(share)
             line = @boom.(station.boom).line(station.radius) or raise Cranes::OutOfReach.new(beyond(station))
             place = standing.along(station.slew)
-            Pose.new(
-              line.map { |radius, height| place.(radius, height) },
-              place.(station.radius, station.hook),
-              standing.bearing + station.slew
-            )
+            line.map { |radius, height| place.(radius, height) }
           end
+      end
+
+      def tip(share) = boom(share).last
+
+      # Both ends of a Piece.
+      def ends(piece, share)
+        a, b = boom(share)[piece.stick, 2]
+        [ Space.mixed(a, b, piece.from), Space.mixed(a, b, piece.to) ]
       end
 
       # Height of the hook on the site at both ends, m.
