@@ -319,6 +319,12 @@ RSpec.describe "A crane on its site" do
     it "is not known without its blow-out, above all tables, without a height to carry at, or when nobody looked" do
       calm = wire(24, kilovolts: 11).except("blow_out_m")
       expect(said(on_site_rung("power_lines", calm))).to match([ "not_known", /how far the wind blows/ ])
+    end
+
+    it "stops for what hangs too near, though nobody knows how thick the boom is" do
+      at = ->(east) { said(thin_rung("power_lines", wire(east, kilovolts: 11))) }
+      expect(at.(9.5)).to match([ "stop", /\A(load|rigging|rope) [\d.]+ m from 11 kV, wants/ ])
+      expect(at.(30)).to match([ "not_known", /how thick the boom is/ ])
       expect(
         said(
           on_site_rung(
@@ -355,6 +361,11 @@ RSpec.describe "A crane on its site" do
     it "strikes with the boom what the load passes by" do
       tall = feature("obstacle", "mast", outline_m: box(-0.5, -3.5, 0.5, -3.2), top_m: 11)
       expect(said(on_site_rung("clearance", tall))).to match([ "stop", /boom to mast/ ])
+    end
+
+    it "stops for what the load strikes, though nobody knows how thick the boom is" do
+      expect(said(thin_rung("clearance", hut(1.2)))).to match([ "stop", /load over hut 0.300 m/ ])
+      expect(said(thin_rung("clearance", hut(0.8)))).to match([ "not_known", /how thick the boom is/ ])
     end
 
     it "takes the boom's head off what the tip has, and says where the chart is silent about it" do

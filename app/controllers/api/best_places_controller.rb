@@ -19,7 +19,8 @@ module Api
 
     def search(found, house, lines)
       lift = DustLadder::Lift.new(found)
-      raise DustLadder::NotKnown, "the plan stands on no site" unless lift.duty.on_site?
+      raise DustLadder::NotKnown, "the plan stands on no site" unless lift.survey
+      raise DustLadder::NotKnown, "no other place is looked for: the crane is not mobile" unless lift.duty.on_site?
 
       search = DustLadder::Site::PlaceSearch.new(lift.duty)
       search.each_row do |places, row|

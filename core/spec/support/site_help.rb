@@ -77,5 +77,13 @@ module SiteHelp
     document
   end
 
+  # The same rung of a chart that does not say how thick the boom is.
+  def thin_rung(id, ...)
+    document = on_site(...)
+    chart = document["snapshots"]["charts"]["test"]["data"].except("boom_depth_m")
+    document["snapshots"]["charts"]["test"] = DustLadder::PlanFile::Digest.snapshot(chart)
+    DustLadder.check(DustLadder::PlanFile.accept(document)).rung(id)
+  end
+
   def on_site_rung(id, ...) = DustLadder.check(DustLadder::PlanFile.accept(on_site(...))).rung(id)
 end

@@ -28,7 +28,10 @@ module DustLadder
       def rooms(obstacles)
         return [] if obstacles.empty?
 
-        [ *load_rooms(obstacles), boom_room(obstacles) ].compact
+        rooms = load_rooms(obstacles)
+        # What the load strikes stops the lift, though nobody knows how thick the boom is.
+        strikes = rooms.any? { |_, wanted, metres| metres < wanted - Ladder::Verdict::SLACK }
+        strikes && DustLadder.known { setup.half_boom }.nil? ? rooms : [ *rooms, boom_room(obstacles) ]
       end
 
       # How high the load is carried does not matter where it passes everything beside.

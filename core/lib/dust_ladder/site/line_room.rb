@@ -7,6 +7,7 @@ module DustLadder
       Near = Struct.new(:part, :m, :station, keyword_init: true)
       # By name, as what Approach looks for each. All that hangs goes as rigging: the ball of the load is its lower end.
       PARTS = { "rigging" => "rigging", "rope" => "rope", "boom head" => "head", "boom" => "boom" }.freeze
+      HANGING = %w[rigging rope].freeze
 
       attr_reader :name
 
@@ -34,12 +35,15 @@ module DustLadder
 
       # The Near of all parts, what comes off taken off; never below nothing. Of a line that is out of all that the
       # crane reaches by more than any zone, no more than that.
-      def nearest = @nearest ||= out_of_reach || looked_for
+      def nearest = @nearest ||= out_of_reach || looked_for(PARTS)
 
-      private def looked_for
+      # The same as far as it can be told: where nobody knows how thick the boom is, of what hangs.
+      def nearest_known = DustLadder.known { nearest } || looked_for(PARTS.slice(*HANGING))
+
+      private def looked_for(parts)
         approach = Approach.new(@setup.sweeps, @setup.ball, @feature["wire_m"])
         found =
-          PARTS.reduce(nil) do |best, (part, looked)|
+          parts.reduce(nil) do |best, (part, looked)|
             taken = off(part) + blown.to_f
             near = approach.near(looked, best ? best.m + taken : Float::INFINITY)
             next best unless near
@@ -62,7 +66,11 @@ module DustLadder
       def level_m = @level_m ||= Plane.sides(wire, closed: false).map { |from, to| Plane.from_side(axis, from, to) }.min
 
       # What comes off for a part: half the boom's depth, what its head measures, or the sway of what hangs.
-      def off(part) = { "boom" => @setup.half_boom, "boom head" => @setup.head }.fetch(part) { sway }
+      def off(part)
+        return sway unless PARTS.key?(part) && !HANGING.include?(part)
+
+        part == "boom" ? @setup.half_boom : @setup.head
+      end
 
       # Most that comes off for any part.
       def most_off = [ sway, @setup.head ].max

@@ -37,7 +37,7 @@ module DustLadder
       # The rung where a line is too near already, whatever else is not known of it.
       def too_near(one)
         needed = one.clearance || rules[:power_lines]["zone_m"]["below"]
-        near = one.nearest
+        near = one.nearest_known
         return stop(near_words(one, near, needed), subject: one.name) if near.m < needed - Ladder::Verdict::SLACK
 
         wanted, there = one.standoff
