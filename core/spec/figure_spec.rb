@@ -33,6 +33,18 @@ RSpec.describe DustLadder::Figure do
     end
   end
 
+  it "is told in both systems of units, or in the one that is asked for, and in both again afterwards" do
+    systems, mass = DustLadder::Quantity::Systems, described_class.kg(10)
+    words = ->(system) { systems.only(system) { mass.as_json.keys - %w[value unit] } }
+    expect(%i[metric us].map(&words)).to eq([ %w[metric], %w[us] ])
+    expect(words.(nil)).to eq(%w[metric us])
+    expect(systems.only(:us) { [ words.(:metric), *mass.as_json.keys.last(1) ] }).to eq([ %w[metric], "us" ])
+    expect { systems.only(:us) { raise "odd" } }.to raise_error("odd")
+    expect { systems.only("us") { mass } }.to raise_error(ArgumentError, /no system of units/)
+    expect(mass.as_json.keys).to eq(%w[value unit metric us])
+    expect(Thread.new { systems.only(:us) { words.(nil) } }.value).to eq(%w[metric us])
+  end
+
   it "is read back as what it shows" do
     {
       described_class.kg(7062.0) => :mass,

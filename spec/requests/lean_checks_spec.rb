@@ -42,6 +42,29 @@ RSpec.describe "Lean checks" do
     expect(response.body.bytesize).to be > 1.6 * JSON.generate(some).bytesize
   end
 
+  # Everything of an answer but what is written in one system of units.
+  def without(system, told)
+    case told
+    when Hash
+      told.except(system).transform_values { |value| without(system, value) }
+    when Array
+      told.map { |value| without(system, value) }
+    else
+      told
+    end
+  end
+
+  it "is written in the one system of units that is read, or in both" do
+    both = ask(base: base, changes: moved)
+    { "us" => "metric", "metric" => "us" }.each do |read, unread|
+      one = ask(base: base, changes: moved, units: read)
+      expect(one).to eq(without(unread, both))
+      expect(DustLadder::PlanFile::Schema.ladder_errors(one)).to eq([])
+      expect(one["headline"].keys).to eq([ read ])
+    end
+    [ "stones", 7, nil, %w[us] ].each { |odd| expect(ask(base: base, changes: moved, units: odd)).to eq(both) }
+  end
+
   it "wants the whole document where it no longer has what is changed" do
     [ "sha256:#{"0" * 64}", 7, [], { "x" => 1 } ].each do |unknown|
       expect(ask(base: unknown, changes: moved)["errors"].first["expected"]).to eq("the whole document")

@@ -85,6 +85,12 @@ RSpec.describe "The panels" do
     fill_in "what hangs, 1", with: "headache ball"
     fill_in "mass of what hangs, 1", with: "250 lb"
     expect(page).to have_css("[data-line=h1]", text: /headache ball.*114\Wkg/m)
+    click_button "lb ft"
+    expect(page).to have_css("[data-line=h1]", text: /headache ball.*250\Wlb/m)
+    fill_in "mass of what hangs, 1", with: "260 lb"
+    expect(page).to have_css("[data-line=h1]", text: /headache ball.*260\Wlb/m)
+    click_button "kg m"
+    expect(page).to have_css("[data-line=h1]", text: /headache ball.*118\Wkg/m)
     click_button "take away headache ball"
     expect(page).to have_no_css("[data-line=h1]")
   end

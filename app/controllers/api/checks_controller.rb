@@ -1,8 +1,8 @@
 module Api
   # The ladder of a document that is being edited, with its take-off when that is asked for; in haste without the worst
-  # cases that take long, which are then told to be pending; with the working of those rungs that are open. The document
-  # is sent whole, or as changes of one that was sent a moment ago, named by what its answer called it. Nothing is kept
-  # for good.
+  # cases that take long, which are then told to be pending; with the working of those rungs that are open; in one
+  # system of units where that is asked for. The document is sent whole, or as changes of one that was sent a moment
+  # ago, named by what its answer called it. Nothing is kept for good.
   class ChecksController < BaseController
     # More rows or groups than any take-off has.
     MOST = 1_000_000
@@ -31,8 +31,11 @@ module Api
           most_s: Plan::MOST_S
         )
       open = body["open"] if body["open"].is_a?(Array)
-      checked.as_json(open: open).merge("base" => base)
+      DustLadder::Quantity::Systems.only(units) { checked.as_json(open: open) }.merge("base" => base)
     end
+
+    # Of any other word both are told.
+    def units = DustLadder::Quantity::Systems::BOTH.find { |system| system.name == body["units"] }
 
     # What the whole document is kept by; where only changes were sent, what they are changes of.
     def base = body["base"] || DustLadder::PlanFile::Bases.keep(document)

@@ -62,6 +62,8 @@ export type CheckAsked = CheckedDocument & {
   hasty: boolean
   // Rungs whose working is wanted; of all, when it is null.
   open: RungId[] | null
+  // The one system of units that is read.
+  units: 'metric' | 'us'
 }
 
 export const api = {

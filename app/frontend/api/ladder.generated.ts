@@ -153,8 +153,8 @@ export interface Ladder {
     [k: string]:
       | {
           typed: string;
-          metric: string;
-          us: string;
+          metric?: string;
+          us?: string;
           /**
            * as it is reckoned with: kg, m, degrees, a share, m/s
            */
@@ -191,8 +191,8 @@ export interface Ladder {
   base: string | null;
 }
 export interface Sentence {
-  metric: string;
-  us: string;
+  metric?: string;
+  us?: string;
 }
 export interface Rung {
   id: RungId;
@@ -252,8 +252,8 @@ export interface Figure {
     | "celsius"
     | "kv"
     | "kpa";
-  metric: string;
-  us: string;
+  metric?: string;
+  us?: string;
 }
 export interface Part {
   name: string;
@@ -267,8 +267,8 @@ export interface Part {
 export interface Line {
   symbol: string;
   formula: string | null;
-  metric: string | null;
-  us: string | null;
+  metric?: string | null;
+  us?: string | null;
   operands: {
     [k: string]: number | undefined;
   };
@@ -405,8 +405,8 @@ export interface Figure1 {
     | "celsius"
     | "kv"
     | "kpa";
-  metric: string;
-  us: string;
+  metric?: string;
+  us?: string;
 }
 export interface Solid {
   form: "block" | "round" | "box_tube" | "angle" | "channel" | "i_section" | "cone" | "ball" | "cap" | "bend";

@@ -1,6 +1,7 @@
 import { api, Refused } from '../api/client'
 import type { Ladder, RungId } from '../api/ladder.generated'
 import type { Plan } from '../api/plan.generated'
+import type { System } from '../units/units'
 import { difference } from './pointers'
 
 // What of the take-off is wanted beside the ladder: a group by its number or the load's own list, and the
@@ -9,11 +10,12 @@ export interface Look {
   of: number | null
   row: number | null
 }
-// open: the rung whose working is wanted; of every rung, when it is null.
+// open: the rung whose working is wanted; of every rung, when it is null. units: the system that is read.
 export interface Question {
   document: Plan
   look: Look | null
   open: RungId | null
+  units: System
 }
 
 // More changes than these are sent as the whole document, and what follows as changes of that.
@@ -30,14 +32,14 @@ interface Base {
 export function asker() {
   let base: Base | null = null
 
-  const whole = async ({ document, look, open }: Question, hasty: boolean) => {
-    const ladder = await api.check({ document, take_off: look, hasty, open: open && [open] })
+  const whole = async ({ document, look, open, units }: Question, hasty: boolean) => {
+    const ladder = await api.check({ document, take_off: look, hasty, open: open && [open], units })
     base = ladder.base ? { digest: ladder.base, document } : null
     return ladder
   }
 
   return async function ask(question: Question, hasty = false): Promise<Ladder> {
-    const { document, look, open } = question
+    const { document, look, open, units } = question
     if (!base || look) return whole(question, hasty)
 
     const { changes, gone } = difference(base.document, document)
@@ -51,6 +53,7 @@ export function asker() {
         take_off: null,
         hasty,
         open: open && [open],
+        units,
       })
     } catch (error) {
       if (error instanceof Refused && error.status === FORGOTTEN) return whole(question, hasty)
@@ -63,6 +66,7 @@ export function asker() {
 export function answers(ladder: Ladder | null, asked: Question | null, now: Question) {
   if (asked === now) return true
   if (!ladder || asked?.document !== now.document || asked.look !== now.look) return false
+  if (ladder.headline[now.units] === undefined) return false
 
   return now.open
     ? ladder.rungs.every((rung) => rung.id !== now.open || rung.working !== null)

@@ -3,6 +3,7 @@ import { useEffect, useMemo, useRef, useState } from 'react'
 import { Refused, type Fault } from '../api/client'
 import type { Ladder, RungId } from '../api/ladder.generated'
 import type { Plan } from '../api/plan.generated'
+import type { System } from '../units/units'
 import { answers, asker, type Look, type Question } from './asking'
 
 export const PATIENCE_MS = 150
@@ -31,9 +32,10 @@ export function useChecker(
   document: Plan,
   look: Look | null,
   open: RungId | null,
+  units: System,
   first: { ladder: Ladder; of: Plan },
 ): Checked {
-  const question = useMemo(() => ({ document, look, open }), [document, look, open])
+  const question = useMemo(() => ({ document, look, open, units }), [document, look, open, units])
   const [inquire] = useState(asker)
   const [answer, setAnswer] = useState<Answer>({
     ...first,

@@ -5,6 +5,7 @@ import { merge, same, withValues, type Clash } from './pointers'
 import type { Base } from './base'
 import { keepDraft, readDraft } from './drafts'
 import type { RungId } from '../api/ladder.generated'
+import { usePreferences } from '../ui/preferences'
 import type { Look } from './asking'
 import { useChecker } from './useChecker'
 import { useSteps } from './useSteps'
@@ -68,7 +69,8 @@ export function usePlanEditor(whole: Whole) {
   const sentRef = useRef<Plan | null>(null)
   const [look, setLook] = useState<Look | null>(null)
   const [open, setOpen] = useState<RungId | null>(null)
-  const checked = useChecker(edit.document, look, open, { ladder: whole.ladder, of: whole.document })
+  const { system } = usePreferences().preferences
+  const checked = useChecker(edit.document, look, open, system, { ladder: whole.ladder, of: whole.document })
 
   const dirty = useMemo(() => !same(edit.document, base.document), [edit.document, base.document])
 

@@ -41,8 +41,9 @@ export function PreferencesProvider({ children }: { children: ReactNode }) {
 
 export const usePreferences = () => useContext(Context)
 
-// Shows a figure or sentence of the core in the system of units that was chosen.
+// Shows a figure or sentence of the core in the system of units that was chosen; in the other until an answer
+// in that one has come.
 export const useShown = () => {
   const { system } = useContext(Context).preferences
-  return (figure: Figure | Sentence | null | undefined) => figure?.[system] ?? ''
+  return (told: Figure | Sentence | null | undefined) => told?.[system] ?? told?.metric ?? told?.us ?? ''
 }

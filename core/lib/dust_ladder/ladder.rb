@@ -68,7 +68,7 @@ module DustLadder
 
     def known_word(rung) = rung.verdict == "tight" ? "is tight" : "holds"
 
-    def headlines = { "metric" => headline(:metric), "us" => headline(:us) }
+    def headlines = Quantity::Systems.words { |system| headline(system) }
 
     # What comes next after the governing rung, worst first, and what is answered by word.
     def afterwards

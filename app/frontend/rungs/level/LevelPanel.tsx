@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button'
-import { useShown } from '../../ui/preferences'
+import { usePreferences, useShown } from '../../ui/preferences'
 import { ChoiceField } from '../../ui/ChoiceField'
 import { QuantityField } from '../shared/fields'
 import type { PanelProps } from '../shared/panel'
@@ -9,8 +9,9 @@ import { fieldId } from '../shared/places'
 export function GeometryFields({ editor, ladder }: Pick<PanelProps, 'editor' | 'ladder'>) {
   const { rigging, load } = editor.document
   const shown = useShown()
+  const { system } = usePreferences().preferences
   const choose = (by: string) => {
-    const asRigged = (figure: { value: number } | undefined) =>
+    const asRigged = (figure: { value: number } | null | undefined) =>
       figure ? `${figure.value.toFixed(3)} m` : null
     const legs = Object.fromEntries([
       ...rigging.legs.map((leg, index) => [
@@ -24,7 +25,7 @@ export function GeometryFields({ editor, ladder }: Pick<PanelProps, 'editor' | '
     ])
     const angles = Object.fromEntries(
       rigging.legs.map((leg, index) => {
-        const read = ladder?.drawing?.legs[index]?.from_horizontal.metric
+        const read = ladder?.drawing?.legs[index]?.from_horizontal[system]
         return [
           `/rigging/legs/${index}/angle`,
           leg.angle ?? (index === 0 && read ? `${read} from horizontal` : null),
@@ -38,7 +39,7 @@ export function GeometryFields({ editor, ladder }: Pick<PanelProps, 'editor' | '
           ? { '/rigging/set_by': by, ...angles }
           : {
               '/rigging/set_by': by,
-              '/rigging/hook_height': rigging.hook_height ?? ladder?.drawing?.hook_height?.metric ?? null,
+              '/rigging/hook_height': rigging.hook_height ?? asRigged(ladder?.drawing?.hook_height),
             },
       'what sets the geometry',
     )

@@ -54,8 +54,7 @@ module DustLadder
           {
             "symbol" => symbol,
             "formula" => formula,
-            "metric" => substituted(:metric),
-            "us" => substituted(:us),
+            **Quantity::Systems.words { |system| substituted(system) },
             "operands" => operands.to_h { |name, figure| [ name.to_s, figure.value ] },
             "result" => result.as_json,
             "source" => [ source, rounded_words ].compact.join("; ").then { |words| words.empty? ? nil : words },

@@ -9,7 +9,7 @@ module DustLadder
 
       # system: "metric" or "us".
       def [](system) = @text || @write.call(system.to_sym)
-      def as_json(*) = { "metric" => self["metric"], "us" => self["us"] }
+      def as_json(*) = Quantity::Systems.words { |system| self[system] }
     end
   end
 end

@@ -53,7 +53,7 @@ module DustLadder
         return unless known?
         if @kind == :leg_angle
           words = Rigging::Angle.new(@reading).words
-          return { "typed" => typed, "metric" => words, "us" => words }
+          return { "typed" => typed, **Quantity::Systems.words { words } }
         end
 
         figure =
@@ -73,7 +73,7 @@ module DustLadder
           else
             Figure.deg(@reading, :near)
           end
-        { "typed" => typed, "value" => @reading, "metric" => figure.shown(:metric), "us" => figure.shown(:us) }
+        { "typed" => typed, "value" => @reading, **Quantity::Systems.words { |system| figure.shown(system) } }
       end
 
       # Below this a mass is echoed with its decimals.

@@ -55,7 +55,7 @@ module DustLadder
         unit.empty? ? digits : digits + (unit == "°" ? "" : GAP) + unit
       end
 
-      def as_json(*) = { "value" => value, "unit" => unit.to_s, "metric" => shown(:metric), "us" => shown(:us) }
+      def as_json(*) = { "value" => value, "unit" => unit.name, **Systems.words { |system| shown(system) } }
       def to_s = shown
 
       private
