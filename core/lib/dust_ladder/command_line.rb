@@ -9,10 +9,12 @@ module DustLadder
       ladder explain FILE         the whole working, as one would write it
       ladder takeoff FILE         weight and centre of gravity of a plan's take-off, or of a CSV file, row by row
       ladder charts FILE          what a file of crane charts says, JSON or a CSV grid, fault by fault [--json: as JSON]
+      ladder verify FILE          do the records and signatures that the file carries agree with each other and with it?
       ladder cases FILE           computes a file of worked cases and compares
 
       --library DIR   for check and explain: holds the plan's charts and rule sets against the chart files in DIR
     TEXT
+    COMMANDS = %w[validate check explain takeoff charts verify cases].freeze
     class BadFile < StandardError
     end
 
@@ -26,7 +28,7 @@ module DustLadder
 
     def run
       return usage if @library == :missing
-      return usage if @rest.any? || @file.nil? || !%w[validate check explain takeoff charts cases].include?(@command)
+      return usage if @rest.any? || @file.nil? || !COMMANDS.include?(@command)
 
       send(@command)
     rescue PlanFile::Invalid, BadFile => error
@@ -85,6 +87,9 @@ module DustLadder
       printed(ladder).whole
       status(ladder)
     end
+
+    # 0 when it was signed and all of it agrees, else 1.
+    def verify = Verified.new(*PlanFile.read_whole(text), @out).tell(@file)
 
     # 0 when every chart of the file is whole, else 1.
     def charts

@@ -9,12 +9,21 @@ module DustLadder
     module_function
 
     # text: String of a plan file. Returns the document (Hash). Raises Invalid, which names each place.
-    def read(text)
+    def read(text) = read_whole(text).first
+
+    # The same with the records that the file carries, a Life::Chain; empty where there are none.
+    def read_whole(text)
       refuse("", "the file has #{text.bytesize} bytes", "at most #{LARGEST} bytes (5 MB)") if text.bytesize > LARGEST
 
       text = text.dup.force_encoding(Encoding::UTF_8).delete_prefix("\ufeff")
       refuse("", "the file is not UTF-8 text", "a plan file in JSON, UTF-8") unless text.valid_encoding?
-      accept(parse(text))
+      data = parse(text)
+      records = data.is_a?(Hash) && data["version"] == VERSION ? data.delete("records") { [] } : []
+      document = accept(data)
+      errors = Schema.records_errors(records)
+      raise Invalid, errors if errors.any?
+
+      [ document, Life::Chain.new(records) ]
     end
 
     # document: parsed JSON. Returns it when it is a whole and sound plan, else raises Invalid.
@@ -71,9 +80,12 @@ module DustLadder
     private_constant :CHANGING, :NOTHING_FRESH
 
     # The plan document as text: keys in the schema's order, free maps in the order of their keys, so that
-    # the same plan is always the same file.
-    def write(document) =
-      "#{JSON.pretty_generate(Schema.in_order(lifted(document).merge("core" => DustLadder::VERSION)))}\n"
+    # the same plan is always the same file. records: a Life::Chain that goes with it.
+    def write(document, records = Life::Chain.new)
+      whole = Schema.in_order(lifted(document).merge("core" => DustLadder::VERSION))
+      whole = whole.merge("records" => records.as_json) if records.records.any?
+      "#{JSON.pretty_generate(whole)}\n"
+    end
 
     def parse(text)
       JSON.parse(text)

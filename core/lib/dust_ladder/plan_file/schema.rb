@@ -5,6 +5,7 @@ module DustLadder
       FOLDER = File.expand_path("schemas", __dir__)
       PLAN = Bundle.read(File.join(FOLDER, "plan-2.json"))
       LADDER = Bundle.read(File.join(FOLDER, "ladder-1.json"))
+      RECORD = Bundle.read(File.join(FOLDER, "record-1.json"))
       KINDS = {
         "object" => "an object",
         "array" => "a list",
@@ -20,6 +21,19 @@ module DustLadder
       # Errors of a plan document, each { "pointer", "message", "expected" }; empty when it is valid.
       def plan_errors(document) = errors(plan_schemer, document)
       def ladder_errors(ladder) = errors(ladder_schemer, ladder)
+      # Errors of the records that a plan file carries, each from "/records" on; whatever they are.
+      def records_errors(records)
+        unless records.is_a?(Array) && records.size <= Life::Chain::MOST
+          expected = "a list of at most #{Life::Chain::MOST} records"
+          return [ { "pointer" => "/records", "message" => "these are no records", "expected" => expected } ]
+        end
+
+        @record_schemer ||= JSONSchemer.schema(RECORD)
+        records.each_with_index.lazy.flat_map { |record, index|
+          errors(@record_schemer, record).map { |one| one.merge("pointer" => "/records/#{index}#{one["pointer"]}") }
+        }.first(20)
+      end
+
       # Errors of one part of a plan by its name, such as "rigging", with pointers from the plan's root.
       def section_errors(name, data)
         schemer =

@@ -1,0 +1,101 @@
+module DustLadder
+  module Life
+    # What keeps a plan from being issued, each with the way to it (handbook, section 17). None is left out because
+    # another one stands before it.
+    class Bars
+      # words: what bars. way: what lifts it, one of { "rung" => id }, { "act" => name, ... }, { "place" => pointer }
+      # and { "lift" => title }. roles: whose it is.
+      Bar = Struct.new(:words, :way, :roles, keyword_init: true)
+
+      # course: the plan's Course. ladder: its Ladder now. document: digest of it now, as Seen makes it. overlaps: as of
+      # Bookings, of what other lifts want at the same hours.
+      def initialize(course:, ladder:, document:, overlaps: [])
+        @course = course
+        @ladder = ladder
+        @document = document
+        @overlaps = overlaps
+      end
+
+      def all = @all ||= [ *of_rungs, *of_time, *of_signatures, *of_deviations, *of_bookings ]
+      def none? = all.empty?
+
+      # What a record of the issue tells, as Course asks for it. until: when the lift ends, or nil.
+      def about(until_then: nil)
+        lift = @ladder.lift
+        {
+          "from" => lift.at,
+          "until" => until_then.to_s,
+          "cranes" => lift.duties.map { |duty| duty.crane["chart"] }.join(", "),
+          "critical" => critical.join("; "),
+          "deviations" => deviations.map { |one| "#{one.id}=#{one.value}" }.join("\n")
+        }
+      end
+
+      private
+
+      def critical = @critical ||= @ladder.critical.found.map { |_, words| words["metric"] }
+      def deviations = @deviations ||= Deviations.of(@ladder)
+
+      def of_rungs
+        open = @ladder.rungs.reject { |rung| %w[holds tight].include?(rung.verdict) }
+        bars =
+          open.map do |rung|
+            words = "#{rung.label}: #{Ladder::Verdict.words(rung.verdict)}"
+            words += ", #{rung.note["metric"]}" if rung.note
+            Bar.new(words: words, way: { "rung" => rung.id }, roles: %w[planner])
+          end
+        return bars unless @ladder.cut_short? || @ladder.rungs.empty?
+
+        [ Bar.new(words: "not all of it could be worked out", way: { "place" => "" }, roles: %w[planner]), *bars ]
+      end
+
+      def of_time
+        return [] if DustLadder.known { @ladder.lift.day }
+
+        place = { "place" => Plan.pointer("lift_at") }
+        [ Bar.new(words: "when the lift is, is not given", way: place, roles: %w[planner]) ]
+      end
+
+      def of_signatures
+        return [ unwritten ] if @course.document != @document
+
+        [ *unsigned_flights, second ].compact
+      end
+
+      def unwritten
+        words =
+          @course.revision ? "it was changed since it was written as #{@course.revision}" : "nobody has written it down"
+        Bar.new(words: words, way: { "act" => "wrote" }, roles: Act.named("wrote").roles)
+      end
+
+      def unsigned_flights
+        @course.unsigned.map do |flight|
+          label = Ladder::Climb::FLIGHTS.fetch(flight, flight)
+          way = { "act" => "flight", "flight" => flight }
+          Bar.new(words: "#{label} is not signed", way: way, roles: Act.named("flight").roles)
+        end
+      end
+
+      # The engineer's, where the lift is critical.
+      def second
+        return if critical.empty? || @course.second
+
+        words = "the engineer has not signed #{@course.revision}: #{critical.join("; ")}"
+        Bar.new(words: words, way: { "act" => "second" }, roles: Act.named("second").roles)
+      end
+
+      def of_deviations
+        deviations.reject { |one| @course.named?(one.id, one.value) }.map do |one|
+          way = { "act" => "deviation", "deviation" => one.id }
+          Bar.new(words: "no name under a deviation: #{one.words}", way: way, roles: Act.named("deviation").roles)
+        end
+      end
+
+      def of_bookings
+        @overlaps.map do |overlap|
+          Bar.new(words: overlap.words, way: { "lift" => overlap.title }, roles: %w[planner appointed])
+        end
+      end
+    end
+  end
+end
