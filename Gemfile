@@ -11,6 +11,9 @@ gem "vite_rails", "~> 3.11"
 gem "bootsnap", "~> 1.26", require: false
 gem "paper_trail", "~> 16.0"
 gem "zstd-ruby", "~> 2.0"
+gem "devise", "~> 5.0"
+gem "pundit", "~> 2.5"
+gem "rack-attack", "~> 6.8"
 
 group :development, :test do
   gem "rspec-rails", "~> 8.0"

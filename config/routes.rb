@@ -1,9 +1,13 @@
 Rails.application.routes.draw do
+  devise_for :people, skip: :all
+
   namespace :api, defaults: { format: :json } do
+    resource :session, only: %i[show create destroy]
     resource :board, only: :show
     resources :plans, only: %i[show create update] do
       resources :revisions, only: %i[index show update], param: :number
       resource :file, :take_off_file, only: :show
+      resource :life, only: %i[show create]
       resources :sketches, only: %i[index show create destroy]
     end
     resources :checks,

@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_12_01_000001) do
+ActiveRecord::Schema[7.2].define(version: 2026_12_01_000003) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -101,6 +101,32 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000001) do
     t.index ["title"], name: "index_kept_groups_on_title", unique: true
   end
 
+  create_table "life_records", force: :cascade do |t|
+    t.integer "plan_id", null: false
+    t.integer "number", null: false
+    t.json "data", null: false
+    t.datetime "created_at", null: false
+    t.index ["plan_id", "number"], name: "index_life_records_on_plan_id_and_number", unique: true
+  end
+
+  create_table "people", force: :cascade do |t|
+    t.string "login", null: false
+    t.string "name", null: false
+    t.json "roles", default: [], null: false
+    t.boolean "active", default: true, null: false
+    t.string "encrypted_password", default: "", null: false
+    t.integer "sessions_version", default: 0, null: false
+    t.string "reset_password_token"
+    t.datetime "reset_password_sent_at"
+    t.integer "failed_attempts", default: 0, null: false
+    t.datetime "locked_at"
+    t.integer "lock_version", default: 0, null: false
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["login"], name: "index_people_on_login", unique: true
+    t.index ["reset_password_token"], name: "index_people_on_reset_password_token", unique: true
+  end
+
   create_table "pieces", force: :cascade do |t|
     t.string "number", null: false
     t.string "sort", null: false
@@ -166,6 +192,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000001) do
   add_foreign_key "active_storage_attachments", "active_storage_blobs", column: "blob_id"
   add_foreign_key "active_storage_variant_records", "active_storage_blobs", column: "blob_id"
   add_foreign_key "board_lines", "plans", on_delete: :cascade
+  add_foreign_key "life_records", "plans"
   add_foreign_key "revisions", "plans"
   add_foreign_key "revisions", "revisions", column: "whole_id"
   add_foreign_key "sketches", "plans"

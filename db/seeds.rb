@@ -31,3 +31,18 @@ demo
 if Plan.none?
   demo.glob("plans/*.json").sort.each { |path| Plan.start(DustLadder::PlanFile.read(path.read), note: "demo plan") }
 end
+# Made-up people; in the demo they are picked, and nobody knows their passwords.
+[
+  [ "Ines Rook", %w[planner keeper appointed] ],
+  [ "Jun Kovar", %w[planner] ],
+  [ "Mara Tarn", %w[rigger] ],
+  [ "Teo Vance", %w[rigger] ],
+  [ "Noa Ekdal", %w[engineer] ],
+  [ "Wen Alder", %w[keeper] ],
+  [ "Sol Adair", %w[admin] ],
+  [ "Ria Lund", %w[reader] ]
+].each do |name, roles|
+  Person.find_or_create_by!(login: name.split.first.downcase) do |person|
+    person.name, person.roles, person.password = name, roles, SecureRandom.alphanumeric(40)
+  end
+end

@@ -50,7 +50,9 @@ module Browser
       )
     wait_for(port)
     driver = Selenium::WebDriver.for(:chrome, options: options, service: service)
-    yield driver, "http://127.0.0.1:#{port}"
+    home = "http://127.0.0.1:#{port}"
+    be(driver, home)
+    yield driver, home
   ensure
     driver&.quit
     if server
@@ -58,6 +60,14 @@ module Browser
       Process.wait(server)
     end
     Dir[File.expand_path("../storage/#{name}.sqlite3*", __dir__)].each { |file| File.delete(file) }
+  end
+
+  # Signs in as one of the demo's people.
+  def be(driver, home, name = "Ines Rook")
+    driver.get(home)
+    patient = Selenium::WebDriver::Wait.new(timeout: 30)
+    patient.until { driver.find_elements(css: "button").find { |button| button.text.start_with?(name) } }.click
+    patient.until { driver.find_elements(css: "[aria-label$='signed in: #{name}']").any? }
   end
 
   def wait_for(port, seconds: 300)

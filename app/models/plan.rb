@@ -6,6 +6,8 @@ class Plan < ApplicationRecord
 
   has_one :board_line, dependent: :destroy
 
+  has_many :life_records, dependent: :restrict_with_exception, inverse_of: :plan
+
   has_many :sketches, -> { order(:id) }, dependent: :restrict_with_exception, inverse_of: :plan
 
   validates :title, presence: true
@@ -29,9 +31,13 @@ class Plan < ApplicationRecord
 
   def self.header(document) = { title: document["title"], lift_at: document["lift_at"] }
 
-  # Keeps a new revision, if nobody saved since lock_version. Raises ActiveRecord::StaleObjectError.
+  # It is issued, or is over: a change begins with another revision.
+  Frozen = Class.new(StandardError)
+
+  # Keeps a new revision, if nobody saved since lock_version. Raises ActiveRecord::StaleObjectError, or Frozen.
   def revise(document, lock_version:, note:)
     transaction do
+      life.frozen_as&.then { |words| raise Frozen, words }
       self.lock_version = lock_version
       thins = updated_at.to_date != Date.current
       # Every save counts as a change, so that the lock moves even when the header stays the same.
@@ -48,6 +54,7 @@ class Plan < ApplicationRecord
   end
 
   def document = current.document
+  def life = Life.new(self)
 
   # Of a check that somebody waits for, s of the processor.
   MOST_S = 4.0

@@ -50,15 +50,17 @@ RSpec.describe Sketch, "added by many at once" do
 
   after do
     described_class.find_each(&:destroy_with_file!)
-    [ BoardLine, Revision, Plan, Snapshot ].each(&:delete_all)
+    [ BoardLine, Revision, Plan, Snapshot, Person ].each(&:delete_all)
   end
 
   it "loses none of eight, and answers each with its own" do
+    person
     answers =
       Array
         .new(8) do |at|
           Thread.new do
             session = ActionDispatch::Integration::Session.new(Rails.application)
+            session.post "/api/session", params: { login: "quill.thorne", password: PeopleHelp::PASSWORD }, as: :json
             file = Tempfile.new.tap { |one| one.binmode.write(png + "photo #{at}") }
             file.rewind
             session.post "/api/plans/#{plan.id}/sketches",

@@ -13,6 +13,11 @@ class KilledServer
     Rails.root.glob(FILES).each(&:delete)
     said, ended = Open3.capture2e(ENVIRONMENT, "bin/rails", "db:create", "db:schema:load", chdir: Rails.root.to_s)
     raise said unless ended.success?
+
+    login = { login: "thorne", name: "Quill T.", roles: Person::ROLES, password: PeopleHelp::PASSWORD }
+    made = "Person.create!(#{login.inspect})"
+    said, ended = Open3.capture2e(ENVIRONMENT, "bin/rails", "runner", made, chdir: Rails.root.to_s)
+    raise said unless ended.success?
   end
 
   ENVIRONMENT = { "RAILS_ENV" => "test", "TEST_DATABASE" => NAME, "WARM_UP" => "0" }.freeze
@@ -53,6 +58,7 @@ class KilledServer
   private
 
   def answer(request)
+    request["Cookie"] = @cookie if @cookie
     Net::HTTP.start("127.0.0.1", port, read_timeout: 20) { |http| http.request(request) }
   rescue SystemCallError, EOFError, IOError, Net::ReadTimeout
     nil
@@ -60,10 +66,17 @@ class KilledServer
 
   def until_up
     waited_until = Process.clock_gettime(Process::CLOCK_MONOTONIC) + PATIENCE_S
-    until ask("get", "/api/rule_sets")
+    until (came = answer(sign_in))
       raise "the server did not start" if Process.clock_gettime(Process::CLOCK_MONOTONIC) > waited_until
 
       sleep 0.1
     end
+    @cookie = came["Set-Cookie"].split(";").first
+  end
+
+  def sign_in
+    Net::HTTP::Post
+      .new("/api/session", "Content-Type" => "application/json")
+      .tap { |request| request.body = JSON.generate(login: "thorne", password: PeopleHelp::PASSWORD) }
   end
 end

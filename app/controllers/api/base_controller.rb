@@ -1,9 +1,15 @@
 module Api
-  # Plain JSON in and out. Whatever is wrong is answered as { errors: [{ pointer, message, expected }] }.
+  # Plain JSON in and out. Whatever is wrong is answered as { errors: [{ pointer, message, expected }] }. Every
+  # controller names the policy that says who may do what it does; nobody may do anything in one that names none.
   class BaseController < ApplicationController
     wrap_parameters false
+    before_action :refuse_signed_out
+    before_action :refuse_unpermitted
     before_action :refuse_oversized
+    after_action :verify_authorized
     around_action :in_time
+
+    class_attribute :policy, instance_writer: false
 
     # Is an answer that was cut short none?
     class_attribute :whole_or_none, default: false, instance_writer: false
@@ -62,6 +68,18 @@ module Api
     end
 
     private
+
+    def refuse_signed_out
+      render json: { errors: [ SignedOut::MESSAGE ] }, status: :unauthorized unless current_person
+    end
+
+    def refuse_unpermitted
+      authorize(self, policy_class: policy || ApplicationPolicy)
+    rescue Pundit::NotAuthorizedError
+      refuse "this is not for #{current_person.roles.to_sentence.presence || "whoever has no role"}",
+        (policy || ApplicationPolicy).who(action_name),
+        :forbidden
+    end
 
     def refuse_oversized
       return if request.content_length.to_i <= largest

@@ -2,6 +2,8 @@ module Api
   # Where else the crane of a document could stand, as it is found: one JSON object a line, row by row of a grid, and at
   # the end the best of them, each climbed rung by rung. Nothing is kept.
   class BestPlacesController < BaseController
+    self.policy = LookPolicy
+
     MOST_S = 20.0
 
     def create

@@ -1,6 +1,8 @@
 module Api
   # The board: what is planned, by day or the weakest first, a page at a time.
   class BoardsController < BaseController
+    self.policy = LookPolicy
+
     include Pagy::Backend
 
     PAGE = 50

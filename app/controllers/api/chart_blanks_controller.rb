@@ -1,6 +1,8 @@
 module Api
   # A CSV grid with nothing filled in, of a family of cranes.
   class ChartBlanksController < BaseController
+    self.policy = LookPolicy
+
     def show
       family = params[:id]
       raise ActiveRecord::RecordNotFound unless DustLadder::Cranes::ChartFile::FAMILIES.include?(family)

@@ -1,6 +1,8 @@
 module Api
   # Charts that are being typed, by whoever goes on with them. One saves and takes away only what it has seen.
   class ChartDraftsController < BaseController
+    self.policy = ChartPolicy
+
     LARGEST = ChartDraft::LARGEST + 65_536
 
     rescue_from ActiveRecord::RecordInvalid do |error|

@@ -1,6 +1,8 @@
 module Api
   # A chart as a file: the open format, or as a grid.
   class ChartFilesController < BaseController
+    self.policy = ChartPolicy
+
     def show
       chart = Chart.find(params[:chart_id])
       name = "#{chart.identifier.gsub(/[^\w-]/, "-")}-v#{chart.version}"

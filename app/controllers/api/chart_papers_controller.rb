@@ -1,6 +1,8 @@
 module Api
   # A chart as its page has it, for whoever reads it against the paper, block by block.
   class ChartPapersController < BaseController
+    self.policy = ChartPaperPolicy
+
     def show
       render json: whole
     end

@@ -1,6 +1,8 @@
 module Api
   # Pictures of the paper, of a chart or of one that is still being typed. Those of a chart that was checked stay.
   class ChartPicturesController < KeptFilesController
+    self.policy = ChartPolicy
+
     before_action :refuse_of_checked, only: :destroy
 
     private

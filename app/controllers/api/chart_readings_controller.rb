@@ -2,6 +2,8 @@ module Api
   # Reads files of charts, JSON or CSV, and tells chart by chart what they say, as it goes: one JSON object a line.
   # Nothing is kept.
   class ChartReadingsController < BaseController
+    self.policy = LookPolicy
+
     LARGEST = 40.megabytes
     MOST_FILES = 300
 

@@ -1,6 +1,8 @@
 module Api
   # The library of cranes' charts: what is in it, new ones and new versions, and who has read one against the paper.
   class ChartsController < BaseController
+    self.policy = ChartPolicy
+
     LARGEST = 40.megabytes
 
     def index

@@ -4,6 +4,8 @@ module Api
   # system of units where that is asked for. The document is sent whole, or as changes of one that was sent a moment
   # ago, named by what its answer called it. Nothing is kept for good.
   class ChecksController < BaseController
+    self.policy = LookPolicy
+
     # More rows or groups than any take-off has.
     MOST = 1_000_000
 

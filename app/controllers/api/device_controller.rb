@@ -2,6 +2,8 @@ module Api
   # An outside device: what it says right now, or that there is no reading; and what it is told. Its own controller
   # gives link, a DeviceLink, and words, of what was asked.
   class DeviceController < BaseController
+    self.policy = DevicePolicy
+
     rescue_from(DeviceLink::Refused) do |error|
       refuse error.message, "an #{link.name} that answers", :unprocessable_content
     end

@@ -1,6 +1,8 @@
 module Api
   # What the load weighs by the crane's indicator, and the change that takes it. Nothing is kept.
   class IndicatedWeightsController < BaseController
+    self.policy = LookPolicy
+
     rescue_from(DustLadder::NotKnown) do |error|
       refuse error.what, "a plan that holds, and a reading of its load", :unprocessable_content
     end

@@ -1,6 +1,8 @@
 module Api
   # Groups of parts that are kept for other plans. One is replaced or taken away only by who has seen it as it is.
   class KeptGroupsController < BaseController
+    self.policy = GroupPolicy
+
     rescue_from ActiveRecord::RecordInvalid do |error|
       refuse error.record.errors.full_messages.to_sentence,
         "a group with a title and rows of its own",

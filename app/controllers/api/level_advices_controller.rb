@@ -1,6 +1,8 @@
 module Api
   # Which leg to change so that the load of a document hangs level. Nothing is kept.
   class LevelAdvicesController < BaseController
+    self.policy = LookPolicy
+
     self.whole_or_none = true
 
     def create

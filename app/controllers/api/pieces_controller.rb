@@ -1,6 +1,8 @@
 module Api
   # The gear store. What is wrong with a piece is told field by field, and nothing that was typed is lost.
   class PiecesController < BaseController
+    self.policy = PiecePolicy
+
     rescue_from ActiveRecord::RecordInvalid do |error|
       faults =
         error.record.errors.map do |one|

@@ -1,8 +1,14 @@
 module Api
   class PlansController < BaseController
+    self.policy = PlanPolicy
+
     rescue_from ActiveRecord::StaleObjectError do
       fault = { pointer: "", message: "it was saved by someone else meanwhile", expected: "a look at both" }
       overtaken([ fault ], whole(Plan.find(params[:id])))
+    end
+
+    rescue_from Plan::Frozen do |error|
+      refuse "the plan is #{error.message}: it stands as it was signed", "another revision, begun in its life", :locked
     end
 
     def show

@@ -1,6 +1,8 @@
 module Api
   # Arrangements that would hold the load of a document, from what the store has. Nothing is kept.
   class ProposalsController < BaseController
+    self.policy = LookPolicy
+
     self.whole_or_none = true
 
     def create

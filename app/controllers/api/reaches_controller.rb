@@ -2,6 +2,8 @@ module Api
   # What a chart answers either way round, as a plan would: the reach for what hangs in the hook, what may hang there at
   # a radius.
   class ReachesController < BaseController
+    self.policy = ChartPolicy
+
     MOST_PARTS = 40
 
     rescue_from DustLadder::Quantity::Unreadable do |error|

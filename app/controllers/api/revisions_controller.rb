@@ -1,5 +1,7 @@
 module Api
   class RevisionsController < BaseController
+    self.policy = PlanPolicy
+
     def index
       render json: plan.revisions.reorder(number: :desc).select(:id, *LINE).limit(500).map { |one| line(one) }
     end

@@ -1,6 +1,8 @@
 module Api
   # What a plan's rule set would change if the one that is kept under its name now were taken. Nothing is kept.
   class RuleChangesController < BaseController
+    self.policy = LookPolicy
+
     rescue_from KeyError do |error|
       refuse error.message, "a rule set that ships: #{DustLadder::RuleSet::SHIPPED.join(", ")}", :unprocessable_content
     end

@@ -1,5 +1,7 @@
 module Api
   class RuleSetsController < BaseController
+    self.policy = LookPolicy
+
     def index
       render json:
                DustLadder::RuleSet::SHIPPED.map { |name|

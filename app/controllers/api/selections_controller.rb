@@ -1,6 +1,8 @@
 module Api
   # What of the store can hold the legs of a document, or the slings above its beam. Nothing is kept.
   class SelectionsController < BaseController
+    self.policy = LookPolicy
+
     self.whole_or_none = true
 
     rescue_from(DustLadder::NotKnown) do |error|

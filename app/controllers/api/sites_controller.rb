@@ -1,6 +1,8 @@
 module Api
   # Sites that lifts take place on. One changes only what it has seen.
   class SitesController < BaseController
+    self.policy = SitePolicy
+
     rescue_from ActiveRecord::StaleObjectError do
       fault = { pointer: "", message: "somebody changed this site meanwhile", expected: "a look at it as it is now" }
       overtaken([ fault ], Site.find(params[:id]).whole)

@@ -1,6 +1,8 @@
 module Api
   # Photos and sketches that go with a plan.
   class SketchesController < KeptFilesController
+    self.policy = SketchPolicy
+
     private
 
     def what = "sketch"

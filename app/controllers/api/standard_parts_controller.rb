@@ -1,6 +1,8 @@
 module Api
   # Plain shapes by dimension, found by words, and the groups that were kept from other plans.
   class StandardPartsController < BaseController
+    self.policy = LookPolicy
+
     def index
       query = params[:q].to_s.first(80)
       render json: {

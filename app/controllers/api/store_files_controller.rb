@@ -1,6 +1,8 @@
 module Api
   # The gear store as a CSV file.
   class StoreFilesController < BaseController
+    self.policy = PiecePolicy
+
     def show
       send_data DustLadder::Gear::StoreSheet.write(Piece.in_order.map(&:fields)),
         filename: "gear-store.csv",

@@ -1,6 +1,8 @@
 module Api
   # Reads a CSV file as pieces of the store and tells row by row what it says. Nothing is kept.
   class StoreReadingsController < BaseController
+    self.policy = LookPolicy
+
     def create
       return refuse("no file came", "a CSV file", :bad_request) unless params[:file].respond_to?(:read)
 

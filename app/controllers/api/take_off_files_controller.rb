@@ -1,6 +1,8 @@
 module Api
   # A plan's take-off as CSV.
   class TakeOffFilesController < BaseController
+    self.policy = PlanPolicy
+
     def show
       plan = Plan.find(params[:plan_id])
       take_off = plan.document.dig("load", "take_off") || { "parts" => [], "groups" => [] }

@@ -2,6 +2,8 @@ module Api
   # Reads a CSV file as a take-off and tells row by row what it says, as it goes: one JSON object a line. Nothing is
   # kept.
   class TakeOffReadingsController < BaseController
+    self.policy = LookPolicy
+
     LARGEST = 40.megabytes
 
     def create

@@ -1,6 +1,8 @@
 module Api
   # Which cranes of the library could take a weight at all, before a plan has one. Nothing is kept.
   class TakersController < BaseController
+    self.policy = LookPolicy
+
     MOST_KG = 1e7
 
     # planned_kg: of the load.

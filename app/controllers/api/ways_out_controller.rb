@@ -1,6 +1,8 @@
 module Api
   # What would make the ladder of a document better, the gear store in view. Nothing is kept.
   class WaysOutController < BaseController
+    self.policy = LookPolicy
+
     self.whole_or_none = true
 
     def create

@@ -2,6 +2,8 @@
 import type {Drawing, Figure, Ladder, Line, RungId, Sentence} from "./ladder.generated";
 import type {Beam, Chart, Feature, Group, Plan, RuleSet, Site, Sling} from "./plan.generated";
 
+export type ActName =
+  "wrote" | "flight" | "second" | "deviation" | "issued" | "began" | "closed" | "withdrawn" | "archived";
 export type Verdict = "holds" | "tight" | "stop" | "not_known";
 export type WindReading =
   | {
@@ -23,6 +25,11 @@ export type Piece = StoredSling | StoredBeam;
  * What the server answers, by controller and action; of those that are streamed, each line. Ladders and plans are described by the core's schemas.
  */
 export interface Answers {
+  "sessions#show"?: SignedIn;
+  "sessions#create"?: SignedIn;
+  "sessions#destroy"?: SignedIn;
+  "lives#show"?: PlanLife;
+  "lives#create"?: PlanLife;
   "boards#show"?: BoardPage;
   "chart_readings#create"?: ChartPart;
   "charts#create"?: ChartLine[];
@@ -80,6 +87,71 @@ export interface Answers {
   "sites#update"?: WholeSite;
   "site_readings#create"?: SiteReading;
   "best_places#create"?: PlacePart;
+}
+/**
+ * who is signed in, or nobody; and in the demo whom one may be
+ */
+export interface SignedIn {
+  person: Somebody | null;
+  pick: Somebody[];
+}
+export interface Somebody {
+  id: number;
+  name: string;
+  roles: ("reader" | "rigger" | "planner" | "keeper" | "appointed" | "engineer" | "admin")[];
+}
+/**
+ * how a plan stands by its records, and what the reader may do with it next
+ */
+export interface PlanLife {
+  faults: string[];
+  state: "draft" | "checked" | "issued" | "lifting" | "closed" | "withdrawn";
+  revision: string | null;
+  archived: boolean;
+  seen: {
+    document: string;
+    ladder: string;
+  };
+  records: RecordLine[];
+  flights: FlightSignature[];
+  critical: string[];
+  deviations: DeviationLine[];
+  bars: BarLine[];
+  acts: ActName[];
+}
+export interface RecordLine {
+  number: number;
+  at: string;
+  by: string;
+  role: string;
+  act: ActName;
+  about: {
+    [k: string]: string;
+  };
+  words: string;
+  revision: string;
+  digest: string;
+  short: string;
+  lapsed: boolean;
+}
+export interface FlightSignature {
+  id: string;
+  label: string;
+  by: string | null;
+  at: string | null;
+}
+export interface DeviationLine {
+  id: string;
+  words: string;
+  value: string;
+  by: string | null;
+}
+export interface BarLine {
+  words: string;
+  way: {
+    [k: string]: string;
+  };
+  roles: string[];
 }
 export interface BoardPage {
   asked: number;

@@ -37,6 +37,7 @@ import type {
   Whole,
   WholeChart,
   WholeGroup,
+  SignedIn,
   WholeSite,
   WindReading,
 } from './answers.generated'
@@ -67,6 +68,10 @@ export type CheckAsked = CheckedDocument & {
 }
 
 export const api = {
+  session: () => ask<SignedIn>('/session'),
+  signIn: (given: { login: string; password: string } | { pick: number }) =>
+    send<SignedIn>('POST', '/session', given),
+  signOut: () => send<SignedIn>('DELETE', '/session', {}),
   board: (asked: URLSearchParams) => ask<BoardPage>(`/board?${asked}`),
   plan: (id: string) => ask<Whole>(`/plans/${id}`),
   // after: the plan of a past lift that it starts from.

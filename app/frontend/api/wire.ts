@@ -20,6 +20,8 @@ export const faultWords = ({ message, expected }: Pick<Fault, 'message' | 'expec
 export const refusal = (error: unknown, otherwise = 'it could not be kept') =>
   error instanceof Refused ? [...new Set(error.faults.map(faultWords))].join('. ') : otherwise
 
+const SIGNED_OUT = 401
+
 const token = () => document.querySelector<HTMLMetaElement>('meta[name="csrf-token"]')?.content ?? ''
 
 export async function ask<T>(path: string, options: RequestInit = {}): Promise<T> {
@@ -34,6 +36,7 @@ export async function ask<T>(path: string, options: RequestInit = {}): Promise<T
   }
   const body: unknown = await response.json().catch(() => null)
   if (response.ok) return body as T
+  if (response.status === SIGNED_OUT && path !== '/session') window.dispatchEvent(new Event('signed-out'))
   const said = body as { errors?: Fault[]; now?: unknown } | null
   throw new Refused(
     response.status,

@@ -11,6 +11,7 @@ import { Fallen } from '../ui/Fallen'
 import { PreferencesProvider, usePreferences } from '../ui/preferences'
 import { themeOf } from '../ui/theme/theme'
 import { PlanScreen } from '../rooms/plan/PlanScreen'
+import { useWho, WhoProvider } from '../ui/who'
 
 // Rooms that few open come when they are opened.
 const EntryRoom = lazy(async () => ({
@@ -20,6 +21,7 @@ const PaperRoom = lazy(async () => ({
   default: (await import('../rooms/charts/paper/PaperRoom')).PaperRoom,
 }))
 const CraneRoom = lazy(async () => ({ default: (await import('../rooms/charts/CraneRoom')).CraneRoom }))
+const SignIn = lazy(async () => ({ default: (await import('../rooms/door/SignIn')).SignIn }))
 const SitesRoom = lazy(async () => ({ default: (await import('../rooms/sites/SitesRoom')).SitesRoom }))
 const StoreRoom = lazy(async () => ({ default: (await import('../rooms/store/StoreRoom')).StoreRoom }))
 const later = (room: ReactNode) => (
@@ -39,21 +41,25 @@ const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetch
 function Screens() {
   const { night } = usePreferences().preferences
   const theme = useMemo(() => themeOf(night ? 'night' : 'day'), [night])
+  const { who, gone } = useWho()
   return (
     <ThemeProvider theme={theme}>
       <CssBaseline />
       <BrowserRouter>
         <Fallen>
-          <Routes>
-            <Route path="/" element={<Board />} />
-            <Route path="/store" element={later(<StoreRoom />)} />
-            <Route path="/sites/:id?" element={later(<SitesRoom />)} />
-            <Route path="/cranes/new" element={<Navigate to="/cranes/drafts/new" replace />} />
-            <Route path="/cranes/drafts/:draft" element={later(<EntryRoom />)} />
-            <Route path="/cranes/:id/paper" element={later(<PaperRoom />)} />
-            <Route path="/cranes/:id?" element={later(<CraneRoom />)} />
-            <Route path="/plans/:id/:room?" element={<PlanScreen />} />
-          </Routes>
+          {who && (
+            <Routes>
+              <Route path="/" element={<Board />} />
+              <Route path="/store" element={later(<StoreRoom />)} />
+              <Route path="/sites/:id?" element={later(<SitesRoom />)} />
+              <Route path="/cranes/new" element={<Navigate to="/cranes/drafts/new" replace />} />
+              <Route path="/cranes/drafts/:draft" element={later(<EntryRoom />)} />
+              <Route path="/cranes/:id/paper" element={later(<PaperRoom />)} />
+              <Route path="/cranes/:id?" element={later(<CraneRoom />)} />
+              <Route path="/plans/:id/:room?" element={<PlanScreen />} />
+            </Routes>
+          )}
+          {(!who || gone) && later(<SignIn />)}
         </Fallen>
       </BrowserRouter>
     </ThemeProvider>
@@ -64,7 +70,9 @@ createRoot(document.getElementById('app')!).render(
   <StrictMode>
     <QueryClientProvider client={queries}>
       <PreferencesProvider>
-        <Screens />
+        <WhoProvider>
+          <Screens />
+        </WhoProvider>
       </PreferencesProvider>
     </QueryClientProvider>
   </StrictMode>,

@@ -6,7 +6,9 @@ import { api } from '../api/client'
 import { MENU_DIALOGS, type RiggingDialog } from '../plan/dialogs'
 import type { SaveState } from '../plan/usePlanEditor'
 import { usePreferences } from '../ui/preferences'
+import { useWho } from '../ui/who'
 import { FileButton } from './FileDrop'
+import { signOut } from './WhoButton'
 
 export type DialogName = 'keys' | 'revisions' | 'details'
 
@@ -29,6 +31,7 @@ export const PlanMenu = memo(function PlanMenu({
   onRigging?: (dialog: RiggingDialog) => void
 }) {
   const { preferences, prefer } = usePreferences()
+  const { who } = useWho()
   const then = (act: () => void) => () => {
     close()
     act()
@@ -78,6 +81,7 @@ export const PlanMenu = memo(function PlanMenu({
         {preferences.night ? 'Day' : 'Night'}
       </MenuItem>
       <MenuItem onClick={then(() => onDialog('keys'))}>Keys</MenuItem>
+      {who && <MenuItem onClick={() => void signOut()}>Sign out, {who.name}</MenuItem>}
     </Menu>
   )
 })

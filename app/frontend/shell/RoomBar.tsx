@@ -4,6 +4,7 @@ import type { ReactNode } from 'react'
 import { usePreferences } from '../ui/preferences'
 import { BAR_HEIGHT, figures } from '../ui/theme/tokens'
 import { Brand } from './Brand'
+import { WhoButton } from './WhoButton'
 
 // The bar over the crane room: where one is, and what can be done here.
 export function RoomBar({ title, aside, children }: { title: string; aside?: string; children: ReactNode }) {
@@ -50,6 +51,7 @@ export function RoomBar({ title, aside, children }: { title: string; aside?: str
         sx={{ ml: 'auto', display: 'flex', flexWrap: 'wrap', '&& > button, && > a': { height: BAR_HEIGHT } }}
       >
         {children}
+        <WhoButton />
         <Button
           onClick={() => prefer({ night: !preferences.night })}
           sx={{ color: 'inherit', height: '100%' }}

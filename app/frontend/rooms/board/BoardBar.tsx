@@ -6,6 +6,7 @@ import { usePreferences } from '../../ui/preferences'
 import { BAR_HEIGHT, figures } from '../../ui/theme/tokens'
 import { Brand } from '../../shell/Brand'
 import { FileButton } from '../../shell/FileDrop'
+import { WhoButton } from '../../shell/WhoButton'
 
 type Order = 'day' | 'weakest'
 interface Props {
@@ -68,7 +69,7 @@ export function BoardBar({ board, order, put, check, start }: Props) {
         </Box>
       )}
       <Box
-        sx={{ ml: 'auto', display: 'flex', flexWrap: 'wrap', '&& > *': { px: '8px', height: BAR_HEIGHT } }}
+        sx={{ ml: 'auto', display: 'flex', flexWrap: 'wrap', '&& > *': { px: '6px', height: BAR_HEIGHT } }}
       >
         {tab('day', 'By day')}
         {tab('weakest', 'Weakest first')}
@@ -82,6 +83,7 @@ export function BoardBar({ board, order, put, check, start }: Props) {
         <Button component={Link} to="/store" sx={plain}>
           Gear store
         </Button>
+        <WhoButton />
         <Button onClick={() => prefer({ night: !preferences.night })} sx={plain}>
           {preferences.night ? 'Day' : 'Night'}
         </Button>

@@ -1,0 +1,50 @@
+module Api
+  # Signing in and out. Whether a name is known, locked or has another password cannot be told from the answer, nor from
+  # how long it takes.
+  class SessionsController < BaseController
+    skip_before_action :refuse_signed_out, :refuse_unpermitted
+    skip_after_action :verify_authorized
+
+    def show
+      render json: state
+    end
+
+    # In the demo, and only there, a made-up person is picked by number.
+    def create
+      person = body.key?("pick") ? picked : known
+      return refused unless person&.active_for_authentication?
+
+      # Whatever was in the session before is not this person's.
+      reset_session
+      sign_in(:person, person)
+      render json: state, status: :created
+    end
+
+    def destroy
+      sign_out(:person)
+      reset_session
+      render json: state
+    end
+
+    private
+
+    def state = SignedIn.of(current_person)
+
+    def picked = (Person.find_by(id: body["pick"].to_s) if SignedIn.picking?)
+
+    def known
+      login, password = body.values_at("login", "password").map { |text| text.to_s.delete("\0") }
+      person = Person.find_for_authentication(login: login)
+      # As long for a name that nobody has.
+      return Devise::Encryptor.digest(Person, password).then { nil } unless person
+
+      person if person.valid_for_authentication? { person.valid_password?(password) }
+    end
+
+    def refused
+      refuse "name and password do not go together, or the account is closed for now",
+        "the name and the password that you were given; after many tries, a quarter of an hour's wait",
+        :unauthorized
+    end
+  end
+end

@@ -1,0 +1,43 @@
+import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react'
+import type { SignedIn, Somebody } from '../api/answers.generated'
+
+const Context = createContext<{ who: Somebody | null; pick: Somebody[]; gone: boolean }>({
+  who: null,
+  pick: [],
+  gone: false,
+})
+
+// As the page came with it.
+const came = (): SignedIn => {
+  try {
+    return JSON.parse(document.getElementById('app')?.dataset['signedIn'] ?? '') as SignedIn
+  } catch {
+    return { person: null, pick: [] }
+  }
+}
+
+// Who is signed in; gone once the server said that it knows nobody here any more.
+export function WhoProvider({ children }: { children: ReactNode }) {
+  const [{ person, pick }] = useState(came)
+  const [gone, setGone] = useState(false)
+  useEffect(() => {
+    const out = () => setGone(true)
+    window.addEventListener('signed-out', out)
+    return () => window.removeEventListener('signed-out', out)
+  }, [])
+  const value = useMemo(() => ({ who: person, pick, gone }), [person, pick, gone])
+  return <Context.Provider value={value}>{children}</Context.Provider>
+}
+
+export const useWho = () => useContext(Context)
+
+// What each role may do here, as the server lets it.
+export const MAY: Record<Somebody['roles'][number], string> = {
+  reader: 'reads everything, checks what if',
+  rigger: 'adds photos, plays the cab',
+  planner: 'writes plans, sites and charts',
+  keeper: 'keeps the gear store',
+  appointed: 'withdraws charts, draws sites',
+  engineer: 'reads charts against their paper',
+  admin: 'manages the people',
+}

@@ -1,0 +1,107 @@
+class Plan
+  # How a plan stands by its records, and what may be done with it next.
+  class Life
+    # As these it stands as it was signed.
+    FROZEN = %w[issued lifting closed].freeze
+    # In these an edit takes the plan back to draft, before anybody writes it down.
+    OPEN = [ nil, "draft", "checked" ].freeze
+
+    # Somebody signs what is not there any more.
+    Overtaken = Class.new(StandardError)
+
+    attr_reader :plan
+
+    def initialize(plan)
+      @plan = plan
+    end
+
+    def chain = @chain ||= DustLadder::Life::Chain.new(plan.life_records.order(:number).map(&:data))
+    def faults = @faults ||= chain.faults
+    def course = chain.course
+
+    def state = written? || OPEN.exclude?(course.state) ? course.state || "draft" : "draft"
+    def written? = course.document == document
+
+    # Why the document may not be changed as it stands; nil where it may.
+    def frozen_as
+      return "kept with records that do not agree" if faults.any?
+
+      course.archived? ? "archived" : FROZEN.find { |state| state == course.state }
+    end
+
+    def document = @document ||= DustLadder::Life::Seen.document(plan.document)
+    def ladder = @ladder ||= plan.ladder
+    def seen = @seen ||= { "document" => document, "ladder" => DustLadder::Life::Seen.ladder(ladder) }
+    def bars = @bars ||= DustLadder::Life::Bars.new(course: course, ladder: ladder, document: document)
+    def deviations = @deviations ||= DustLadder::Life::Deviations.of(ladder)
+
+    # Names of the acts that a person may do now.
+    def acts(person)
+      DustLadder::Life::Act::ALL.each_value.filter_map do |act|
+        act.name if act.from.include?(course.state) && person.any_role?(act.roles) && open?(act.name)
+      end
+    end
+
+    # Does an act for a person, who saw what `seen` says. Raises Overtaken where that is not what is there any more,
+    # DustLadder::Life::Chain::Refused where it may not be. Returns the Life after it.
+    def act(person, name, seen:, about: {}, words: "", at: Time.current)
+      plan.with_lock do
+        plan.reset_current
+        fresh = Life.new(plan)
+        raise Overtaken unless fresh.seen == seen
+
+        fresh.add(person, name, about: about, words: words, at: at)
+      end
+    end
+
+    # Within the transaction of the caller.
+    def add(person, name, about:, words:, at:)
+      act = DustLadder::Life::Act.named(name) or refused("nobody knows the act #{name}")
+      role = (act.roles & person.roles).first or refused("#{name} is for #{act.by_words}")
+      refused("its records do not agree") if faults.any?
+      by = { "id" => person.id.to_s, "name" => person.name }
+      of = { document: document, ladder: seen["ladder"], about: told(name, about), words: words }
+      record = chain.with(act: name, by: by, role: role, at: at, **of).records.last
+      plan.life_records.create!(number: record.number, data: record.as_json, created_at: at)
+      Life.new(plan)
+    end
+
+    private
+
+    def refused(words) = raise(DustLadder::Life::Chain::Refused, words)
+
+    # Does an act still wait for somebody?
+    def open?(name)
+      case name
+      when "wrote"
+        OPEN.exclude?(course.state) || !written?
+      when "flight"
+        written? && course.unsigned.any?
+      when "second"
+        written? && course.second.nil? && ladder.critical.found.any?
+      when "deviation"
+        written? && deviations.any? { |one| !course.named?(one.id, one.value) }
+      when "issued"
+        bars.none?
+      else
+        !course.archived?
+      end
+    end
+
+    # What the house knows itself is not asked of whoever signs.
+    def told(name, about)
+      case name
+      when "wrote"
+        { "flights" => ladder.flights.map { |flight| flight["id"] }.join(" ") }
+      when "issued"
+        refused(bars.all.map(&:words).join("; ").truncate(400)) unless bars.none?
+        bars.about
+      when "deviation"
+        deviation = deviations.find { |one| one.id == about["deviation"] } or refused("it has no such deviation")
+        about.slice("deviation", "reason").merge("value" => deviation.value)
+      else
+        about.slice("flight", "lifted", "reason")
+      end
+    end
+  end
+end

@@ -1,0 +1,170 @@
+# A plan from draft to closed by the hands of several people, each signed with a password.
+RSpec.describe "The life of a plan", :signed_out do
+  before { load_store }
+
+  let(:people) do
+    {
+      jun: person("Jun Kovar", roles: %w[planner]),
+      mara: person("Mara Tarn", roles: %w[rigger]),
+      ines: person("Ines Rook", roles: %w[planner appointed]),
+      noa: person("Noa Ekdal", roles: %w[engineer])
+    }
+  end
+  let(:plan) { demo_plan("feed-horn") }
+
+  def enter(who) = login_as(people.fetch(who), scope: :person)
+  def address = "/api/plans/#{plan.id}/life"
+  def told = get(address).then { response.parsed_body }
+
+  def act(who, name, seen: nil, password: PeopleHelp::PASSWORD, **more)
+    enter(who)
+    seen ||= told["seen"]
+    body = { act: name, seen: seen, password: password, **more }
+    post address, params: JSON.generate(body), headers: { "Content-Type" => "application/json" }
+    response.parsed_body
+  end
+
+  def sign_all(who) = told["flights"].each { |flight| act(who, "flight", about: { flight: flight["id"] }) }
+  def name_it = act(:ines, "deviation", about: { deviation: "unlike", reason: "each leg counted by itself" })
+  def fault = response.parsed_body["errors"].first["message"]
+
+  def edit(document, lock_version = plan.reload.lock_version)
+    patch "/api/plans/#{plan.id}",
+      params: JSON.generate(document: document, lock_version: lock_version),
+      headers: { "Content-Type" => "application/json" }
+  end
+
+  def heavier(kg) = DustLadder::PlanFile::Pointer.with_values(plan.reload.document, "/load/weight/bare" => "#{kg} kg")
+
+  it "goes from draft to closed, and tells what bars it on the way" do
+    enter(:jun)
+    expect(told).to include("state" => "draft", "revision" => nil, "records" => [], "acts" => %w[wrote])
+    expect(told["bars"].map { |bar| bar["words"] }).to match([ "nobody has written it down", /no name under a dev/ ])
+    act(:jun, "wrote")
+    expect(told["bars"].size).to eq(6)
+    enter(:mara)
+    expect(told["acts"]).to eq(%w[flight])
+    sign_all(:mara)
+    expect(told).to include("state" => "checked", "acts" => [])
+    name_it
+    enter(:mara)
+    expect(told).to include("state" => "checked", "bars" => [], "acts" => [])
+    expect(told["flights"].map { |flight| flight["by"] }.uniq).to eq([ "Mara Tarn" ])
+    expect(act(:ines, "issued")["state"]).to eq("issued")
+    expect(act(:mara, "began")["state"]).to eq("lifting")
+    closed = act(:mara, "closed", about: { lifted: "yes", reason: "" })
+    expect([ closed["state"], closed["records"].map { |one| one["act"] }.tally["flight"] ]).to eq([ "closed", 5 ])
+    expect(LifeRecord.count).to eq(10)
+    expect(closed["records"].last).to include("by" => "Mara Tarn", "role" => "rigger", "lapsed" => false)
+  end
+
+  it "is exported with its records, which prove the file by itself" do
+    act(:jun, "wrote")
+    enter(:mara)
+    sign_all(:mara)
+    name_it
+    act(:ines, "issued")
+    get "/api/plans/#{plan.id}/file"
+    Tempfile.create([ "plan", ".json" ]) do |file|
+      file.write(response.body.force_encoding("UTF-8"))
+      file.flush
+      out = StringIO.new
+      expect(DustLadder::CommandLine.new([ "verify", file.path ], out: out, err: out).run).to eq(0)
+      expect(out.string).to include("issued as A", "Ines Rook, appointed")
+    end
+  end
+
+  it "asks for the password of whoever signs, and for no other" do
+    [ "wrong", "", nil, [ PeopleHelp::PASSWORD ] ].each do |password|
+      act(:jun, "wrote", password: password)
+      expect([ response.status, fault ]).to eq([ 403, "the password is not the one of Jun Kovar" ])
+    end
+    expect(LifeRecord.count).to eq(0)
+    expect(people[:jun].reload.failed_attempts).to be > 0
+  end
+
+  it "is for what was seen: an edit in between, and nothing is signed" do
+    act(:jun, "wrote")
+    enter(:mara)
+    seen = told["seen"]
+    enter(:jun)
+    edit(heavier(1_100))
+    expect(response.status).to eq(200)
+    act(:mara, "flight", seen: seen, about: { flight: "load" })
+    expect([ response.status, fault ]).to match([ 409, /not what you saw any more/ ])
+    expect(told["bars"].map { |bar| bar["words"] }).to include("it was changed since it was written as A")
+    [ nil, {}, { document: seen["document"] }, "x", { ladder: seen["ladder"] } ].each do |odd|
+      post address, params: JSON.generate(act: "flight", seen: odd, password: PeopleHelp::PASSWORD, about: {}),
+        headers: { "Content-Type" => "application/json" }
+      expect(response.status).to eq(409)
+    end
+  end
+
+  it "goes back to draft with an edit, and the signatures lapse with the next revision" do
+    act(:jun, "wrote")
+    enter(:mara)
+    sign_all(:mara)
+    enter(:jun)
+    edit(heavier(1_100))
+    expect(told).to include("state" => "draft", "revision" => "A", "acts" => %w[wrote archived])
+    anew = act(:jun, "wrote")
+    expect([ anew["revision"], anew["flights"].map { |one| one["by"] }.uniq ]).to eq([ "B", [ nil ] ])
+    expect(anew["records"].select { |one| one["lapsed"] }.size).to eq(5)
+  end
+
+  it "stands as it was signed once it is issued; a change begins with another revision" do
+    act(:jun, "wrote")
+    enter(:mara)
+    sign_all(:mara)
+    name_it
+    act(:ines, "issued")
+    enter(:jun)
+    edit(heavier(1_100))
+    expect([ response.status, fault ]).to eq([ 423, "the plan is issued: it stands as it was signed" ])
+    expect(act(:jun, "wrote")["revision"]).to eq("B")
+    edit(heavier(1_100))
+    expect(response.status).to eq(200)
+  end
+
+  # What is tried after it was written by Jun, by whom, and why not.
+  {
+    "a flight by who wrote it" => [ :jun, "flight", { about: { flight: "load" } }, /flight is for|wrote last/ ],
+    "an issue before it is checked" => [ :ines, "issued", {}, /Load is not signed/ ],
+    "an act that there is not" => [ :ines, "blessed", {}, /nobody knows the act/ ],
+    "no act" => [ :ines, nil, {}, /nobody knows the act/ ],
+    "the engineer's by a rigger" => [ :mara, "second", {}, /second is for engineer/ ],
+    "a flight without its name" => [ :mara, "flight", {}, /does not tell flight/ ],
+    "a flight of a list" => [ :mara, "flight", { about: { flight: [ "load" ] } }, /does not tell flight/ ],
+    "a deviation that there is not" =>
+      [ :ines, "deviation", { about: { deviation: "x", reason: "y" } }, /no such deviation/ ],
+    "about nothing" => [ :mara, "flight", { about: "load" }, /does not tell flight/ ]
+  }.each do |what, (who, name, more, words)|
+    it "refuses #{what}" do
+      act(:jun, "wrote")
+      act(who, name, **more)
+      expect([ response.status, fault ]).to match([ 422, words ])
+      expect(LifeRecord.count).to eq(1)
+    end
+  end
+
+  it "lets two sign at once, each once" do
+    act(:jun, "wrote")
+    enter(:mara)
+    act(:mara, "flight", about: { flight: "load" })
+    act(:mara, "flight", about: { flight: "load" })
+    expect([ response.status, fault ]).to match([ 422, /Mara Tarn has signed it/ ])
+  end
+
+  it "tells of a record that was changed behind its back, and goes no further" do
+    act(:jun, "wrote")
+    record = LifeRecord.last
+    expect { record.update!(number: 2) }.to raise_error(ActiveRecord::ReadOnlyRecord)
+    LifeRecord.where(id: record.id).update_all(data: record.data.merge("words" => "nothing to see"))
+    expect(told).to include("faults" => [ "record 1: it was changed: its digest is not of what it says" ], "acts" => [])
+    act(:mara, "flight", about: { flight: "load" })
+    expect([ response.status, fault ]).to match([ 422, /do not agree/ ])
+    enter(:jun)
+    edit(heavier(1_100))
+    expect(response.status).to eq(423)
+  end
+end
