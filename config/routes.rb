@@ -55,5 +55,5 @@ Rails.application.routes.draw do
   get "cranes/drafts/:draft", to: "screens#show"
   get "cranes/:id/paper", to: "screens#show"
   get "cranes(/:id)", to: "screens#show", as: :crane_screen
-  get "plans/:id(/:room)", to: "screens#show", as: :plan_screen, constraints: { room: /load|working|cab/ }
+  get "plans/:id(/:room)", to: "screens#show", as: :plan_screen, constraints: { room: /load|working|cab|life/ }
 end

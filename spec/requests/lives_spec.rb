@@ -42,6 +42,7 @@ RSpec.describe "The life of a plan", :signed_out do
     expect(told["bars"].map { |bar| bar["words"] }).to match([ "nobody has written it down", /no name under a dev/ ])
     act(:jun, "wrote")
     expect(told["bars"].size).to eq(6)
+    expect(told["acts"]).to eq(%w[archived])
     enter(:mara)
     expect(told["acts"]).to eq(%w[flight])
     sign_all(:mara)

@@ -58,6 +58,7 @@ module Api
         revision: course&.revision,
         archived: course&.archived? || false,
         seen: life.seen,
+        asks_password: !SignedIn.picking?,
         records: life.chain.records.map { |record| line(record, course) },
         **(course ? open(life, course) : { flights: [], critical: [], deviations: [], bars: [], acts: [] })
       }

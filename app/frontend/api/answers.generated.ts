@@ -118,6 +118,7 @@ export interface PlanLife {
   deviations: DeviationLine[];
   bars: BarLine[];
   acts: ActName[];
+  asks_password: boolean;
 }
 export interface RecordLine {
   number: number;

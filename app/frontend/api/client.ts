@@ -1,4 +1,5 @@
 import type {
+  ActName,
   BoardPage,
   ChartDraft,
   ChartDraftLine,
@@ -16,9 +17,10 @@ import type {
   LevelAdvice,
   Parts,
   Piece,
-  PlacePart,
-  PieceHistory,
   PieceFields,
+  PieceHistory,
+  PlacePart,
+  PlanLife,
   ProposalsAnswer,
   QuickAnswer,
   ReachAnswer,
@@ -27,17 +29,17 @@ import type {
   Saved,
   SchoolsAnswer,
   Selection,
+  SignedIn,
   SiteLine,
   SiteReading,
   Sketch,
   StoreReading,
+  Takers,
   Vocabulary,
   WaysOutAnswer,
-  Takers,
   Whole,
   WholeChart,
   WholeGroup,
-  SignedIn,
   WholeSite,
   WindReading,
 } from './answers.generated'
@@ -67,6 +69,15 @@ export type CheckAsked = CheckedDocument & {
   units: 'metric' | 'us'
 }
 
+// What somebody does with a plan, as they saw it.
+export interface Done {
+  act: ActName
+  about: Record<string, string>
+  words: string
+  seen: PlanLife['seen']
+  password: string
+}
+
 export const api = {
   session: () => ask<SignedIn>('/session'),
   signIn: (given: { login: string; password: string } | { pick: number }) =>
@@ -82,6 +93,8 @@ export const api = {
     send<Saved>('PATCH', `/plans/${id}`, { document, lock_version, note }),
   // asked: a document, or changes of one that was sent before; and what is wanted of its ladder.
   check: (asked: CheckAsked) => send<Ladder>('POST', '/checks', asked),
+  life: (id: number) => ask<PlanLife>(`/plans/${id}/life`),
+  act: (id: number, done: Done) => send<PlanLife>('POST', `/plans/${id}/life`, done),
   proposals: (document: Plan) => send<ProposalsAnswer>('POST', '/proposals', { document }),
   selection: (document: Plan, upper: boolean) => send<Selection>('POST', '/selections', { document, upper }),
   levelAdvice: (document: Plan) => send<LevelAdvice>('POST', '/level_advices', { document }),

@@ -55,7 +55,7 @@ export function PlanBar({
   onRigging,
 }: {
   editor: Editor
-  room: 'ladder' | 'load' | 'cab'
+  room: 'ladder' | 'load' | 'cab' | 'life'
   onVerdict?: () => void
   onRigging?: (dialog: RiggingDialog) => void
 }) {

@@ -25,7 +25,7 @@ export const PlanMenu = memo(function PlanMenu({
   menu: HTMLElement | null
   close: () => void
   id: number
-  room: 'ladder' | 'load' | 'cab'
+  room: 'ladder' | 'load' | 'cab' | 'life'
   state: SaveState
   onDialog: (name: DialogName) => void
   onRigging?: (dialog: RiggingDialog) => void
@@ -56,6 +56,9 @@ export const PlanMenu = memo(function PlanMenu({
             {words}
           </MenuItem>
         ))}
+      <MenuItem component={Link} to={`/plans/${id}/life`} onClick={close}>
+        Its life: signatures, issue, records
+      </MenuItem>
       <MenuItem component={Link} to={`/plans/${id}/cab`} onClick={close}>
         Play it in the cab
       </MenuItem>

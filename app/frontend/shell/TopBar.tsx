@@ -27,7 +27,7 @@ interface Props
   title: string
   site: string
   rules: string
-  room: 'ladder' | 'load' | 'cab'
+  room: 'ladder' | 'load' | 'cab' | 'life'
   change: Editor['change']
   onVerdict?: () => void
   onDialog: (name: DialogName) => void

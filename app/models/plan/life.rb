@@ -6,6 +6,9 @@ class Plan
     # In these an edit takes the plan back to draft, before anybody writes it down.
     OPEN = [ nil, "draft", "checked" ].freeze
 
+    # What nobody does with what they wrote last.
+    CHECKS = %w[flight second].freeze
+
     # Somebody signs what is not there any more.
     Overtaken = Class.new(StandardError)
 
@@ -38,7 +41,9 @@ class Plan
     # Names of the acts that a person may do now.
     def acts(person)
       DustLadder::Life::Act::ALL.each_value.filter_map do |act|
-        act.name if act.from.include?(course.state) && person.any_role?(act.roles) && open?(act.name)
+        next unless act.from.include?(course.state) && person.any_role?(act.roles) && open?(act.name)
+
+        act.name unless CHECKS.include?(act.name) && course.writer&.by&.fetch("id") == person.id.to_s
       end
     end
 

@@ -1,0 +1,97 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import { Link } from 'react-router'
+import type { ActName, BarLine, PlanLife } from '../../api/answers.generated'
+import type { Asked } from './SignDialog'
+import { DO } from './words'
+
+interface Props {
+  plan: number
+  life: PlanLife
+  onAct: (asked: Asked) => void
+}
+
+// The one way to what bars: mine is filled; what is somebody else's says whose.
+function Way({ plan, life, bar, onAct }: Props & { bar: BarLine }) {
+  const act = bar.way['act'] as ActName | undefined
+  if (!act)
+    return (
+      <Button component={Link} to={`/plans/${plan}`} variant="outlined" size="small">
+        To the ladder
+      </Button>
+    )
+  if (!life.acts.includes(act)) return <span className="small">waits for: {bar.roles.join(' or ')}</span>
+  const about = Object.fromEntries(Object.entries(bar.way).filter(([name]) => name !== 'act'))
+  return (
+    <Button variant="contained" size="small" onClick={() => onAct({ act, about, words: bar.words })}>
+      {DO[act]}
+    </Button>
+  )
+}
+
+// What may be done once nothing bars it, or beside.
+const FREE: [ActName, string][] = [
+  ['began', 'The crew begins the lift.'],
+  ['closed', 'It is over: lifted, or not and why.'],
+  ['withdrawn', 'It does not hold any more.'],
+  ['archived', 'It is put away. Nothing follows.'],
+]
+
+export function Bars({ plan, life, onAct }: Props) {
+  const open = !['issued', 'lifting', 'closed'].includes(life.state)
+  return (
+    <Box component="section" aria-labelledby="bars" sx={{ px: 2, py: 1.5 }}>
+      <Box component="h2" id="bars" sx={{ typography: 'heading', m: 0, mb: 1 }}>
+        {open
+          ? `To issue: ${life.bars.length === 1 ? '1 bar' : `${life.bars.length} bars`}`
+          : 'What comes next'}
+      </Box>
+      {open &&
+        life.bars.map((bar, index) => (
+          <Box
+            key={bar.words}
+            data-bar={bar.way['act'] ?? bar.way['rung'] ?? 'place'}
+            sx={{ display: 'flex', gap: 1, py: 1, borderTop: '1px solid var(--line)', alignItems: 'center' }}
+          >
+            <strong>{index + 1}</strong>
+            <Box sx={{ flex: 1, minWidth: 0, overflowWrap: 'anywhere' }}>{bar.words}</Box>
+            <Way plan={plan} life={life} bar={bar} onAct={onAct} />
+          </Box>
+        ))}
+      {open && (
+        <Button
+          fullWidth
+          variant={life.acts.includes('issued') ? 'contained' : 'outlined'}
+          disabled={!life.acts.includes('issued')}
+          onClick={() => onAct({ act: 'issued', about: {}, words: `Revision ${life.revision} is issued.` })}
+          sx={{ mt: 1.5, borderStyle: life.acts.includes('issued') ? 'solid' : 'dashed' }}
+        >
+          {life.bars.length > 0
+            ? `Issue rev ${life.revision ?? 'A'}: barred by ${life.bars.length}`
+            : life.acts.includes('issued')
+              ? `Issue rev ${life.revision}`
+              : `Issue rev ${life.revision ?? 'A'}: waits for an appointed person`}
+        </Button>
+      )}
+      {!open && life.acts.includes('wrote') && (
+        <Button
+          variant="outlined"
+          onClick={() => onAct({ act: 'wrote', about: {}, words: 'Another revision begins as a draft.' })}
+          sx={{ mr: 1, mb: 1 }}
+        >
+          Begin another revision
+        </Button>
+      )}
+      {FREE.filter(([act]) => life.acts.includes(act)).map(([act, words]) => (
+        <Button
+          key={act}
+          variant="outlined"
+          onClick={() => onAct({ act, about: {}, words })}
+          sx={{ mt: 1, mr: 1 }}
+        >
+          {DO[act]}
+        </Button>
+      ))}
+    </Box>
+  )
+}
