@@ -65,9 +65,23 @@ module Browser
   # Signs in as one of the demo's people.
   def be(driver, home, name = "Ines Rook")
     driver.get(home)
-    patient = Selenium::WebDriver::Wait.new(timeout: 30)
     patient.until { driver.find_elements(css: "button").find { |button| button.text.start_with?(name) } }.click
     patient.until { driver.find_elements(css: "[aria-label$='signed in: #{name}']").any? }
+  end
+
+  # Signs out again.
+  def leave(driver, home)
+    driver.get(home)
+    patient.until { driver.find_element(css: "[aria-label*='signed in:']") }.click
+    patient.until { driver.find_elements(css: "[role=menuitem]").find { |item| item.text == "Sign out" } }.click
+    patient.until { driver.find_elements(css: "h1").any? { |head| head.text == "Sign in" } }
+  end
+
+  # A page that is drawn anew between finding and reading is looked at again.
+  def patient
+    errors = Selenium::WebDriver::Error
+    missed = [ errors::NoSuchElementError, errors::StaleElementReferenceError ]
+    Selenium::WebDriver::Wait.new(timeout: 30, ignore: missed)
   end
 
   def wait_for(port, seconds: 300)

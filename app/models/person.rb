@@ -12,7 +12,7 @@ class Person < ApplicationRecord
   normalizes :name, with: ->(name) { name.squish }
 
   validates :login, presence: true, uniqueness: true, length: { maximum: 80 }, format: { with: /\A[[:graph:]]+\z/ }
-  validates :name, presence: true, length: { maximum: 200 }, format: { with: /[[:alpha:]]/ }
+  validates :name, presence: true, length: { maximum: 200 }, format: { with: /\A.*[[:alpha:]].*\z/ }
   validates :password, presence: true, on: :create
   validate :password_holds, if: :password
   validate :roles_are_known

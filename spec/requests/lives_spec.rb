@@ -95,7 +95,8 @@ RSpec.describe "The life of a plan", :signed_out do
     expect([ response.status, fault ]).to match([ 409, /not what you saw any more/ ])
     expect(told["bars"].map { |bar| bar["words"] }).to include("it was changed since it was written as A")
     [ nil, {}, { document: seen["document"] }, "x", { ladder: seen["ladder"] } ].each do |odd|
-      post address, params: JSON.generate(act: "flight", seen: odd, password: PeopleHelp::PASSWORD, about: {}),
+      post address,
+        params: JSON.generate(act: "flight", seen: odd, password: PeopleHelp::PASSWORD, about: {}),
         headers: { "Content-Type" => "application/json" }
       expect(response.status).to eq(409)
     end

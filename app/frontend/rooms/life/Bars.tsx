@@ -3,12 +3,19 @@ import Button from '@mui/material/Button'
 import { Link } from 'react-router'
 import type { ActName, BarLine, PlanLife } from '../../api/answers.generated'
 import type { Asked } from './SignDialog'
-import { DO } from './words'
+import { counted, DO } from './words'
 
 interface Props {
   plan: number
   life: PlanLife
   onAct: (asked: Asked) => void
+}
+
+// What one does by signing, where that is not what bars.
+const WORDS: Partial<Record<ActName, string>> = {
+  wrote: 'The plan is written down as it stands now, for others to climb and to sign.',
+  flight: 'You have climbed every rung of this flight, as it stands now.',
+  second: 'You have gone through the whole plan, and what makes it critical.',
 }
 
 // The one way to what bars: mine is filled; what is somebody else's says whose.
@@ -23,7 +30,11 @@ function Way({ plan, life, bar, onAct }: Props & { bar: BarLine }) {
   if (!life.acts.includes(act)) return <span className="small">waits for: {bar.roles.join(' or ')}</span>
   const about = Object.fromEntries(Object.entries(bar.way).filter(([name]) => name !== 'act'))
   return (
-    <Button variant="contained" size="small" onClick={() => onAct({ act, about, words: bar.words })}>
+    <Button
+      variant="contained"
+      size="small"
+      onClick={() => onAct({ act, about, words: WORDS[act] ?? bar.words })}
+    >
       {DO[act]}
     </Button>
   )
@@ -42,9 +53,7 @@ export function Bars({ plan, life, onAct }: Props) {
   return (
     <Box component="section" aria-labelledby="bars" sx={{ px: 2, py: 1.5 }}>
       <Box component="h2" id="bars" sx={{ typography: 'heading', m: 0, mb: 1 }}>
-        {open
-          ? `To issue: ${life.bars.length === 1 ? '1 bar' : `${life.bars.length} bars`}`
-          : 'What comes next'}
+        {open ? `To issue: ${counted(life.bars.length)}` : 'What comes next'}
       </Box>
       {open &&
         life.bars.map((bar, index) => (
@@ -64,7 +73,7 @@ export function Bars({ plan, life, onAct }: Props) {
           variant={life.acts.includes('issued') ? 'contained' : 'outlined'}
           disabled={!life.acts.includes('issued')}
           onClick={() => onAct({ act: 'issued', about: {}, words: `Revision ${life.revision} is issued.` })}
-          sx={{ mt: 1.5, borderStyle: life.acts.includes('issued') ? 'solid' : 'dashed' }}
+          sx={{ mt: 1.5, '&.Mui-disabled': { border: '2px dashed var(--ink)', color: 'var(--ink)' } }}
         >
           {life.bars.length > 0
             ? `Issue rev ${life.revision ?? 'A'}: barred by ${life.bars.length}`

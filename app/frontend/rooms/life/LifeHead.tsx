@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box'
 import type { PlanLife } from '../../api/answers.generated'
 import { Posture } from './Posture'
-import { STATES } from './words'
+import { counted, STATES } from './words'
 
 const line = { display: 'flex', flexWrap: 'wrap', gap: 1, py: 0.5, alignItems: 'baseline' }
 
@@ -68,7 +68,7 @@ export function StateLine({ life }: { life: PlanLife }) {
   const below: Partial<Record<string, string>> = {
     draft: life.revision ? `rev ${life.revision}` : 'not written down',
     checked: `${signed} of ${life.flights.length} flights`,
-    issued: life.bars.length > 0 ? `${life.bars.length} bars` : '',
+    issued: life.bars.length > 0 ? counted(life.bars.length) : '',
   }
   return (
     <Box

@@ -9,6 +9,7 @@ import type { Editor } from '../../plan/usePlanEditor'
 import { COLOUR, WORD } from '../../ladder/verdict'
 import { PlanBar } from '../../shell/PlanBar'
 import { useShown } from '../../ui/preferences'
+import { BAR_HEIGHT } from '../../ui/theme/tokens'
 import { useTitle } from '../../ui/useTitle'
 import { when } from '../../ui/when'
 import { Bars } from './Bars'
@@ -21,7 +22,7 @@ function Flights({ editor, life }: { editor: Editor; life: PlanLife }) {
   const { ladder } = editor.checked
   const shown = useShown()
   return (
-    <Box component="nav" aria-label="Flights" sx={{ p: 2, bgcolor: 'var(--dust)' }}>
+    <Box component="nav" aria-label="Flights" sx={{ p: 2, bgcolor: 'var(--dust)', order: { xs: 3, md: 0 } }}>
       {[...(ladder?.flights ?? [])].reverse().map((flight) => {
         const worst = ladder!.rungs.find((rung) => rung.id === flight.worst)!
         const signature = life.flights.find(({ id }) => id === flight.id)
@@ -84,11 +85,11 @@ export function LifeScreen({ editor }: { editor: Editor }) {
             sx={{
               display: 'grid',
               gridTemplateColumns: { xs: '1fr', md: '272px minmax(0, 1fr) 344px' },
-              minHeight: '100%',
+              minHeight: `calc(100dvh - ${BAR_HEIGHT}px)`,
             }}
           >
             <Flights editor={editor} life={life.data} />
-            <Box sx={{ minWidth: 0 }}>
+            <Box sx={{ minWidth: 0, bgcolor: 'var(--bone)', order: { xs: 2, md: 0 } }}>
               <LifeHead life={life.data} byWord={byWord} />
               <StateLine life={life.data} />
               <Records life={life.data} />

@@ -3,6 +3,8 @@ import type { ActName, PlanLife, RecordLine } from '../../api/answers.generated'
 export type State = PlanLife['state']
 export const STATES: State[] = ['draft', 'checked', 'issued', 'lifting', 'closed']
 
+export const counted = (bars: number) => (bars === 1 ? '1 bar' : `${bars} bars`)
+
 // What an act is called on its button.
 export const DO: Record<ActName, string> = {
   wrote: 'Write it down',
