@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_12_01_000003) do
+ActiveRecord::Schema[7.2].define(version: 2026_12_01_000004) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -144,6 +144,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000003) do
     t.integer "lock_version", default: 0, null: false
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
+    t.json "writers", default: [], null: false
   end
 
   create_table "revisions", force: :cascade do |t|
@@ -154,6 +155,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000003) do
     t.string "name"
     t.binary "body", null: false
     t.integer "whole_id"
+    t.string "by", default: "", null: false
     t.index ["plan_id", "number"], name: "index_revisions_on_plan_id_and_number", unique: true
     t.index ["whole_id"], name: "index_revisions_on_whole_id"
   end

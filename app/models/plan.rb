@@ -15,7 +15,7 @@ class Plan < ApplicationRecord
   # document: a plan document that DustLadder::PlanFile has accepted.
   def self.start(document, note: "started")
     transaction do
-      create!(header(document)).tap { |plan| plan.keep(1, document, note) }
+      create!(**header(document), writers: writing).tap { |plan| plan.keep(1, document, note) }
     end
   end
 
@@ -29,6 +29,9 @@ class Plan < ApplicationRecord
     self.class.start(document, note: "after “#{self.title.truncate(80)}”, revision #{current.number}")
   end
 
+  # Who writes now, as a Life::Record has it; nobody where it is the house itself.
+  def self.writing = [ Current.person&.id&.to_s ].compact
+
   def self.header(document) = { title: document["title"], lift_at: document["lift_at"] }
 
   # It is issued, or is over: a change begins with another revision.
@@ -41,7 +44,7 @@ class Plan < ApplicationRecord
       self.lock_version = lock_version
       thins = updated_at.to_date != Date.current
       # Every save counts as a change, so that the lock moves even when the header stays the same.
-      update!(**self.class.header(document), updated_at: Time.current)
+      update!(**self.class.header(document), writers: writers | self.class.writing, updated_at: Time.current)
       Revision.thin(self) if thins
       keep(revisions.maximum(:number) + 1, document, note)
     end

@@ -17,7 +17,8 @@ class Revision < ApplicationRecord
   # Keeps a document as the next revision of its plan, within the transaction of the caller.
   def self.keep(plan, number, document, note)
     text = JSON.generate(Snapshot.lean(document))
-    create!(plan: plan, number: number, note: note, **body_of(text, plan.revisions.where(whole: nil).last))
+    by = Current.person&.name.to_s
+    create!(plan: plan, number: number, note: note, by: by, **body_of(text, plan.revisions.where(whole: nil).last))
   end
 
   def self.body_of(text, whole)

@@ -55,6 +55,15 @@ RSpec.describe DustLadder::Life do
     expect(signed(some, flights.last(1)).course.state).to eq("checked")
   end
 
+  it "lets nobody check what they had a hand in, whoever wrote it down" do
+    about = { "flights" => flights.join(" "), "writers" => "jun mara" }
+    both = step(chain, "wrote", :jun, "planner", about: about)
+    expect { signed(both, %w[load]) }.to refused(/nobody checks what they wrote last/)
+    expect { step(both, "second", :mara, "engineer") }.to refused(/nobody checks what they wrote last/)
+    expect(signed(both, flights, who: :noa, role: "engineer").course.state).to eq("checked")
+    expect(both.course.writers).to eq(%w[jun mara])
+  end
+
   it "lapses the signatures of the flights with an edit, not the names under deviations" do
     about = { "deviation" => "reeved", "value" => "1+3", "reason" => "sheave rated" }
     named = step(written(chain), "deviation", :ines, "appointed", about: about)

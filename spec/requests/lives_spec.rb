@@ -114,6 +114,37 @@ RSpec.describe "The life of a plan", :signed_out do
     expect(anew["records"].select { |one| one["lapsed"] }.size).to eq(5)
   end
 
+  it "lets nobody check what they had a hand in, though another wrote it down" do
+    enter(:jun)
+    edit(heavier(1_100))
+    get "/api/plans/#{plan.id}/revisions"
+    expect(response.parsed_body.map { |one| one["by"] }).to eq([ "Jun Kovar", "" ])
+    anew = act(:ines, "wrote")
+    expect(anew["records"].last["about"]["writers"].split).to eq([ people[:jun].id.to_s ])
+    %i[jun ines].each do |who|
+      act(who, "flight", about: { flight: "load" })
+      expect([ response.status, fault ]).to match([ 422, /nobody checks what they wrote last/ ])
+      expect(told["acts"]).not_to include("flight")
+    end
+    expect(act(:mara, "flight", about: { flight: "load" })["flights"].first["by"]).to eq("Mara Tarn")
+  end
+
+  it "names again who wrote it, where it is written down anew as it was" do
+    enter(:jun)
+    edit(heavier(1_100))
+    act(:jun, "wrote")
+    enter(:mara)
+    sign_all(:mara)
+    name_it
+    act(:ines, "issued")
+    again = act(:ines, "wrote")
+    expect([ again["revision"], again["records"].last["about"]["writers"].split ]).to match(
+      [ "B", include(people[:jun].id.to_s) ]
+    )
+    act(:jun, "flight", about: { flight: "load" })
+    expect(response.status).to eq(422)
+  end
+
   it "stands as it was signed once it is issued; a change begins with another revision" do
     act(:jun, "wrote")
     enter(:mara)

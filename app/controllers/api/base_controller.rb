@@ -5,6 +5,8 @@ module Api
     wrap_parameters false
     before_action :refuse_signed_out
     before_action :refuse_unpermitted
+    before_action :set_paper_trail_whodunnit
+    before_action { Current.person = current_person }
     before_action :refuse_oversized
     after_action :verify_authorized
     around_action :in_time
@@ -68,6 +70,9 @@ module Api
     end
 
     private
+
+    # Whose name stands in the history of what is shared.
+    def user_for_paper_trail = current_person&.name
 
     def refuse_signed_out
       render json: { errors: [ SignedOut::MESSAGE ] }, status: :unauthorized unless current_person

@@ -4,6 +4,9 @@ module Api
   class DeviceController < BaseController
     self.policy = DevicePolicy
 
+    # A screen that listens by itself is nobody at work.
+    prepend_before_action(only: :show) { request.env["devise.skip_trackable"] = true }
+
     rescue_from(DeviceLink::Refused) do |error|
       refuse error.message, "an #{link.name} that answers", :unprocessable_content
     end

@@ -19,7 +19,7 @@ module Api
     def create
       plan =
         if params[:file]
-          Plan.start(DustLadder::PlanFile.read(file_text), note: "imported")
+          imported
         elsif body["after"]
           Plan.find(body["after"].to_s).again(title)
         else
@@ -37,6 +37,13 @@ module Api
     private
 
     def title = body["title"].presence&.to_s || raise(ActionController::ParameterMissing, :title)
+
+    # Records stay with the house that they were made in: what comes from outside is signed anew.
+    def imported
+      document, chain = DustLadder::PlanFile.read_whole(file_text)
+      signed = chain.records.any? ? ", without the #{chain.records.size} records that the file carries" : ""
+      Plan.start(document, note: "imported#{signed}")
+    end
 
     def file_text
       file = params[:file]

@@ -605,6 +605,7 @@ export interface ReachTable {
   name: string;
 }
 export interface RevisionLine {
+  by: string;
   created_at: string;
   note: string;
   number: number;

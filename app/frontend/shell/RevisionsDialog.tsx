@@ -75,7 +75,7 @@ export function RevisionsDialog({ editor, onClose }: { editor: Editor; onClose: 
                   {one.name && <strong>{`${one.name} `}</strong>}
                   {one.note}
                 </td>
-                <td>{when(one.created_at)}</td>
+                <td>{one.by ? `${when(one.created_at)}, ${one.by}` : when(one.created_at)}</td>
                 <Box component="td" sx={{ textAlign: 'right' }}>
                   <Button size="small" onClick={() => setNaming(one)}>
                     {one.name ? 'Rename' : 'Name it'}

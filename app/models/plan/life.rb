@@ -43,35 +43,40 @@ class Plan
       DustLadder::Life::Act::ALL.each_value.filter_map do |act|
         next unless act.from.include?(course.state) && person.any_role?(act.roles) && open?(act.name)
 
-        act.name unless CHECKS.include?(act.name) && course.writer&.by&.fetch("id") == person.id.to_s
+        act.name unless CHECKS.include?(act.name) && course.writers.include?(person.id.to_s)
       end
     end
 
     # Does an act for a person, who saw what `seen` says. Raises Overtaken where that is not what is there any more,
-    # DustLadder::Life::Chain::Refused where it may not be. Returns the Life after it.
+    # DustLadder::Life::Chain::Refused where it may not be. Returns the Life after it. What takes long is worked out
+    # before anybody has to wait.
     def act(person, name, seen:, about: {}, words: "", at: Time.current)
-      plan.with_lock do
-        plan.reset_current
-        fresh = Life.new(plan)
-        raise Overtaken unless fresh.seen == seen
+      raise Overtaken unless self.seen == seen
 
-        fresh.add(person, name, about: about, words: words, at: at)
+      version, record = plan.lock_version, made(person, name, about: about, words: words, at: at)
+      plan.with_lock do
+        meanwhile = plan.lock_version != version || plan.life_records.count != chain.records.size
+        raise Overtaken if meanwhile
+
+        plan.life_records.create!(number: record.number, data: record.as_json, created_at: at)
+        plan.update_columns(writers: []) if name == "wrote"
       end
+      Life.new(plan)
     end
 
-    # Within the transaction of the caller.
-    def add(person, name, about:, words:, at:)
+    private
+
+    def made(person, name, about:, words:, at:)
       act = DustLadder::Life::Act.named(name) or refused("nobody knows the act #{name}")
       role = (act.roles & person.roles).first or refused("#{name} is for #{act.by_words}")
       refused("its records do not agree") if faults.any?
       by = { "id" => person.id.to_s, "name" => person.name }
       of = { document: document, ladder: seen["ladder"], about: told(name, about), words: words }
-      record = chain.with(act: name, by: by, role: role, at: at, **of).records.last
-      plan.life_records.create!(number: record.number, data: record.as_json, created_at: at)
-      Life.new(plan)
+      chain.with(act: name, by: by, role: role, at: at, **of).records.last
     end
 
-    private
+    # Everybody who wrote in it since it was last written down; and where nobody did, who wrote what stands there.
+    def writers = (written? ? course.writers : []) | plan.writers
 
     def refused(words) = raise(DustLadder::Life::Chain::Refused, words)
 
@@ -97,7 +102,7 @@ class Plan
     def told(name, about)
       case name
       when "wrote"
-        { "flights" => ladder.flights.map { |flight| flight["id"] }.join(" ") }
+        { "flights" => ladder.flights.map { |flight| flight["id"] }.join(" "), "writers" => writers.join(" ") }
       when "issued"
         refused(bars.all.map(&:words).join("; ").truncate(400)) unless bars.none?
         bars.about

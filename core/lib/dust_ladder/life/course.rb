@@ -17,6 +17,8 @@ module DustLadder
 
       def archived? = @archived || false
       def unsigned = flights - signed.keys
+      # Ids of everybody who wrote what was written last: who wrote it down, and whom that record names beside.
+      def writers = writer ? [ writer.by["id"], *writer.about["writers"].to_s.split ].uniq : []
       # Does a name stand under a deviation as it is now? It lapses with the value.
       def named?(deviation, value) = names[deviation]&.about&.fetch("value") == value.to_s
       # Letter of the revision that would be written next: A to Z, then AA.
@@ -83,7 +85,7 @@ module DustLadder
 
       def nothing?(text) = text.to_s.strip.empty?
       def signed_by(record) = "#{record.by["name"]} has signed it"
-      def not_by_writer(record) = record.by["id"] == writer.by["id"] ? "nobody checks what they wrote last" : nil
+      def not_by_writer(record) = writers.include?(record.by["id"]) ? "nobody checks what they wrote last" : nil
 
       def not_flight(record)
         flight = record.about["flight"]
