@@ -114,6 +114,22 @@ RSpec.describe "The life of a plan", :signed_out do
     expect(anew["records"].select { |one| one["lapsed"] }.size).to eq(5)
   end
 
+  it "is not begun once it holds no more: its sling was taken out of use after it was issued" do
+    act(:jun, "wrote")
+    enter(:mara)
+    sign_all(:mara)
+    name_it
+    expect(act(:ines, "issued")["state"]).to eq("issued")
+    sling = Piece.find_by!(number: plan.document.dig("rigging", "legs", 0, "sling"))
+    sling.update!(fields: sling.fields.merge("state" => "quarantined"))
+    enter(:mara)
+    expect(told["acts"]).to eq(%w[closed])
+    expect(told["bars"].map { |bar| bar["words"] }).to include(/Gear: stop/)
+    act(:mara, "began")
+    expect([ response.status, fault ]).to match([ 422, /does not hold any more: Gear: stop/ ])
+    expect(act(:ines, "withdrawn", about: { reason: "sling quarantined" })["state"]).to eq("withdrawn")
+  end
+
   it "lets nobody check what they had a hand in, though another wrote it down" do
     enter(:jun)
     edit(heavier(1_100))

@@ -93,10 +93,14 @@ class Plan
         written? && deviations.any? { |one| !course.named?(one.id, one.value) }
       when "issued"
         bars.none?
+      when "began"
+        bars.of_ladder.empty?
       else
         !course.archived?
       end
     end
+
+    def in_words(bars) = bars.map(&:words).join("; ").truncate(400)
 
     # What the house knows itself is not asked of whoever signs.
     def told(name, about)
@@ -104,8 +108,11 @@ class Plan
       when "wrote"
         { "flights" => ladder.flights.map { |flight| flight["id"] }.join(" "), "writers" => writers.join(" ") }
       when "issued"
-        refused(bars.all.map(&:words).join("; ").truncate(400)) unless bars.none?
+        refused(in_words(bars.all)) unless bars.none?
         bars.about
+      when "began"
+        refused("it does not hold any more: #{in_words(bars.of_ladder)}") if bars.of_ladder.any?
+        {}
       when "deviation"
         deviation = deviations.find { |one| one.id == about["deviation"] } or refused("it has no such deviation")
         about.slice("deviation", "reason").merge("value" => deviation.value)

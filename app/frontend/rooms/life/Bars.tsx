@@ -50,6 +50,8 @@ const FREE: [ActName, string][] = [
 
 export function Bars({ plan, life, onAct }: Props) {
   const open = !['issued', 'lifting', 'closed'].includes(life.state)
+  // What was issued and does not hold as things are now.
+  const broken = ['issued', 'lifting'].includes(life.state) ? life.bars.filter((bar) => !bar.way['act']) : []
   return (
     <Box component="section" aria-labelledby="bars" sx={{ px: 2, py: 1.5 }}>
       <Box component="h2" id="bars" sx={{ typography: 'heading', m: 0, mb: 1 }}>
@@ -67,6 +69,14 @@ export function Bars({ plan, life, onAct }: Props) {
             <Way plan={plan} life={life} bar={bar} onAct={onAct} />
           </Box>
         ))}
+      {broken.length > 0 && (
+        <Box role="alert" sx={{ bgcolor: 'var(--stopGround)', color: 'var(--onStop)', p: 1.5, mb: 1 }}>
+          <strong>It does not hold any more: no lift by it.</strong>
+          {broken.map((bar) => (
+            <Box key={bar.words}>{bar.words}</Box>
+          ))}
+        </Box>
+      )}
       {open && (
         <Button
           fullWidth

@@ -18,6 +18,8 @@ module DustLadder
 
       def all = @all ||= [ *of_rungs, *of_time, *of_signatures, *of_deviations, *of_bookings ]
       def none? = all.empty?
+      # Those that bar the lift itself, whoever signed: what stops, is not known, or has no day.
+      def of_ladder = all.reject { |bar| bar.way.key?("act") || bar.way.key?("lift") }
 
       # What a record of the issue tells, as Course asks for it. until: when the lift ends, or nil.
       def about(until_then: nil)
