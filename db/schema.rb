@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_12_01_000004) do
+ActiveRecord::Schema[7.2].define(version: 2026_12_01_000005) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -54,9 +54,11 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000004) do
     t.json "shown", default: {}, null: false
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
+    t.string "state", default: "draft", null: false
     t.index "lift_at IS NULL, lift_at, plan_id", name: "board_lines_by_day"
     t.index "rank, lift_at IS NULL, lift_at, plan_id", name: "board_lines_by_rank"
     t.index ["plan_id"], name: "index_board_lines_on_plan_id", unique: true
+    t.index ["state"], name: "index_board_lines_on_state"
   end
 
   create_table "chart_drafts", force: :cascade do |t|

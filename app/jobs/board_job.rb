@@ -1,4 +1,5 @@
-# Works out what the board does not know, a few lines at a time, until none is old.
+# Works out what the board does not know, a few lines at a time, until none is old: first the plans by which somebody
+# may lift, of which those that hold no more are withdrawn.
 class BoardJob < ActiveJob::Base
   BATCH = 20
 
@@ -9,7 +10,7 @@ class BoardJob < ActiveJob::Base
     return unless LOCK.try_lock
 
     begin
-      while (lines = BoardLine.old.by_day.limit(BATCH).to_a).any?
+      while (lines = BoardLine.old.held_first.limit(BATCH).to_a).any?
         lines.each(&:work_out)
       end
     ensure

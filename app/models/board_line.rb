@@ -19,6 +19,8 @@ class BoardLine < ApplicationRecord
 
   scope :fresh, -> { where(stale: false, core: CORE) }
   scope :old, -> { where(stale: true).or(where.not(core: CORE)) }
+  scope :held, -> { where(state: Plan::Life::HELD) }
+  scope :held_first, -> { order(Arel.sql("board_lines.state NOT IN ('#{Plan::Life::HELD.join("', '")}')")).by_day }
   scope :by_day, -> { order(Arel.sql("board_lines.lift_at IS NULL"), :lift_at, :plan_id) }
   scope :weakest_first, -> { order(Arel.sql(WORKING_FIRST), :rank).by_day }
   scope :about, ->(words) { where("board_lines.words LIKE ? ESCAPE '\\'", "%#{sanitize_sql_like(words.downcase)}%") }
@@ -42,7 +44,13 @@ class BoardLine < ApplicationRecord
   end
 
   # A piece of the store was changed, added or is gone.
-  def self.outdate_with(number) = with_piece(number).update_all("stale = TRUE, turn = turn + 1")
+  # Plans by which somebody may lift are looked at again at once, the others when they are asked for.
+  def self.outdate_with(number)
+    with_piece(number).update_all("stale = TRUE, turn = turn + 1")
+    look_again if with_piece(number).held.exists?
+  end
+
+  def self.look_again = BoardJob.perform_later
 
   def fresh? = !stale && core == CORE
 
@@ -73,6 +81,7 @@ class BoardLine < ApplicationRecord
   def work_out
     reload
     newest = Revision.find_by!(plan_id: plan_id, number: revision)
+    plan.life.withdraw_broken if Plan::Life::HELD.include?(state)
     self.class.where(id: id, turn: turn).update_all(**told(newest.document), stale: false)
     reload
   end
@@ -96,6 +105,7 @@ class BoardLine < ApplicationRecord
       crane: crane,
       words: words.compact.join(" ").downcase.first(LONGEST_WORDS),
       pieces: self.class.marks(document),
+      state: plan.life_records.exists? ? plan.life.state : "draft",
       shown: summary(document, ladder, crane)
     }
   rescue StandardError => error

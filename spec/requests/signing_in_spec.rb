@@ -25,6 +25,14 @@ RSpec.describe "Signing in", :signed_out do
     expect(response.body).not_to include("Jun Kovar")
   end
 
+  it "lets in whoever is in already, and another in their place" do
+    3.times { sign_in }
+    expect(in?).to be(true)
+    mara = person("Mara Tarn", roles: %w[rigger])
+    expect(sign_in(login: "mara.tarn")["person"]["id"]).to eq(mara.id)
+    expect([ in?, send_json(:get, "/api/session")["person"]["name"] ]).to eq([ true, "Mara Tarn" ])
+  end
+
   it "takes the name in any case, with room about it" do
     expect(sign_in(login: " Jun.KOVAR ")["person"]).to be_present
   end

@@ -68,7 +68,8 @@ module Api
     end
 
     def shown(line)
-      own = { id: line.plan_id, title: line.plan.title, lift_at: line.plan.lift_at, revision: line.revision }
+      stands = { revision: line.revision, state: line.state }
+      own = { id: line.plan_id, title: line.plan.title, lift_at: line.plan.lift_at, **stands }
       line.fresh? ? { **line.shown.symbolize_keys, **own, working: false } : { **own, working: true }
     end
   end

@@ -14,8 +14,10 @@ module Api
       overtaken([ { pointer: "", message: message, expected: "a look at it as it is now" } ], nil)
     end
 
+    # Whoever opens it finds it as it stands now: what holds no more is withdrawn.
     def show
-      render json: told(life)
+      found = plan.life
+      render json: told(found.withdraw_broken ? plan.life : found)
     end
 
     def create
@@ -23,7 +25,7 @@ module Api
       return unknown_hand unless current_person.valid_for_authentication? { known_password? }
 
       done =
-        life.act(
+        plan.life.act(
           current_person,
           text("act"),
           seen: body["seen"].is_a?(Hash) ? body["seen"].slice("document", "ladder") : {},
@@ -36,13 +38,13 @@ module Api
     private
 
     def plan = @plan ||= Plan.find(params[:plan_id])
-    def life = plan.life
     def text(name) = body[name].to_s
 
     def known_password? = SignedIn.picking? || current_person.valid_password?(text("password").delete("\0"))
 
     def unknown_hand
-      refuse "the password is not the one of #{current_person.name}", "the password again, to sign", :forbidden
+      words = "the password is not the one of #{current_person.name}"
+      refuse words, "the password again, to sign", :unprocessable_content
     end
 
     def about

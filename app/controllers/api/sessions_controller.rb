@@ -6,7 +6,7 @@ module Api
     skip_after_action :verify_authorized
 
     def show
-      render json: state
+      render json: SignedIn.of(current_person)
     end
 
     # In the demo, and only there, a made-up person is picked by number.
@@ -14,21 +14,19 @@ module Api
       person = body.key?("pick") ? picked : known
       return refused unless person&.active_for_authentication?
 
-      # Whatever was in the session before is not this person's.
+      # Whatever was in the session before is not this person's; not even where it was the same one's.
       reset_session
-      sign_in(:person, person)
-      render json: state, status: :created
+      sign_in(:person, person, force: true)
+      render json: SignedIn.of(person), status: :created
     end
 
     def destroy
       sign_out(:person)
       reset_session
-      render json: state
+      render json: SignedIn.of(nil)
     end
 
     private
-
-    def state = SignedIn.of(current_person)
 
     def picked = (Person.find_by(id: body["pick"].to_s) if SignedIn.picking?)
 

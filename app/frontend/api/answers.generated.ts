@@ -170,6 +170,7 @@ export interface BoardPage {
   working: number;
 }
 export interface Summary {
+  state: "draft" | "checked" | "issued" | "lifting" | "closed" | "withdrawn";
   chart: string | null;
   governs: string[];
   headline: Sentence;
@@ -192,6 +193,7 @@ export interface Summary {
   working: false;
 }
 export interface WorkingLine {
+  state: "draft" | "checked" | "issued" | "lifting" | "closed" | "withdrawn";
   id: number;
   lift_at: string | null;
   revision: number;

@@ -6,6 +6,10 @@ class Plan
     # In these an edit takes the plan back to draft, before anybody writes it down.
     OPEN = [ nil, "draft", "checked" ].freeze
 
+    # By these somebody may lift.
+    HELD = %w[issued lifting].freeze
+    HOUSE = { "id" => "house", "name" => "Dust Ladder" }.freeze
+
     # What nobody does with what they wrote last.
     CHECKS = %w[flight second].freeze
 
@@ -53,18 +57,35 @@ class Plan
     def act(person, name, seen:, about: {}, words: "", at: Time.current)
       raise Overtaken unless self.seen == seen
 
-      version, record = plan.lock_version, made(person, name, about: about, words: words, at: at)
-      plan.with_lock do
-        meanwhile = plan.lock_version != version || plan.life_records.count != chain.records.size
-        raise Overtaken if meanwhile
+      keep(made(person, name, about: about, words: words, at: at), at)
+    end
 
-        plan.life_records.create!(number: record.number, data: record.as_json, created_at: at)
-        plan.update_columns(writers: []) if name == "wrote"
-      end
-      Life.new(plan)
+    # What was issued and holds no more is withdrawn by the house itself, with what stops it. Returns whether it was. A
+    # check that took too long tells nothing: it is left as it is, and shown so.
+    def withdraw_broken(at: Time.current)
+      return false if faults.any? || HELD.exclude?(course.state) || ladder.cut_short? || bars.of_ladder.empty?
+
+      of = { document: course.document, ladder: seen["ladder"], about: { "reason" => in_words(bars.of_ladder) } }
+      keep(chain.with(act: "withdrawn", by: HOUSE, role: "house", at: at, **of).records.last, at)
+      true
+    rescue Overtaken
+      false
     end
 
     private
+
+    # Raises Overtaken where somebody saved or signed since this was read.
+    def keep(record, at)
+      version = plan.lock_version
+      plan.with_lock do
+        raise Overtaken if plan.lock_version != version || plan.life_records.count != chain.records.size
+
+        plan.life_records.create!(number: record.number, data: record.as_json, created_at: at)
+        plan.update_columns(writers: []) if record.act == "wrote"
+        BoardLine.where(plan_id: plan.id).update_all(state: Life.new(plan).course.state)
+      end
+      Life.new(plan)
+    end
 
     def made(person, name, about:, words:, at:)
       act = DustLadder::Life::Act.named(name) or refused("nobody knows the act #{name}")
