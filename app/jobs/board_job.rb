@@ -16,5 +16,7 @@ class BoardJob < ActiveJob::Base
     ensure
       LOCK.unlock
     end
+    # What came while the last were worked out, and found this one still at it.
+    BoardLine.look_again if BoardLine.old.held.exists?
   end
 end

@@ -81,12 +81,19 @@ class BoardLine < ApplicationRecord
   def work_out
     reload
     newest = Revision.find_by!(plan_id: plan_id, number: revision)
-    plan.life.withdraw_broken if Plan::Life::HELD.include?(state)
+    withdraw_broken if Plan::Life::HELD.include?(state)
     self.class.where(id: id, turn: turn).update_all(**told(newest.document), stale: false)
     reload
   end
 
   private
+
+  # A life that cannot be read stops nobody else's from being looked at.
+  def withdraw_broken
+    plan.life.withdraw_broken
+  rescue StandardError => error
+    logger.error("plan #{plan_id} could not be withdrawn: #{error.full_message(highlight: false)}")
+  end
 
   def told(document)
     ladder =

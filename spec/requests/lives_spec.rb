@@ -289,6 +289,16 @@ RSpec.describe "What an issued plan rests on", :signed_out do
     expect(plan.life.course.state).to eq("issued")
   end
 
+  it "looks at the others where one plan's life cannot be read" do
+    broken, plan = issued("feed-horn"), issued("receiver-cabin")
+    first = LifeRecord.where(plan: broken).order(:number).first
+    LifeRecord.where(id: first.id).update_all(data: first.data.merge("about" => nil))
+    [ broken, plan ].each { |one| quarantine(sling_of(one)) }
+    perform_enqueued_jobs
+    expect(plan.life.course.state).to eq("withdrawn")
+    expect(BoardLine.old).to be_empty
+  end
+
   it "loses to whoever was faster, and then looks again" do
     plan = issued
     quarantine(sling_of(plan))
