@@ -37,6 +37,8 @@ class BoardLine < ApplicationRecord
       revision: number,
       stale: true,
       turn: line.turn + 1,
+      # What was signed is not this; whether it is again, is seen when it is worked out.
+      state: line.state == "withdrawn" ? "withdrawn" : "draft",
       lift_at: plan.lift_at,
       words: plan.title.downcase,
       pieces: marks(document)
