@@ -119,7 +119,9 @@ function Standing({ plan }: { plan: Summary }) {
       </Box>
       <Box role="cell" sx={{ fontFamily: figures, typography: 'field', lineHeight: 1.25 }}>
         {plan.chart ?? 'no chart chosen'}
-        <Box sx={{ color: 'var(--ink2)' }}>rev {plan.revision}, {plan.state}</Box>
+        <Box sx={{ color: 'var(--ink2)' }}>
+          rev {plan.revision}, {plan.state}
+        </Box>
       </Box>
       <Box role="cell" sx={{ fontFamily: figures, typography: 'field', lineHeight: 1.25 }}>
         {plan.needs.length > 0
