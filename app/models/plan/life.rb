@@ -18,8 +18,10 @@ class Plan
 
     attr_reader :plan
 
-    def initialize(plan)
+    # ladder: the plan's, where it was climbed a moment ago.
+    def initialize(plan, ladder: nil)
       @plan = plan
+      @ladder = ladder
     end
 
     def chain = @chain ||= DustLadder::Life::Chain.new(plan.life_records.order(:number).map(&:data))
@@ -66,7 +68,7 @@ class Plan
       return false if faults.any? || HELD.exclude?(course.state) || ladder.cut_short? || bars.of_ladder.empty?
 
       of = { document: course.document, ladder: seen["ladder"], about: { "reason" => in_words(bars.of_ladder) } }
-      keep(chain.with(act: "withdrawn", by: HOUSE, role: "house", at: at, **of).records.last, at)
+      keep(chain.with(act: "withdrawn", by: HOUSE, role: "house", at: at, **of), at)
       true
     rescue Overtaken
       false
@@ -74,26 +76,27 @@ class Plan
 
     private
 
-    # Raises Overtaken where somebody saved or signed since this was read.
-    def keep(record, at)
-      version = plan.lock_version
+    # longer: the chain with one record more. Raises Overtaken where somebody saved or signed since this was read.
+    def keep(longer, at)
+      version, record = plan.lock_version, longer.records.last
       plan.with_lock do
         raise Overtaken if plan.lock_version != version || plan.life_records.count != chain.records.size
 
         plan.life_records.create!(number: record.number, data: record.as_json, created_at: at)
         plan.update_columns(writers: []) if record.act == "wrote"
-        BoardLine.where(plan_id: plan.id).update_all(state: Life.new(plan).course.state)
+        BoardLine.where(plan_id: plan.id).update_all(state: longer.course.state)
       end
-      Life.new(plan)
+      Life.new(plan, ladder: ladder)
     end
 
+    # The chain with what somebody does.
     def made(person, name, about:, words:, at:)
       act = DustLadder::Life::Act.named(name) or refused("nobody knows the act #{name}")
       role = (act.roles & person.roles).first or refused("#{name} is for #{act.by_words}")
       refused("its records do not agree") if faults.any?
       by = { "id" => person.id.to_s, "name" => person.name }
       of = { document: document, ladder: seen["ladder"], about: told(name, about), words: words }
-      chain.with(act: name, by: by, role: role, at: at, **of).records.last
+      chain.with(act: name, by: by, role: role, at: at, **of)
     end
 
     # Everybody who wrote in it since it was last written down; and where nobody did, who wrote what stands there.

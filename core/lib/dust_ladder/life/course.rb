@@ -6,7 +6,7 @@ module DustLadder
       # state: one of Act::STATES, nil before the first record. revision: its letter. document: digest of what was
       # written last. writer: the Record of that. flights: ids of those that ask for a signature. signed: the Record by
       # flight. second: the engineer's Record or nil. names: the Record by deviation. issue: the Record that issued it.
-      attr_reader :state, :revision, :document, :writer, :flights, :signed, :second, :names, :issue, :last, :lapsed
+      attr_reader :state, :revision, :document, :writer, :flights, :signed, :second, :names, :issue, :lapsed
 
       # records: Records in their order, each of which may follow.
       def self.of(records) = records.each_with_object(new) { |record, course| course.take(record) }
@@ -43,7 +43,6 @@ module DustLadder
         keep(record)
         @state = record.kind.to || @state
         @state = "checked" if @state == "draft" && flights.any? && unsigned.empty?
-        @last = record
       end
 
       private
