@@ -34,10 +34,10 @@ export const useWho = () => useContext(Context)
 // What each role may do here, as the server lets it.
 export const MAY: Record<Somebody['roles'][number], string> = {
   reader: 'reads everything, checks what if',
-  rigger: 'adds photos, plays the cab',
+  rigger: 'signs flights, begins and closes lifts, adds photos',
   planner: 'writes plans, sites and charts',
   keeper: 'keeps the gear store',
-  appointed: 'withdraws charts, draws sites',
-  engineer: 'reads charts against their paper',
-  admin: 'manages the people',
+  appointed: 'issues and withdraws plans, withdraws charts',
+  engineer: 'second signatures, reads charts against their paper',
+  admin: 'nothing on the screens yet: makes people at the console',
 }
