@@ -2,7 +2,13 @@ Rails.application.routes.draw do
   devise_for :people, skip: :all
 
   namespace :api, defaults: { format: :json } do
-    resource :session, only: %i[show create destroy]
+    resource :session, only: %i[show create update destroy]
+    resource :password, only: :create
+    resources :tokens, only: %i[index create destroy]
+    resources :people, only: %i[index create update] do
+      resource :link, only: :create
+      resource :sessions, only: :destroy, controller: "person_sessions"
+    end
     resource :board, only: :show
     resources :plans, only: %i[show create update] do
       resources :revisions, only: %i[index show update], param: :number
@@ -51,6 +57,9 @@ Rails.application.routes.draw do
 
   root "screens#show"
   get "store", to: "screens#show"
+  get "people", to: "screens#show"
+  get "account", to: "screens#show"
+  get "door/:link", to: "screens#show"
   get "sites(/:id)", to: "screens#show", as: :site_screen
   get "cranes/drafts/:draft", to: "screens#show"
   get "cranes/:id/paper", to: "screens#show"

@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_12_01_000005) do
+ActiveRecord::Schema[7.2].define(version: 2026_12_01_000006) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -39,6 +39,16 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000005) do
     t.index ["blob_id", "variation_digest"], name: "index_active_storage_variant_records_uniqueness", unique: true
   end
 
+  create_table "api_tokens", force: :cascade do |t|
+    t.integer "person_id", null: false
+    t.string "name", null: false
+    t.string "digest", null: false
+    t.datetime "used_at"
+    t.datetime "created_at", null: false
+    t.index ["digest"], name: "index_api_tokens_on_digest", unique: true
+    t.index ["person_id"], name: "index_api_tokens_on_person_id"
+  end
+
   create_table "board_lines", force: :cascade do |t|
     t.integer "plan_id", null: false
     t.integer "revision", null: false
@@ -55,8 +65,12 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000005) do
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
     t.string "state", default: "draft", null: false
+    t.string "ends"
+    t.json "taken", default: {}, null: false
+    t.boolean "archived", default: false, null: false
     t.index "lift_at IS NULL, lift_at, plan_id", name: "board_lines_by_day"
     t.index "rank, lift_at IS NULL, lift_at, plan_id", name: "board_lines_by_rank"
+    t.index ["lift_at", "ends"], name: "index_board_lines_on_lift_at_and_ends"
     t.index ["plan_id"], name: "index_board_lines_on_plan_id", unique: true
     t.index ["state"], name: "index_board_lines_on_state"
   end
@@ -125,6 +139,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000005) do
     t.integer "lock_version", default: 0, null: false
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
+    t.json "competences", default: [], null: false
     t.index ["login"], name: "index_people_on_login", unique: true
     t.index ["reset_password_token"], name: "index_people_on_reset_password_token", unique: true
   end
@@ -195,6 +210,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000005) do
 
   add_foreign_key "active_storage_attachments", "active_storage_blobs", column: "blob_id"
   add_foreign_key "active_storage_variant_records", "active_storage_blobs", column: "blob_id"
+  add_foreign_key "api_tokens", "people", on_delete: :cascade
   add_foreign_key "board_lines", "plans", on_delete: :cascade
   add_foreign_key "life_records", "plans"
   add_foreign_key "revisions", "plans"

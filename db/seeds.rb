@@ -32,17 +32,13 @@ if Plan.none?
   demo.glob("plans/*.json").sort.each { |path| Plan.start(DustLadder::PlanFile.read(path.read), note: "demo plan") }
 end
 # Made-up people; in the demo they are picked, and nobody knows their passwords.
-[
-  [ "Ines Rook", %w[planner keeper appointed] ],
-  [ "Jun Kovar", %w[planner] ],
-  [ "Mara Tarn", %w[rigger] ],
-  [ "Teo Vance", %w[rigger] ],
-  [ "Noa Ekdal", %w[engineer] ],
-  [ "Wen Alder", %w[keeper] ],
-  [ "Sol Adair", %w[admin] ],
-  [ "Ria Lund", %w[reader] ]
-].each do |name, roles|
-  Person.find_or_create_by!(login: name.split.first.downcase) do |person|
-    person.name, person.roles, person.password = name, roles, SecureRandom.alphanumeric(40)
+JSON
+  .parse(demo.join("people.json").read)
+  .each do |fields|
+    person = Person.find_or_initialize_by(login: fields["login"])
+    next if person.persisted? && person.competences.any?
+
+    person.assign_attributes(fields)
+    person.password = SecureRandom.alphanumeric(40) unless person.persisted?
+    person.save!
   end
-end

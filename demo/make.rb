@@ -5,6 +5,7 @@ require "fileutils"
 require_relative "charts"
 require_relative "take_offs"
 require_relative "site"
+require_relative "people"
 
 FOLDER = __dir__
 PLAN_FILE = DustLadder::PlanFile
@@ -251,22 +252,26 @@ def joined(load, rigging, lug)
   [ load, rigging.merge("legs" => legs, "surroundings" => SURROUNDINGS) ]
 end
 
+# hours: how long the crane and the gear are taken. crew: who is named, by role; nil where that is answered by word.
 # lug: what each lifting point carries, as marked; nil: nobody has said, nor how the slings are joined to the load.
 # stands: where its crane stands on the site, and on what; nil where that is answered by word.
 def plan(
-  title, lift_at:, load:, rigging:, crane:, rules: "strict", lug: "6.5 t", words: by_word, scope: nil, stands: nil
+  title, lift_at:, load:, rigging:, crane:, rules: "strict", lug: "6.5 t", words: by_word, scope: nil, stands: nil,
+  hours: 1, crew: nil
 )
   load, rigging = joined(load, rigging, lug) if lug
   document =
     DustLadder::Plan.blank(title: title, rule_set: DustLadder::RuleSet.shipped(rules)).merge(
       "site" => "Saltpan Array",
       "lift_at" => lift_at,
+      "lift_until" => (DateTime.iso8601(lift_at) + Rational(hours, 24)).strftime("%Y-%m-%dT%H:%M"),
       "load" => load,
       "rigging" => rigging,
       "cranes" => [ crane ],
       "by_word" => words
     )
   document["scope"] = scope if scope
+  DemoPeople.name(document, crew) if crew
   stand(document, stands) if stands
   # The way is walked on the day before, where nothing else is said.
   walk = document["by_word"]["obstacles"]
@@ -1084,5 +1089,6 @@ end
 
 CHARTS.each { |id, data| write("charts", id, "#{JSON.pretty_generate(data)}\n") }
 write(".", "store", "#{JSON.pretty_generate(STORE)}\n")
+write(".", "people", "#{JSON.pretty_generate(DemoPeople::ALL)}\n")
 write(".", "sites", "#{JSON.pretty_generate(SITES.values)}\n")
 { **PLANS, **SITE_PLANS }.each { |name, document| write("plans", name, PLAN_FILE.write(document)) }

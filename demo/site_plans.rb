@@ -36,6 +36,8 @@ SITE_PLANS = {
     plan(
       "Receiver cabin RC-11 to antenna pad 3, from the salt's edge",
       lift_at: "2026-12-23T07:30",
+      words: by_word.except("crew"),
+      crew: { "operator" => "bram", "slinger" => "teo", "signaller" => "mara", "supervisor" => "ines" },
       load: cabin("RC-11"),
       rigging: hung("7.60 m", leg("C-22"), leg("C-22")),
       crane: juniper([ "10.8 m", "195°", "0 m" ], [ "13.0 m", "20°", "0.60 m" ], "clockwise", obstacle: "1.8 m"),

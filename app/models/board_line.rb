@@ -20,6 +20,7 @@ class BoardLine < ApplicationRecord
   scope :fresh, -> { where(stale: false, core: CORE) }
   scope :old, -> { where(stale: true).or(where.not(core: CORE)) }
   scope :held, -> { where(state: Plan::Life::HELD) }
+  scope :taking, -> { where(state: %w[draft checked issued lifting], archived: false) }
   scope :held_first, -> { order(Arel.sql("board_lines.state NOT IN ('#{Plan::Life::HELD.join("', '")}')")).by_day }
   scope :by_day, -> { order(Arel.sql("board_lines.lift_at IS NULL"), :lift_at, :plan_id) }
   scope :weakest_first, -> { order(Arel.sql(WORKING_FIRST), :rank).by_day }
@@ -41,7 +42,41 @@ class BoardLine < ApplicationRecord
       state: line.state == "withdrawn" ? "withdrawn" : "draft",
       lift_at: plan.lift_at,
       words: plan.title.downcase,
-      pieces: marks(document)
+      **taken_by(document)
+    )
+  end
+
+  # What the plan takes and until when, and what it rests on.
+  def self.taken_by(document)
+    taken = DustLadder::Life::Bookings.taken(document)
+    {
+      pieces: marks(document),
+      taken: taken.to_h.slice(:pieces, :cranes, :people, :names),
+      ends: taken.from && DustLadder::Life::Bookings.ends(taken)
+    }
+  end
+
+  # What other lifts that are not over want at the same hours as a document, as of DustLadder::Life::Bookings.
+  # except: id of its own plan.
+  def self.overlaps(document, except:)
+    own = DustLadder::Life::Bookings.taken(document)
+    return [] if own.from.nil? || own.all.empty?
+
+    others =
+      taking
+        .where.not(plan_id: except)
+        .where("board_lines.lift_at < ? AND board_lines.ends > ?", DustLadder::Life::Bookings.ends(own), own.from)
+        .by_day
+        .includes(:plan)
+    DustLadder::Life::Bookings.of(own, others.map(&:as_taken))
+  end
+
+  def as_taken
+    DustLadder::Life::Bookings::Taken.new(
+      title: plan.title,
+      from: lift_at,
+      until: ends,
+      **taken.symbolize_keys.slice(:pieces, :cranes, :people, :names)
     )
   end
 
@@ -60,8 +95,12 @@ class BoardLine < ApplicationRecord
   def self.marks(document)
     kept = ->(kind) { document.dig("snapshots", kind).to_h.keys }
     charts, sites = kept.("charts").map { |id| chart_mark(id) }, kept.("sites").map { |id| Site.mark(id) }
-    "|#{[ *kept.("slings"), *kept.("beams"), *charts, *sites ].join("|")}|"
+    people = kept.("people").map { |id| person_mark(id) }
+    "|#{[ *kept.("slings"), *kept.("beams"), *charts, *sites, *people ].join("|")}|"
   end
+
+  # How a person is named there, by the name they sign in with.
+  def self.person_mark(login) = "person #{login}"
 
   # How a chart is named among what a plan rests on.
   def self.chart_mark(identifier) = "chart #{identifier}"
@@ -113,8 +152,8 @@ class BoardLine < ApplicationRecord
       rank: RANKS.fetch(ladder.verdict),
       crane: crane,
       words: words.compact.join(" ").downcase.first(LONGEST_WORDS),
-      pieces: self.class.marks(document),
-      state: plan.life_records.exists? ? plan.life.state : "draft",
+      **self.class.taken_by(document),
+      **stands,
       shown: summary(document, ladder, crane)
     }
   rescue StandardError => error
@@ -131,6 +170,13 @@ class BoardLine < ApplicationRecord
         site: "", load: "", legs: 0, chart: nil, planned: nil, governs: [], rungs: [], needs: [ fault ], **nothing
       }
     }
+  end
+
+  def stands
+    return { state: "draft", archived: false } unless plan.life_records.exists?
+
+    life = plan.life
+    { state: life.state, archived: life.course.archived? }
   end
 
   def summary(document, ladder, crane)

@@ -6,21 +6,28 @@ class OwnHouse
   MOST = 64
 
   class << self
-    # As DustLadder.check takes it: { house:, standing: }.
-    def of(document)
+    # As DustLadder.check takes it: { house:, standing:, overlaps: }. plan: id of the plan that the document is of; where
+    # it is of none, nobody asks what others want at its hours.
+    def of(document, plan: nil)
+      kept(document).merge(overlaps: plan ? BoardLine.overlaps(document, except: plan) : [])
+    end
+
+    private
+
+    def kept(document)
       carried = ->(kind) { document.dig("snapshots", kind).to_h.keys }
       charts = Chart.where(identifier: carried.("charts")).order(:id)
       pieces = Piece.where(number: carried.("slings") + carried.("beams")).order(:id)
       sites = Site.where(identifier: carried.("sites")).order(:id)
+      people = Person.where(login: carried.("people")).order(:id)
       state = [
         charts.pluck(:id, :updated_at),
         pieces.pluck(:id, :lock_version, :updated_at),
-        sites.pluck(:id, :lock_version)
+        sites.pluck(:id, :lock_version),
+        people.pluck(:id, :updated_at)
       ]
-      LOCK.synchronize { KEPT[state] } || keep(state, made(charts, pieces, sites))
+      LOCK.synchronize { KEPT[state] } || keep(state, made(charts, pieces, sites, people))
     end
-
-    private
 
     # Made outside the lock: two who make the same one at once do no harm.
     def keep(state, house)
@@ -30,18 +37,19 @@ class OwnHouse
       end
     end
 
-    def house(charts, pieces, sites)
+    def house(charts, pieces, sites, people)
       DustLadder::House.new(
         charts: charts.map(&:data),
         pieces: pieces.to_h { |one| [ one.number, one.data ] },
         sites: sites.to_h { |one| [ one.identifier, one.data ] },
+        people: people.to_h { |one| [ one.login, one.standing ] },
         withdrawn: charts.select(&:withdrawn).to_h { |one| [ [ one.identifier, one.version ], one.withdrawn ] }
       )
     end
 
-    def made(charts, pieces, sites)
+    def made(charts, pieces, sites, people)
       {
-        house: house(charts, pieces, sites),
+        house: house(charts, pieces, sites, people),
         standing: pieces.to_h { |one| [ one.number, { "state" => one.fields["state"], "due" => one.read.due } ] }
       }
     end

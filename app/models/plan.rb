@@ -66,6 +66,6 @@ class Plan < ApplicationRecord
   # did not see its faults.
   def ladder
     sound = DustLadder::PlanFile.accept(document)
-    DustLadder.check(sound, **OwnHouse.of(sound), most_s: MOST_S)
+    DustLadder.check(sound, **OwnHouse.of(sound, plan: id), most_s: MOST_S)
   end
 end

@@ -13,6 +13,8 @@ Devise.setup do |config|
   config.maximum_attempts = 10
   config.unlock_in = 15.minutes
   config.timeout_in = 12.hours
+  config.reset_password_within = 1.day
+  config.sign_in_after_reset_password = false
   config.skip_session_storage = [ :http_auth, :params_auth ]
   config.warden { |warden| warden.failure_app = SignedOut }
 end

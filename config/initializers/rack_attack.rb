@@ -1,7 +1,8 @@
 # How often one may try. Beyond it the answer is 429 until the time has passed.
 class Rack::Attack
   WRITES = %w[POST PUT PATCH DELETE].freeze
-  SIGN_IN = "/api/session".freeze
+  # Where passwords and links are tried.
+  DOORS = %w[/api/session /api/password].freeze
 
   cache.store = ActiveSupport::Cache::MemoryStore.new
 
@@ -20,7 +21,9 @@ class Rack::Attack
     [ 429, { "content-type" => "application/json" }, [ JSON.generate(errors: [ fault ]) ] ]
   end
 
-  def self.signing_in?(request) = request.post? && request.path.chomp("/").delete_suffix(".json") == SIGN_IN
+  def self.signing_in?(request)
+    request.post? && DOORS.include?(request.path.chomp("/").delete_suffix(".json"))
+  end
 
   # As the model has it; nothing where there is none to be read.
   def self.name_of(request)

@@ -23,17 +23,20 @@ module DustLadder
   # hasty: may worst cases that take long be left pending?
   # standing: how its pieces stand in the store now, as of Lift.
   # house: a House to hold its snapshots against; nil where there is none.
+  # overlaps: what other lifts want at the same hours, as of Life::Bookings.
   # most_s: seconds that it may take of the processor; what is not done then is not known.
-  def self.check(document, hasty: false, standing: {}, house: nil, most_s: Budget::MOST_S)
+  def self.check(document, hasty: false, standing: {}, house: nil, overlaps: [], most_s: Budget::MOST_S)
     Budget.within(most_s) do
-      Ladder::Climb.new(Lift.new(document, hasty: hasty, standing: standing, house: house)).ladder
+      lift = Lift.new(document, hasty: hasty, standing: standing, house: house, overlaps: overlaps)
+      Ladder::Climb.new(lift).ladder
     end
   end
 
   # The same as JSON data, with the take-off beside it. of: a group's number, or nil for the load's own list; row:
-  # whose working is asked for, or nil.
-  def self.check_with_take_off(document, of: nil, row: nil, standing: {}, house: nil)
-    ladder = check(document, standing: standing, house: house)
+  # whose working is asked for, or nil. The block is given the ladder before it is told.
+  def self.check_with_take_off(document, of: nil, row: nil, **of_house)
+    ladder = check(document, **of_house)
+    yield ladder if block_given?
     ladder.as_json.merge("take_off" => Load::Sheet.new(ladder.lift, of: of, row: row).as_json)
   end
 

@@ -207,7 +207,8 @@ RSpec.describe DustLadder::Ladder do
     schema = JSON.parse(
       File.read(File.expand_path("../lib/dust_ladder/plan_file/schemas/ladder-1.json", __dir__))
     )["$defs"]
-    expect(schema["rung_id"]["enum"]).to eq(climb::CHECKS.map { |check| check::ID }.uniq)
+    own = climb::CHECKS.map { |check| check::ID }.uniq
+    expect(schema["rung_id"]["enum"]).to eq([ *own, DustLadder::Life::Signatures::ID ])
     expect(schema["flight_id"]["enum"]).to eq(climb::FLIGHTS.keys)
     places = climb::CHECKS.map { |check| climb::FLIGHTS.keys.index(check::FLIGHT) }
     expect(places).to eq(places.sort)

@@ -10,7 +10,7 @@ RSpec.describe "Who may do what" do
       [ route.verb.downcase.to_sym, path, "#{controller.camelize}Controller", action ]
     end
   # What whoever is not signed in needs to sign in.
-  OPEN = %w[Api::SessionsController].freeze
+  OPEN = %w[Api::SessionsController Api::PasswordsController].freeze
   GUARDED = ROUTES.reject { |*, controller, _| OPEN.include?(controller) }
 
   # Roles by controller and action where not everybody may; written here by hand beside the policies.
@@ -27,6 +27,9 @@ RSpec.describe "Who may do what" do
     "ChartPapers" => { "update" => %w[planner appointed engineer] },
     "Withdrawals" => { "create" => %w[appointed] },
     "Lives" => { "create" => %w[rigger planner appointed engineer] },
+    "People" => { "create" => %w[admin], "update" => %w[admin] },
+    "Links" => { "create" => %w[admin] },
+    "PersonSessions" => { "destroy" => %w[admin] },
     "Sites" => { "create" => %w[planner appointed], "update" => %w[planner appointed] },
     "Indicators" => { "update" => %w[planner rigger appointed] },
     "Anemometers" => { "update" => %w[planner rigger appointed] }

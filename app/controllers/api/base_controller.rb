@@ -5,6 +5,7 @@ module Api
     wrap_parameters false
     before_action :refuse_signed_out
     before_action :refuse_unpermitted
+    before_action :refuse_script
     before_action :set_paper_trail_whodunnit
     before_action { Current.person = current_person }
     before_action :refuse_oversized
@@ -12,6 +13,9 @@ module Api
     around_action :in_time
 
     class_attribute :policy, instance_writer: false
+
+    # Actions that somebody does by their own hand alone, never by a script of theirs.
+    class_attribute :by_hand, default: [], instance_writer: false
 
     # Is an answer that was cut short none?
     class_attribute :whole_or_none, default: false, instance_writer: false
@@ -84,6 +88,23 @@ module Api
       refuse "this is not for #{current_person.roles.to_sentence.presence || "whoever has no role"}",
         (policy || ApplicationPolicy).who(action_name),
         :forbidden
+    end
+
+    def refuse_script
+      return unless by_script? && by_hand.include?(action_name)
+
+      refuse "this is not for a script", "the person's own hand, signed in", :forbidden
+    end
+
+    # Is it the person's own hand? Their password is asked again; of a demo's made-up people nobody knows it.
+    def known_hand?
+      SignedIn.picking? ||
+        current_person.valid_for_authentication? { current_person.valid_password?(body["password"].to_s.delete("\0")) }
+    end
+
+    def unknown_hand
+      words = "the password is not the one of #{current_person.name}"
+      refuse words, "the password again, by the person's own hand", :unprocessable_content
     end
 
     def refuse_oversized

@@ -21,7 +21,7 @@ module Api
 
       of, row = look.values_at("of", "row").map { |index| index if index.is_a?(Integer) && index.between?(0, MOST) }
       refuse_group(of) if of && document.dig("load", "take_off", "groups", of).nil?
-      DustLadder.check_with_take_off(document, of: of, row: row, **OwnHouse.of(document))
+      DustLadder.check_with_take_off(document, of: of, row: row, **house) { |checked| sign(checked) }
     end
 
     def ladder
@@ -29,12 +29,18 @@ module Api
         DustLadder.check(
           document,
           hasty: body["hasty"] == true,
-          **OwnHouse.of(document),
+          **house,
           most_s: Plan::MOST_S
         )
+      sign(checked)
       open = body["open"] if body["open"].is_a?(Array)
       DustLadder::Quantity::Systems.only(units) { checked.as_json(open: open) }.merge("base" => base)
     end
+
+    # The plan that the document is of, where it is of one that is kept.
+    def plan = @plan ||= (Plan.find_by(id: body["plan"]) if body["plan"].is_a?(Integer))
+    def house = OwnHouse.of(document, plan: plan&.id)
+    def sign(ladder) = plan&.life&.sign(ladder, document)
 
     # Of any other word both are told.
     def units = DustLadder::Quantity::Systems::BOTH.find { |system| system.name == body["units"] }

@@ -57,6 +57,6 @@ module Api
         revision: plan.current.number,
         saved_at: plan.updated_at.iso8601
       }
-    def whole(plan) = state(plan).merge(document: plan.document, ladder: plan.ladder)
+    def whole(plan) = state(plan).merge(document: plan.document, ladder: plan.life.signed)
   end
 end

@@ -20,7 +20,28 @@ module Api
       render json: SignedIn.of(person), status: :created
     end
 
+    # Another password of one's own; whatever else is open of theirs ends.
+    def update
+      return refused unless current_person && !by_script?
+      return unknown_hand unless known_hand?
+
+      new = body["new"].to_s.delete("\0")
+      unless current_person.update(password: new)
+        return refuse "the password #{current_person.errors[:password].first}",
+          "at least #{Person::LEAST_PASSWORD} signs, without your name",
+          :unprocessable_content
+      end
+
+      current_person.end_sessions
+      person = current_person
+      reset_session
+      sign_in(:person, person, force: true)
+      render json: SignedIn.of(person)
+    end
+
+    # everywhere: whatever the person has open ends, not this alone.
     def destroy
+      current_person&.end_sessions if body["everywhere"] == true && !by_script?
       sign_out(:person)
       reset_session
       render json: SignedIn.of(nil)

@@ -1,6 +1,6 @@
 // Made by script/types.mjs from a JSON Schema. Do not edit.
 import type {Drawing, Figure, Ladder, Line, RungId, Sentence} from "./ladder.generated";
-import type {Beam, Chart, Feature, Group, Plan, RuleSet, Site, Sling} from "./plan.generated";
+import type {Beam, Chart, Feature, Group, Person, Plan, RuleSet, Site, Sling} from "./plan.generated";
 
 export type ActName =
   "wrote" | "flight" | "second" | "deviation" | "issued" | "began" | "closed" | "withdrawn" | "archived";
@@ -25,6 +25,18 @@ export type Piece = StoredSling | StoredBeam;
  * What the server answers, by controller and action; of those that are streamed, each line. Ladders and plans are described by the core's schemas.
  */
 export interface Answers {
+  "sessions#update"?: SignedIn;
+  "passwords#create"?: {
+    login: string;
+  };
+  "people#index"?: PersonLine[];
+  "people#create"?: PersonLine;
+  "people#update"?: PersonLine;
+  "links#create"?: DoorLink;
+  "person_sessions#destroy"?: PersonLine;
+  "tokens#index"?: ScriptName[];
+  "tokens#create"?: ScriptName;
+  "tokens#destroy"?: null;
   "sessions#show"?: SignedIn;
   "sessions#create"?: SignedIn;
   "sessions#destroy"?: SignedIn;
@@ -99,6 +111,38 @@ export interface Somebody {
   id: number;
   name: string;
   roles: ("reader" | "rigger" | "planner" | "keeper" | "appointed" | "engineer" | "admin")[];
+}
+/**
+ * somebody, with what a plan takes of them; the rest for their admin
+ */
+export interface PersonLine {
+  id: number;
+  login: string;
+  name: string;
+  active: boolean;
+  competences: CompetenceLine[];
+  digest: string;
+  data: Person;
+  roles?: ("reader" | "rigger" | "planner" | "keeper" | "appointed" | "engineer" | "admin")[];
+  lock_version?: number;
+  locked?: boolean;
+  scripts?: number;
+}
+export interface CompetenceLine {
+  kind: string;
+  by: string;
+  until: string;
+}
+export interface DoorLink {
+  path: string;
+  until: string;
+}
+export interface ScriptName {
+  id: number;
+  name: string;
+  created_at: string;
+  used_at: string | null;
+  text?: string;
 }
 /**
  * how a plan stands by its records, and what the reader may do with it next

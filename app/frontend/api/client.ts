@@ -7,8 +7,10 @@ import type {
   ChartPaper,
   ChartPart,
   ComparisonRow,
+  CompetenceLine,
   CsvPart,
   Diagram,
+  DoorLink,
   Indicated,
   Indication,
   KeptGroup,
@@ -20,6 +22,7 @@ import type {
   PieceFields,
   PieceHistory,
   PlacePart,
+  PersonLine,
   PlanLife,
   ProposalsAnswer,
   QuickAnswer,
@@ -28,6 +31,7 @@ import type {
   RuleChanges,
   Saved,
   SchoolsAnswer,
+  ScriptName,
   Selection,
   SignedIn,
   SiteLine,
@@ -67,6 +71,16 @@ export type CheckAsked = CheckedDocument & {
   open: RungId[] | null
   // The one system of units that is read.
   units: 'metric' | 'us'
+  // The plan that it is of.
+  plan: number
+}
+
+// What an admin writes of somebody.
+export interface Written {
+  name: string
+  roles: NonNullable<PersonLine['roles']>
+  active: boolean
+  competences: CompetenceLine[]
 }
 
 // What somebody does with a plan, as they saw it.
@@ -82,7 +96,22 @@ export const api = {
   session: () => ask<SignedIn>('/session'),
   signIn: (given: { login: string; password: string } | { pick: number }) =>
     send<SignedIn>('POST', '/session', given),
-  signOut: () => send<SignedIn>('DELETE', '/session', {}),
+  // everywhere: whatever one has open ends.
+  signOut: (everywhere = false) => send<SignedIn>('DELETE', '/session', { everywhere }),
+  setPassword: (password: string, next: string) =>
+    send<SignedIn>('PATCH', '/session', { password, new: next }),
+  // By a link that an admin gave.
+  useLink: (link: string, password: string) =>
+    send<{ login: string }>('POST', '/password', { link, password }),
+  people: () => ask<PersonLine[]>('/people'),
+  addPerson: (login: string, written: Written) => send<PersonLine>('POST', '/people', { login, ...written }),
+  changePerson: (id: number, written: Written, lock_version: number) =>
+    send<PersonLine>('PATCH', `/people/${id}`, { ...written, lock_version }),
+  giveLink: (id: number) => send<DoorLink>('POST', `/people/${id}/link`, {}),
+  endSessions: (id: number) => send<PersonLine>('DELETE', `/people/${id}/sessions`, {}),
+  scripts: () => ask<ScriptName[]>('/tokens'),
+  addScript: (name: string, password: string) => send<ScriptName>('POST', '/tokens', { name, password }),
+  removeScript: (id: number) => send<null>('DELETE', `/tokens/${id}`, {}),
   board: (asked: URLSearchParams) => ask<BoardPage>(`/board?${asked}`),
   plan: (id: string) => ask<Whole>(`/plans/${id}`),
   // after: the plan of a past lift that it starts from.

@@ -41,7 +41,8 @@ export type RungId =
   | "wind"
   | "zones"
   | "gear"
-  | "crew";
+  | "crew"
+  | "signatures";
 /**
  * the flights that rungs stand in, foot first
  */

@@ -22,6 +22,19 @@ export type Prevented1 = {
    */
   by: string;
 } | null;
+/**
+ * who is named for the lift, and for what
+ *
+ * @maxItems 40
+ */
+export type Crew = {
+  role: "operator" | "slinger" | "signaller" | "supervisor";
+  name: string;
+  /**
+   * which of the people snapshots this is
+   */
+  person?: string | null;
+}[];
 export type Loose =
   | string
   | boolean
@@ -52,6 +65,10 @@ export interface Plan {
    */
   lift_at: string | null;
   /**
+   * when the lift ends, local time at the site
+   */
+  lift_until?: string | null;
+  /**
    * which of the rule-set snapshots is used
    */
   rules: string;
@@ -64,6 +81,7 @@ export interface Plan {
    * @maxItems 1
    */
   cranes: Crane[];
+  crew?: Crew;
   by_word?: ByWord;
   scope?: Scope;
   snapshots: Snapshots;
@@ -959,6 +977,14 @@ export interface Snapshots {
       | {
           digest: string;
           data: Site;
+        }
+      | undefined;
+  };
+  people?: {
+    [k: string]:
+      | {
+          digest: string;
+          data: Person;
         }
       | undefined;
   };
@@ -2210,4 +2236,26 @@ export interface Feature {
   closed_from?: string | null;
   closed_to?: string | null;
   closed_by?: string;
+}
+export interface Person {
+  id: string;
+  name: string;
+  /**
+   * @maxItems 100
+   */
+  competences: Competence[];
+}
+export interface Competence {
+  /**
+   * what somebody was found able to do
+   */
+  kind: string;
+  /**
+   * who found so
+   */
+  by: string;
+  /**
+   * the last day on which it counts
+   */
+  until: string | null;
 }

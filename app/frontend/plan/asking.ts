@@ -29,11 +29,11 @@ interface Base {
 
 // Asks for a document's ladder, and sends only what differs from one that was sent before as long as that
 // is little and the server still has it.
-export function asker() {
+export function asker(plan: number) {
   let base: Base | null = null
 
   const whole = async ({ document, look, open, units }: Question, hasty: boolean) => {
-    const ladder = await api.check({ document, take_off: look, hasty, open: open && [open], units })
+    const ladder = await api.check({ document, take_off: look, hasty, open: open && [open], units, plan })
     base = ladder.base ? { digest: ladder.base, document } : null
     return ladder
   }
@@ -54,6 +54,7 @@ export function asker() {
         hasty,
         open: open && [open],
         units,
+        plan,
       })
     } catch (error) {
       if (error instanceof Refused && error.status === FORGOTTEN) return whole(question, hasty)

@@ -29,6 +29,7 @@ const shared = (last: Ladder | null, next: Ladder) => (last ? replaceEqualDeep(l
 // that an older answer can never stand over a newer one. A ladder that is older than its document for longer
 // than a moment counts as working, and is not to be shown as current.
 export function useChecker(
+  plan: number,
   document: Plan,
   look: Look | null,
   open: RungId | null,
@@ -36,7 +37,7 @@ export function useChecker(
   first: { ladder: Ladder; of: Plan },
 ): Checked {
   const question = useMemo(() => ({ document, look, open, units }), [document, look, open, units])
-  const [inquire] = useState(asker)
+  const [inquire] = useState(() => asker(plan))
   const [answer, setAnswer] = useState<Answer>({
     ...first,
     to: first.of === document && !look ? question : null,

@@ -70,7 +70,8 @@ export function usePlanEditor(whole: Whole) {
   const [look, setLook] = useState<Look | null>(null)
   const [open, setOpen] = useState<RungId | null>(null)
   const { system } = usePreferences().preferences
-  const checked = useChecker(edit.document, look, open, system, { ladder: whole.ladder, of: whole.document })
+  const first = { ladder: whole.ladder, of: whole.document }
+  const checked = useChecker(id, edit.document, look, open, system, first)
 
   const dirty = useMemo(() => !same(edit.document, base.document), [edit.document, base.document])
 

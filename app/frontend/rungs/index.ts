@@ -15,7 +15,9 @@ import { HoistPanel } from './hoist/HoistPanel'
 import { LevelPanel } from './level/LevelPanel'
 import { LoadPanel } from './load/LoadPanel'
 import type { PanelProps } from './shared/panel'
-import { CrewPanel, GroundPanel, ObstaclesPanel, PowerLinesPanel } from './shared/WordPanels'
+import { CrewPanel } from './crew/CrewPanel'
+import { SignaturesPanel } from './signatures/SignaturesPanel'
+import { GroundPanel, ObstaclesPanel, PowerLinesPanel } from './shared/WordPanels'
 import { SurroundingsPanel } from './shared/Surroundings'
 import { PlatformPanel } from './platform/PlatformPanel'
 import { PointsPanel } from './points/PointsPanel'
@@ -63,6 +65,7 @@ export const PANELS: Record<RungId, ComponentType<PanelProps>> = {
   hook: HookPanel,
   gear: GearPanel,
   crew: CrewPanel,
+  signatures: SignaturesPanel,
   thrust: ThrustPanel,
   blocks: BlocksPanel,
 }

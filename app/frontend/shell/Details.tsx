@@ -22,7 +22,9 @@ export function Details({ editor, onClose }: { editor: Editor; onClose: () => vo
   const [title, setTitle] = useState(editor.document.title)
   const [site, setSite] = useState(editor.document.site)
   const [time, setTime] = useState(editor.document.lift_at ?? '')
+  const [until, setUntil] = useState(editor.document.lift_until ?? '')
   const [scope, setScope] = useState(editor.document.scope ?? WHOLE)
+  const backwards = time !== '' && until !== '' && until <= time
   const take = () => {
     const narrower = scope.kind === 'whole' ? undefined : scope
     editor.change(
@@ -30,6 +32,7 @@ export function Details({ editor, onClose }: { editor: Editor; onClose: () => vo
         '/title': title.trim(),
         '/site': site,
         '/lift_at': time === '' ? null : time,
+        '/lift_until': until === '' ? null : until,
         ...(!same(narrower, editor.document.scope) && { '/scope': narrower }),
       },
       'title, site, time and scope',
@@ -62,7 +65,18 @@ export function Details({ editor, onClose }: { editor: Editor; onClose: () => vo
           label="Time of the lift, local"
           type="datetime-local"
           value={time}
+          slotProps={{ inputLabel: { shrink: true } }}
           onChange={(event) => setTime(event.target.value.slice(0, 16))}
+        />
+        <TextField
+          variant="filled"
+          label="Until when crane and gear are taken"
+          type="datetime-local"
+          value={until}
+          error={backwards}
+          helperText={backwards ? 'it ends before it begins' : until ? ' ' : 'not given: the rest of its day'}
+          slotProps={{ inputLabel: { shrink: true } }}
+          onChange={(event) => setUntil(event.target.value.slice(0, 16))}
         />
         <ChoiceField
           id="scope-kind"
@@ -85,7 +99,7 @@ export function Details({ editor, onClose }: { editor: Editor; onClose: () => vo
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Leave</Button>
-        <Button variant="contained" disabled={title.trim() === ''} onClick={take}>
+        <Button variant="contained" disabled={title.trim() === '' || backwards} onClick={take}>
           Take
         </Button>
       </DialogActions>

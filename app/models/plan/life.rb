@@ -42,7 +42,16 @@ class Plan
     def ladder = @ladder ||= plan.ladder
     def seen = @seen ||= { "document" => document, "ladder" => DustLadder::Life::Seen.ladder(ladder) }
     def bars = @bars ||= DustLadder::Life::Bars.new(course: course, ladder: ladder, document: document)
-    def deviations = @deviations ||= DustLadder::Life::Deviations.of(ladder)
+    # The ladder with who has signed it at its top.
+  def signed = sign(ladder)
+
+  # The same of a ladder of what is being made of it.
+  def sign(ladder, changed = plan.document)
+    course = self.course if faults.empty?
+    # What nobody wrote down yet is not compared with anything.
+    ladder.signed(course: course, document: course&.revision && DustLadder::Life::Seen.document(changed))
+  end
+  def deviations = @deviations ||= DustLadder::Life::Deviations.of(ladder)
 
     # Names of the acts that a person may do now.
     def acts(person)
@@ -81,10 +90,12 @@ class Plan
       version, record = plan.lock_version, longer.records.last
       plan.with_lock do
         raise Overtaken if plan.lock_version != version || plan.life_records.count != chain.records.size
+        # Of two lifts that want one crane, the other may have been issued a moment ago.
+        raise Overtaken if record.act == "issued" && BoardLine.overlaps(plan.document, except: plan.id).any?
 
         plan.life_records.create!(number: record.number, data: record.as_json, created_at: at)
         plan.update_columns(writers: []) if record.act == "wrote"
-        BoardLine.where(plan_id: plan.id).update_all(state: longer.course.state)
+        BoardLine.where(plan_id: plan.id).update_all(state: longer.course.state, archived: longer.course.archived?)
       end
       Life.new(plan, ladder: ladder)
     end

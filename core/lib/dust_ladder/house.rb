@@ -12,9 +12,11 @@ module DustLadder
 
     # charts: data of every version of the charts that the house keeps. pieces: data of its gear by number; nil where
     # there is no store to hold a plan against. withdrawn: { [id, version] => words } of charts that count no more.
-    # sites: the newest data of its sites by id; nil where it keeps none.
-    def initialize(charts:, pieces: nil, withdrawn: {}, sites: nil)
+    # sites: the newest data of its sites by id; nil where it keeps none. people: the same of its people, each
+    # { "name", "active", "competences" }.
+    def initialize(charts:, pieces: nil, withdrawn: {}, sites: nil, people: nil)
       @pieces = pieces
+      @people = people
       @sites = sites
       @withdrawn = withdrawn
       @versions = charts.group_by { |data| data["id"] }.transform_values { |all|
@@ -27,6 +29,10 @@ module DustLadder
 
     # Does it keep gear?
     def store? = !@pieces.nil?
+
+    # Does it keep people? And one of them as they stand now, or nil.
+    def people? = !@people.nil?
+    def person(id) = @people&.dig(id)
 
     # What is the matter with a plan's chart, a snapshot with its digest: a Doubt; nil where the house keeps it so.
     def chart(snapshot)

@@ -2,7 +2,7 @@ module DustLadder
   # The whole answer for one plan: rungs foot first, the weakest of them, and what a screen draws.
   class Ladder
     FORMAT = "dust-ladder-ladder"
-    attr_reader :lift, :rungs, :left_out
+    attr_reader :lift, :rungs, :left_out, :signatures
 
     # left_out: labels of the rungs that the plan's scope leaves out. cut_short: did it take too long?
     def initialize(lift, rungs, left_out: [], cut_short: false)
@@ -13,6 +13,13 @@ module DustLadder
     end
 
     def cut_short? = !!@cut_short
+
+    # Puts who has signed it at its top, which says nothing of how the lift stands; course and document as of
+    # Life::Signatures. Returns the ladder.
+    def signed(course:, document:)
+      @signatures = Life::Signatures.new(course: course, ladder: self, document: document)
+      self
+    end
 
     def verdict = Verdict.weakest(rungs.map(&:verdict))
     def rung(id) = rungs.find { |rung| rung.id == id }
@@ -81,7 +88,8 @@ module DustLadder
       words = by_word.map { |rung| rung.label.downcase }
       [
         rest.empty? ? nil : "Then: #{rest.join(", ")}",
-        words.empty? ? nil : "By word: #{words.join(", ")}"
+        words.empty? ? nil : "By word: #{words.join(", ")}",
+        signatures&.line
       ].compact.join(". ")
     end
 
@@ -102,7 +110,9 @@ module DustLadder
         "then" => afterwards,
         "governs" => governing.map(&:id),
         "flights" => flights,
-        "rungs" => rungs.map { |rung| rung.as_json(whole: open.nil? || open.include?(rung.id)) },
+        "rungs" => [ *rungs, signatures&.rung ].compact.map { |rung|
+          rung.as_json(whole: open.nil? || open.include?(rung.id))
+        },
         "first" => FirstSteps.new(self).as_json,
         "scope" => lift.scope.as_json(left_out),
         "critical" => cut_short? ? [] : critical.as_json,

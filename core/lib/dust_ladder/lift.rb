@@ -10,18 +10,23 @@ module DustLadder
       :beam,
       :scope,
       :line_word,
-      :house
+      :house,
+      :crew,
+      :overlaps
 
     # data: a plan document as PlanFile.read returns it. hasty: may worst cases that take long be left pending?
     # standing: how pieces stand in the store now, { number => { "state", "due" } }; those that are not told of are
     # judged as the plan took them.
     # house: a House, or nil.
-    def initialize(data, hasty: false, standing: {}, house: nil)
+    # overlaps: what other lifts want at the same hours, as of Life::Bookings.
+    def initialize(data, hasty: false, standing: {}, house: nil, overlaps: [])
+      @overlaps = overlaps
       @standing = standing
       @house = house
       @document = PlanFile::Document.new(data)
       @rules = Snapshots.rule_set(document.snapshot("rule_sets", data["rules"]))
       @scope = Plan::Scope.new(document, rules, hoist: -> { duty.crane.family?("fixed_hoist") })
+      @crew = Plan::Crew.new(document)
       @line_word = Plan::LineWord.new(document, Site::PowerLinesCheck::ID, Site::PowerLinesCheck::ASKS)
       @slings = {}
       @load = Load::PlannedLoad.new(document, rules)
@@ -52,6 +57,18 @@ module DustLadder
       raise NotKnown.new("#{at.slice(0, 10)} is not a day", pointer: Plan.pointer("lift_at"))
     end
 
+    # The day on which it ends, a Date: the day of the lift where nobody says more. Raises NotKnown where it would end
+    # before it begins, or on what is no day.
+    def last_day
+      ends = document.dig("lift_until")
+      return day unless day && ends
+      raise NotKnown.new("the lift ends before it begins", pointer: Plan.pointer("lift_until")) if ends <= at
+
+      Date.iso8601(ends.slice(0, 10))
+    rescue Date::Error
+      raise NotKnown.new("#{ends.slice(0, 10)} is not a day", pointer: Plan.pointer("lift_until"))
+    end
+
     # The Site::Survey of the site that the lift takes place on; nil where the plan has none.
     def survey
       id = document.dig("site_document") or return
@@ -65,6 +82,8 @@ module DustLadder
     def chart_doubt(id) = @house&.chart(document.snapshot("charts", id))
     def site_doubt = @house&.site(document.snapshot("sites", document.dig("site_document")))
     def piece_doubt(number, data) = @house&.piece(number, data)
+    # A person as the house has them now, { "name", "active", "competences" }; nil where it keeps none of that id.
+    def person(id) = id && @house&.person(id)
     def legs = rigging.legs
     # leg: a section of the plan with a sling. Its data as the plan took it, or nil.
     def sling_of(leg) =

@@ -2,8 +2,7 @@ import TextField from '@mui/material/TextField'
 import { at } from '../../plan/pointers'
 import { ChoiceField } from '../../ui/ChoiceField'
 import { QuantityField, WordsField } from './fields'
-import { Heading, Row } from '../../ui/Row'
-import { useShown } from '../../ui/preferences'
+import { Row } from '../../ui/Row'
 import { SiteChoice } from '../site/SiteChoice'
 import { CarriedFields, PlaceFields, WatcherField } from '../site/StandFields'
 import type { PanelProps } from './panel'
@@ -54,7 +53,7 @@ function DayField({
 }
 
 // Who says what, since when, and until when it counts.
-function WordFields({ editor, rung, of }: Pick<PanelProps, 'editor' | 'rung'> & { of: WordRung }) {
+export function WordFields({ editor, rung, of }: Pick<PanelProps, 'editor' | 'rung'> & { of: WordRung }) {
   const { what, says } = ASKED[of]
   const place = `/by_word/${of}`
   return (
@@ -103,28 +102,6 @@ export const ObstaclesPanel = (given: PanelProps) => (
     <ObstaclesWord {...given} />
   </>
 )
-const CrewWord = wordPanel('crew')
-// Who lifts, and what makes it a lift that wants a second signature.
-export function CrewPanel(given: PanelProps) {
-  const shown = useShown()
-  const critical = given.ladder?.critical ?? []
-  return (
-    <>
-      {critical.length > 0 && (
-        <section aria-label="critical lift">
-          <Heading aside="wants a second signature">Critical lift</Heading>
-          <ul className="plain-list">
-            {critical.map((one) => (
-              <li key={one.id}>{shown(one.words)}</li>
-            ))}
-          </ul>
-        </section>
-      )}
-      <CrewWord {...given} />
-    </>
-  )
-}
-
 export function PowerLinesPanel(given: PanelProps) {
   if (!given.ladder?.site) return <PowerLinesByWord {...given} />
   return (

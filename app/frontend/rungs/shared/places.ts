@@ -13,6 +13,7 @@ const PLACES: [RegExp, RungId][] = [
   [/^\/by_word\/power_lines/, 'power_lines'],
   [/^\/by_word\/obstacles/, 'obstacles'],
   [/^\/by_word\/crew/, 'crew'],
+  [/^\/crew/, 'crew'],
   [/^\/load\/thrust/, 'load'],
   [/^\/cranes\/\d+\/hook/, 'hook'],
   [/^\/rigging\/reeved\/blocks/, 'blocks'],

@@ -15,6 +15,7 @@ module DustLadder
       private
 
       def examine
+        booked
         lift.legs[0].missing("no sling is chosen", "sling") if pieces.empty?
 
         found = pieces.map { |piece| judged(piece) }
@@ -44,7 +45,17 @@ module DustLadder
         answer(worst.verdict, note: both(words), subject: worst.verdict == "holds" ? nil : worst.piece.number)
       end
 
+      # What another lift wants meanwhile bars the issue; while it is planned it is said.
+      def booked
+        words = lift.overlaps.map(&:words)
+        more = words.size - MOST_BOOKED
+        said = [ *words.first(MOST_BOOKED), *(more.positive? ? "#{more} more" : nil) ]
+        caution("booked", "#{said.join("; ")}.") if words.any?
+      end
+      MOST_BOOKED = 4
+
       def day = lift.day&.iso8601
+      def last_day = lift.last_day&.iso8601
 
       def pieces
         @pieces ||=
@@ -69,7 +80,10 @@ module DustLadder
         return Found.new(piece, "stop", "#{state} #{told}") if state && state != "ready"
 
         due = standing["due"]
-        return Found.new(piece, "stop", "examination due #{due}, the lift is on #{day}") if due && day && due < day
+        if due && day && due < last_day
+          ends = last_day == day ? "is on" : "ends on"
+          return Found.new(piece, "stop", "examination due #{due}, the lift #{ends} #{last_day}")
+        end
         doubt = lift.piece_doubt(piece.number, piece.data)
         return Found.new(piece, "not_known", doubt.words) if doubt&.known
         return Found.new(piece, "not_known", "in what state it is is not known") if state.nil?

@@ -11,7 +11,7 @@ module DustLadder
         by_word { answer("holds", note: said, word: word.as_json(days)) }
       end
 
-      # Yields when the word counts on the day of the lift.
+      # Yields when the word counts on all days of the lift.
       def by_word
         word.says
         word.by
@@ -20,9 +20,10 @@ module DustLadder
         if word.on > day
           raise NotKnown.new("it was said on #{word.on}, after the lift on #{day}", pointer: word.pointer("on"))
         end
-        if last < day
+        ends = lift.last_day
+        if last < ends
           raise NotKnown.new(
-            "the word of #{word.by} lapsed on #{last}, the lift is on #{day}",
+            "the word of #{word.by} lapsed on #{last}, the lift #{ends == day ? "is on" : "ends on"} #{ends}",
             pointer: word.pointer("on")
           )
         end

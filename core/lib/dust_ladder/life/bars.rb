@@ -9,7 +9,7 @@ module DustLadder
 
       # course: the plan's Course. ladder: its Ladder now. document: digest of it now, as Seen makes it. overlaps: as of
       # Bookings, of what other lifts want at the same hours.
-      def initialize(course:, ladder:, document:, overlaps: [])
+      def initialize(course:, ladder:, document:, overlaps: ladder.lift.overlaps)
         @course = course
         @ladder = ladder
         @document = document
@@ -21,12 +21,12 @@ module DustLadder
       # Those that bar the lift itself, whoever signed: what stops, is not known, or has no day.
       def of_ladder = all.reject { |bar| bar.way.key?("act") || bar.way.key?("lift") }
 
-      # What a record of the issue tells, as Course asks for it. until: when the lift ends, or nil.
-      def about(until_then: nil)
+      # What a record of the issue tells, as Course asks for it.
+      def about
         lift = @ladder.lift
         {
           "from" => lift.at,
-          "until" => until_then.to_s,
+          "until" => lift.document.dig("lift_until").to_s,
           "cranes" => lift.duties.map { |duty| duty.crane["chart"] }.join(", "),
           "critical" => critical.join("; "),
           "deviations" => deviations.map { |one| "#{one.id}=#{one.value}" }.join("\n")
@@ -52,11 +52,14 @@ module DustLadder
       end
 
       def of_time
-        return [] if DustLadder.known { @ladder.lift.day }
+        return [] if @ladder.lift.last_day
 
-        place = { "place" => Plan.pointer("lift_at") }
-        [ Bar.new(words: "when the lift is, is not given", way: place, roles: %w[planner]) ]
+        untimed("when the lift is, is not given", Plan.pointer("lift_at"))
+      rescue NotKnown => error
+        untimed(error.what, error.pointer)
       end
+
+      def untimed(words, place) = [ Bar.new(words: words, way: { "place" => place }, roles: %w[planner]) ]
 
       def of_signatures
         return [ unwritten ] if @course.document != @document

@@ -66,6 +66,7 @@ module DustLadder
             "one of #{snapshots["sites"].to_h.keys.inspect}, or null"
           )
         end
+        crew
         legs, points = @document.dig("rigging", "legs"), @document.dig("load", "points")
         if legs.size != points.size
           error("/rigging/legs", "there are #{legs.size} legs", "#{points.size}, one for each point")
@@ -77,6 +78,20 @@ module DustLadder
             "/rigging/legs/#{index}/sling",
             "there is no sling snapshot #{leg["sling"].inspect}",
             "one of #{snapshots["slings"].keys.inspect}, or null"
+          )
+        end
+      end
+
+      # Everybody who is named by an id is carried.
+      def crew
+        people = @document.dig("snapshots", "people").to_h
+        @document["crew"].to_a.each_with_index do |one, index|
+          next if one["person"].nil? || people.key?(one["person"])
+
+          error(
+            "/crew/#{index}/person",
+            "there is no people snapshot #{one["person"].inspect}",
+            "one of #{people.keys.inspect}, or null"
           )
         end
       end
