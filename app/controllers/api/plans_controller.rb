@@ -57,6 +57,9 @@ module Api
         revision: plan.current.number,
         saved_at: plan.updated_at.iso8601
       }
-    def whole(plan) = state(plan).merge(document: plan.document, ladder: plan.life.signed)
+    def whole(plan)
+      life = plan.life
+      state(plan).merge(document: plan.document, ladder: life.signed, held: life.frozen_as)
+    end
   end
 end

@@ -558,6 +558,10 @@ export interface FieldChange {
   to: string;
 }
 export interface Whole {
+  /**
+   * as what it stands unchanged, such as issued; null where it may be changed
+   */
+  held: string | null;
   document: Plan;
   id: number;
   ladder: Ladder;

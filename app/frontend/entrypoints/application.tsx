@@ -22,6 +22,9 @@ const PaperRoom = lazy(async () => ({
 }))
 const CraneRoom = lazy(async () => ({ default: (await import('../rooms/charts/CraneRoom')).CraneRoom }))
 const SignIn = lazy(async () => ({ default: (await import('../rooms/door/SignIn')).SignIn }))
+const SetPassword = lazy(async () => ({ default: (await import('../rooms/door/SetPassword')).SetPassword }))
+const Account = lazy(async () => ({ default: (await import('../rooms/door/Account')).Account }))
+const PeopleRoom = lazy(async () => ({ default: (await import('../rooms/people/PeopleRoom')).PeopleRoom }))
 const SitesRoom = lazy(async () => ({ default: (await import('../rooms/sites/SitesRoom')).SitesRoom }))
 const StoreRoom = lazy(async () => ({ default: (await import('../rooms/store/StoreRoom')).StoreRoom }))
 const later = (room: ReactNode) => (
@@ -42,14 +45,23 @@ function Screens() {
   const { night } = usePreferences().preferences
   const theme = useMemo(() => themeOf(night ? 'night' : 'day'), [night])
   const { who, gone } = useWho()
+  // Whoever comes by a link is nobody yet.
+  const atDoor = window.location.pathname.startsWith('/door/')
   return (
     <ThemeProvider theme={theme}>
       <CssBaseline />
       <BrowserRouter>
         <Fallen>
-          {who && (
+          {atDoor && (
+            <Routes>
+              <Route path="/door/:link" element={later(<SetPassword />)} />
+            </Routes>
+          )}
+          {who && !atDoor && (
             <Routes>
               <Route path="/" element={<Board />} />
+              <Route path="/people" element={later(<PeopleRoom />)} />
+              <Route path="/account" element={later(<Account />)} />
               <Route path="/store" element={later(<StoreRoom />)} />
               <Route path="/sites/:id?" element={later(<SitesRoom />)} />
               <Route path="/cranes/new" element={<Navigate to="/cranes/drafts/new" replace />} />
@@ -59,7 +71,7 @@ function Screens() {
               <Route path="/plans/:id/:room?" element={<PlanScreen />} />
             </Routes>
           )}
-          {(!who || gone) && later(<SignIn />)}
+          {(!who || gone) && !atDoor && later(<SignIn />)}
         </Fallen>
       </BrowserRouter>
     </ThemeProvider>

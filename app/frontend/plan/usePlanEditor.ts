@@ -6,11 +6,12 @@ import type { Base } from './base'
 import { keepDraft, readDraft } from './drafts'
 import type { RungId } from '../api/ladder.generated'
 import { usePreferences } from '../ui/preferences'
+import { useMay } from '../ui/who'
 import type { Look } from './asking'
 import { useChecker } from './useChecker'
 import { useSteps } from './useSteps'
 
-export type SaveState = 'saved' | 'changed' | 'saving' | 'offline' | 'refused' | 'clash'
+export type SaveState = 'tried' | 'saved' | 'changed' | 'saving' | 'offline' | 'refused' | 'clash'
 export interface Conflict {
   clashes: Clash[]
   taken: string[]
@@ -27,6 +28,7 @@ export const BEFORE = 'what was typed before'
 const AUTOSAVE_MS = 400
 const TYPING_MS = 1500
 const RETRY_MS = 3000
+const LOCKED = 423
 
 const baseOf = (whole: Whole): Base => ({
   document: whole.document,
@@ -43,8 +45,13 @@ const against = (base: Base, mine: Plan, theirs: Whole): { conflict: Conflict | 
 // The plan that is being edited: its document, undo and redo, the live ladder, autosave and its state.
 export function usePlanEditor(whole: Whole) {
   const id = whole.id
+  const may = useMay()
+  const [frozen, setFrozen] = useState(whole.held)
+  // Why nothing of what is changed here is kept.
+  const held = frozen ?? (may('planner') ? null : 'not yours to change')
   const [start] = useState(() => {
-    const draft = readDraft(id)
+    // What stands as it was signed is shown so, whatever was typed here once.
+    const draft = held ? null : readDraft(id)
     if (!draft || same(draft.document, whole.document))
       return { base: baseOf(whole), document: whole.document, conflict: null, restored: false }
     if (draft.base.lock_version === whole.lock_version || same(draft.sent, whole.document))
@@ -76,9 +83,9 @@ export function usePlanEditor(whole: Whole) {
   const dirty = useMemo(() => !same(edit.document, base.document), [edit.document, base.document])
 
   useEffect(() => {
-    if (edit.moving === 'drag') return
+    if (edit.moving === 'drag' || held) return
     return keepDraft(id, dirty ? { base, document: edit.document, sent: sentRef.current } : null)
-  }, [id, dirty, base, edit.document, edit.moving])
+  }, [id, dirty, base, edit.document, edit.moving, held])
 
   // After a refusal the same document is not tried again; the next change is.
   const failure = failed && (failed.kind === 'offline' || failed.of === edit.document) ? failed.kind : null
@@ -96,6 +103,7 @@ export function usePlanEditor(whole: Whole) {
     } catch (error) {
       const refused = error instanceof Refused ? error : new Refused(0, [])
       setFaults(refused.status === 0 ? [] : refused.faults)
+      if (refused.status === LOCKED) setFrozen('issued meanwhile')
       if (refused.status === 409 && refused.now) {
         const theirs = refused.now as Whole
         const { conflict: found, merged } = against(base, document, theirs)
@@ -109,13 +117,13 @@ export function usePlanEditor(whole: Whole) {
   }, [id, base, edit.document, noteRef, setEdit])
 
   useEffect(() => {
-    if (!dirty || saving || conflict || edit.moving === 'drag' || failure === 'refused') return
+    if (!dirty || held || saving || conflict || edit.moving === 'drag' || failure === 'refused') return
     const timer = setTimeout(
       () => void save(),
       failure === 'offline' ? RETRY_MS : edit.moving ? TYPING_MS : AUTOSAVE_MS,
     )
     return () => clearTimeout(timer)
-  }, [dirty, saving, conflict, edit.moving, failure, save])
+  }, [dirty, held, saving, conflict, edit.moving, failure, save])
 
   // keep: pointers at which mine is kept over theirs.
   const resolve = useCallback(
@@ -141,7 +149,16 @@ export function usePlanEditor(whole: Whole) {
     [noteRef, setEdit],
   )
 
-  const state: SaveState = conflict ? 'clash' : saving ? 'saving' : dirty ? (failure ?? 'changed') : 'saved'
+  const state: SaveState =
+    held && dirty
+      ? 'tried'
+      : conflict
+        ? 'clash'
+        : saving
+          ? 'saving'
+          : dirty
+            ? (failure ?? 'changed')
+            : 'saved'
   return {
     id,
     hand,
@@ -151,6 +168,9 @@ export function usePlanEditor(whole: Whole) {
     revision: base.revision,
     state,
     faults,
+    held,
+    setFrozen,
+    kept: base.document,
     conflict,
     resolve,
     change,

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useCallback, useState } from 'react'
+import { Link } from 'react-router'
 import { ConflictDialog } from './ConflictDialog'
 import { Details } from './Details'
 import { KeysDialog } from './KeysDialog'
@@ -47,6 +48,43 @@ function Restored({ undoNote, undo }: { undoNote: string | null; undo: () => voi
   )
 }
 
+// Why nothing that is changed here is kept; and, once something was, that this is not what stands.
+function Held({ editor }: { editor: Editor }) {
+  const { held, state, kept, change, id } = editor
+  if (!held) return null
+  return (
+    <Box
+      role={state === 'tried' ? 'alert' : 'status'}
+      sx={{
+        display: 'flex',
+        alignItems: 'center',
+        flexWrap: 'wrap',
+        gap: 1,
+        px: 2,
+        py: 0.5,
+        bgcolor: 'var(--bone)',
+        borderBottom: `2px ${state === 'tried' ? 'dashed' : 'solid'} var(--ink)`,
+      }}
+    >
+      <Box sx={{ flex: 1, minWidth: 220 }}>
+        {state === 'tried' ? (
+          <strong>A try: these are not the figures that stand, and nothing of it is kept.</strong>
+        ) : (
+          `This plan is ${held}: it stands as it is, and what is tried here is not kept.`
+        )}
+      </Box>
+      {state === 'tried' && (
+        <Button size="small" variant="outlined" onClick={() => change({ '': kept }, 'back to what stands')}>
+          Back to what stands
+        </Button>
+      )}
+      <Button size="small" variant="outlined" component={Link} to={`/plans/${id}/life`}>
+        Its life
+      </Button>
+    </Box>
+  )
+}
+
 // The bar over every room of a plan, with the dialogs that it opens.
 export function PlanBar({
   editor,
@@ -81,6 +119,7 @@ export function PlanBar({
         onDialog={setDialog}
         onRigging={onRigging}
       />
+      <Held editor={editor} />
       {editor.restored && <Restored undoNote={editor.undoNote} undo={editor.undo} />}
       {dialog === 'keys' && <KeysDialog onClose={close} />}
       {dialog === 'details' && <Details editor={editor} onClose={close} />}

@@ -12,6 +12,7 @@ import { PlanMenu, type DialogName } from './PlanMenu'
 import { VerdictBlock } from './VerdictBlock'
 
 const SAVE_WORDS: Record<SaveState, string> = {
+  tried: 'a try: nothing of it is kept',
   saved: 'saved',
   changed: 'not yet saved',
   saving: 'saving',

@@ -2,6 +2,7 @@ import Button from '@mui/material/Button'
 import Menu from '@mui/material/Menu'
 import MenuItem from '@mui/material/MenuItem'
 import { useState } from 'react'
+import { Link } from 'react-router'
 import { api } from '../api/client'
 import { useWho } from '../ui/who'
 
@@ -12,7 +13,8 @@ const initials = (name: string) =>
     .join('')
     .slice(0, 3)
 
-export const signOut = () => api.signOut().finally(() => window.location.assign('/'))
+export const signOut = (everywhere = false) =>
+  api.signOut(everywhere).finally(() => window.location.assign('/'))
 
 // Who is signed in, by initials; what they are, and the way out.
 export function WhoButton() {
@@ -31,6 +33,12 @@ export function WhoButton() {
       </Button>
       <Menu anchorEl={at} open={at !== null} onClose={() => setAt(null)}>
         <MenuItem disabled>{`${who.name}: ${who.roles.join(', ') || 'no role'}`}</MenuItem>
+        <MenuItem component={Link} to="/account" onClick={() => setAt(null)}>
+          My account
+        </MenuItem>
+        <MenuItem component={Link} to="/people" onClick={() => setAt(null)}>
+          People
+        </MenuItem>
         <MenuItem onClick={() => void signOut()}>Sign out</MenuItem>
       </Menu>
     </>

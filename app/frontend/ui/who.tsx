@@ -31,6 +31,14 @@ export function WhoProvider({ children }: { children: ReactNode }) {
 
 export const useWho = () => useContext(Context)
 
+// May whoever is signed in do what is for any of these roles? The server has the last word.
+export function useMay() {
+  const { who } = useWho()
+  return (...roles: Somebody['roles']) => roles.some((role) => who?.roles.includes(role))
+}
+
+export const ROLES = ['reader', 'rigger', 'planner', 'keeper', 'appointed', 'engineer', 'admin'] as const
+
 // What each role may do here, as the server lets it.
 export const MAY: Record<Somebody['roles'][number], string> = {
   reader: 'reads everything, checks what if',
@@ -39,5 +47,5 @@ export const MAY: Record<Somebody['roles'][number], string> = {
   keeper: 'keeps the gear store',
   appointed: 'issues and withdraws plans, withdraws charts',
   engineer: 'second signatures, reads charts against their paper',
-  admin: 'nothing on the screens yet: makes people at the console',
+  admin: 'writes who is here, and gives them their way in',
 }

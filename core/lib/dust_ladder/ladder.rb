@@ -14,6 +14,9 @@ module DustLadder
 
     def cut_short? = !!@cut_short
 
+    # The rungs, and above them who has signed.
+    def shown = [ *rungs, signatures&.rung ].compact
+
     # Puts who has signed it at its top, which says nothing of how the lift stands; course and document as of
     # Life::Signatures. Returns the ladder.
     def signed(course:, document:)
@@ -110,9 +113,7 @@ module DustLadder
         "then" => afterwards,
         "governs" => governing.map(&:id),
         "flights" => flights,
-        "rungs" => [ *rungs, signatures&.rung ].compact.map { |rung|
-          rung.as_json(whole: open.nil? || open.include?(rung.id))
-        },
+        "rungs" => shown.map { |rung| rung.as_json(whole: open.nil? || open.include?(rung.id)) },
         "first" => FirstSteps.new(self).as_json,
         "scope" => lift.scope.as_json(left_out),
         "critical" => cut_short? ? [] : critical.as_json,
@@ -141,7 +142,7 @@ module DustLadder
     # Of the flights that have a rung in this plan: name, and the worst of its rungs, by verdict and then by figure.
     def flights
       Climb::FLIGHTS.filter_map do |id, label|
-        own = rungs.select { |rung| rung.flight == id }
+        own = shown.select { |rung| rung.flight == id }
         next if own.empty?
 
         worst = own.min_by { |rung| [ Verdict.rank(rung.verdict), -weight(rung) ] }

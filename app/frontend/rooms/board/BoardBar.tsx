@@ -3,6 +3,7 @@ import Button from '@mui/material/Button'
 import { Link } from 'react-router'
 import type { BoardPage } from '../../api/client'
 import { usePreferences } from '../../ui/preferences'
+import { useMay } from '../../ui/who'
 import { BAR_HEIGHT, figures } from '../../ui/theme/tokens'
 import { Brand } from '../../shell/Brand'
 import { FileButton } from '../../shell/FileDrop'
@@ -24,6 +25,7 @@ const tally = ({ plans, counts, working }: BoardPage) =>
 
 export function BoardBar({ board, order, put, check, start }: Props) {
   const { preferences, prefer } = usePreferences()
+  const may = useMay()
   const plain = { color: 'inherit' }
   const tab = (which: Order, words: string) => (
     <Button
@@ -73,7 +75,7 @@ export function BoardBar({ board, order, put, check, start }: Props) {
       >
         {tab('day', 'By day')}
         {tab('weakest', 'Weakest first')}
-        <FileButton />
+        {may('planner') && <FileButton />}
         <Button component={Link} to="/cranes" sx={plain}>
           Cranes
         </Button>
@@ -90,9 +92,11 @@ export function BoardBar({ board, order, put, check, start }: Props) {
         <Button onClick={check} sx={plain}>
           Quick check
         </Button>
-        <Button variant="contained" onClick={start} sx={{ px: 3 }}>
-          New lift
-        </Button>
+        {may('planner') && (
+          <Button variant="contained" onClick={start} sx={{ px: 3 }}>
+            New lift
+          </Button>
+        )}
       </Box>
     </Box>
   )

@@ -6,6 +6,7 @@ import { Link, useParams } from 'react-router'
 import { api } from '../../api/client'
 import { useShown } from '../../ui/preferences'
 import { Reading } from '../../ui/Reading'
+import { useMay } from '../../ui/who'
 import { useTitle } from '../../ui/useTitle'
 import { BAR_HEIGHT } from '../../ui/theme/tokens'
 import { ChartRoom } from './ChartRoom'
@@ -27,6 +28,7 @@ export function CraneRoom() {
 
 function Library() {
   const shown = useShown()
+  const typist = useMay()('planner', 'appointed')
   const queries = useQueryClient()
   const charts = useQuery({ queryKey: ['charts'], queryFn: api.charts, refetchOnMount: 'always' })
   const [wanted, setWanted] = useState('')
@@ -76,12 +78,21 @@ function Library() {
         <Button component={Link} to="/store" sx={{ color: 'inherit', height: '100%' }}>
           Gear store
         </Button>
-        <Button sx={{ color: 'inherit', height: '100%' }} onClick={() => chooser.current?.click()}>
-          Read chart files
-        </Button>
-        <Button component={Link} to="/cranes/drafts/new" variant="contained" sx={{ height: '100%', px: 3 }}>
-          Type a chart
-        </Button>
+        {typist && (
+          <>
+            <Button sx={{ color: 'inherit', height: '100%' }} onClick={() => chooser.current?.click()}>
+              Read chart files
+            </Button>
+            <Button
+              component={Link}
+              to="/cranes/drafts/new"
+              variant="contained"
+              sx={{ height: '100%', px: 3 }}
+            >
+              Type a chart
+            </Button>
+          </>
+        )}
       </RoomBar>
       <Box
         component="main"

@@ -4,10 +4,9 @@ import TextField from '@mui/material/TextField'
 import { useQuery } from '@tanstack/react-query'
 import { useState, type SubmitEvent } from 'react'
 import { api, refusal } from '../../api/client'
-import { Brand } from '../../shell/Brand'
 import { MAY, useWho } from '../../ui/who'
-import { BAR_HEIGHT } from '../../ui/theme/tokens'
 import { useTitle } from '../../ui/useTitle'
+import { DoorPage } from './DoorPage'
 
 // What was signed in is known to the page as a whole: it is read again.
 const enter = () => window.location.reload()
@@ -67,60 +66,47 @@ export function SignIn() {
       .finally(() => setBusy(false))
   }
   return (
-    <Box sx={{ position: 'fixed', inset: 0, zIndex: 1400, bgcolor: 'var(--dust)', overflow: 'auto' }}>
-      <Box
-        component="header"
-        sx={{ display: 'flex', bgcolor: 'var(--bar)', color: 'var(--onBar)', minHeight: BAR_HEIGHT }}
-      >
-        <Box sx={{ height: BAR_HEIGHT }}>
-          <Brand />
+    <DoorPage>
+      <Box component="form" onSubmit={submit} sx={{ flex: '1 1 320px', maxWidth: 400 }}>
+        <Box component="h1" sx={{ typography: 'verdict', m: 0, mb: 0.5 }}>
+          Sign in
         </Box>
-      </Box>
-      <Box
-        component="main"
-        sx={{ display: 'flex', flexWrap: 'wrap', gap: 6, p: { xs: 2, sm: 5 }, maxWidth: 1000, mx: 'auto' }}
-      >
-        <Box component="form" onSubmit={submit} sx={{ flex: '1 1 320px', maxWidth: 400 }}>
-          <Box component="h1" sx={{ typography: 'verdict', m: 0, mb: 0.5 }}>
-            Sign in
-          </Box>
-          <Box sx={{ mb: 2 }}>
-            {gone
-              ? 'You were signed out. What you typed is kept on this device, and goes on when you are back.'
-              : 'By the name and password that the people’s admin gave you.'}
-          </Box>
-          <TextField
-            fullWidth
-            variant="filled"
-            label="Name to sign in with"
-            value={login}
-            autoComplete="username"
-            autoFocus
-            onChange={(event) => setLogin(event.target.value)}
-            sx={{ mb: 1.5 }}
-          />
-          <TextField
-            fullWidth
-            variant="filled"
-            type="password"
-            label="Password"
-            value={password}
-            autoComplete="current-password"
-            onChange={(event) => setPassword(event.target.value)}
-            error={fault !== ''}
-            sx={{ mb: 1.5 }}
-          />
-          {fault && (
-            <Box role="alert" sx={{ mb: 1.5 }}>
-              {fault}.
-            </Box>
-          )}
-          <Button type="submit" variant="contained" fullWidth disabled={busy}>
-            Sign in
-          </Button>
+        <Box sx={{ mb: 2 }}>
+          {gone
+            ? 'You were signed out. What you typed is kept on this device, and goes on when you are back.'
+            : 'By the name and password that the people’s admin gave you.'}
         </Box>
-        <Pick onFault={setFault} />
+        <TextField
+          fullWidth
+          variant="filled"
+          label="Name to sign in with"
+          value={login}
+          autoComplete="username"
+          autoFocus
+          onChange={(event) => setLogin(event.target.value)}
+          sx={{ mb: 1.5 }}
+        />
+        <TextField
+          fullWidth
+          variant="filled"
+          type="password"
+          label="Password"
+          value={password}
+          autoComplete="current-password"
+          onChange={(event) => setPassword(event.target.value)}
+          error={fault !== ''}
+          sx={{ mb: 1.5 }}
+        />
+        {fault && (
+          <Box role="alert" sx={{ mb: 1.5 }}>
+            {fault}.
+          </Box>
+        )}
+        <Button type="submit" variant="contained" fullWidth disabled={busy}>
+          Sign in
+        </Button>
       </Box>
-    </Box>
+      <Pick onFault={setFault} />
+    </DoorPage>
   )
 }

@@ -13,6 +13,7 @@ import { BAR_HEIGHT } from '../../ui/theme/tokens'
 import { useTitle } from '../../ui/useTitle'
 import { when } from '../../ui/when'
 import { Bars } from './Bars'
+import { frozenAs } from './words'
 import { LifeHead, StateLine } from './LifeHead'
 import { Records } from './Records'
 import { SignDialog, type Asked } from './SignDialog'
@@ -59,6 +60,7 @@ export function LifeScreen({ editor }: { editor: Editor }) {
     refetchOnWindowFocus: true,
   })
   const done = (next: PlanLife) => {
+    editor.setFrozen(frozenAs(next))
     queries.setQueryData(['life', id, editor.revision], next)
     setAsked(null)
   }

@@ -43,3 +43,7 @@ export function told(record: RecordLine, flights: PlanLife['flights']): string {
       return 'put it away'
   }
 }
+
+// As what a plan stands unchanged; null where it may be changed.
+export const frozenAs = ({ state, archived }: Pick<PlanLife, 'state' | 'archived'>) =>
+  archived ? 'archived' : ['issued', 'lifting', 'closed'].includes(state) ? state : null

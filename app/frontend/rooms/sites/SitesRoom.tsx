@@ -8,6 +8,7 @@ import { api } from '../../api/client'
 import { refusal } from '../../api/wire'
 import { RoomBar } from '../../shell/RoomBar'
 import { Reading } from '../../ui/Reading'
+import { useMay } from '../../ui/who'
 import { BAR_HEIGHT } from '../../ui/theme/tokens'
 import { useTitle } from '../../ui/useTitle'
 import { blankSite, handleOf } from './features'
@@ -56,6 +57,7 @@ function NewSite() {
 }
 
 function Library() {
+  const may = useMay()
   const sites = useQuery({ queryKey: ['sites'], queryFn: api.sites, refetchOnMount: 'always' })
   useTitle('Sites')
   return (
@@ -72,7 +74,7 @@ function Library() {
           <div className="small">{`version ${site.version}, ${site.features} things drawn on it`}</div>
         </Box>
       ))}
-      <NewSite />
+      {may('planner', 'appointed') && <NewSite />}
       <Box sx={{ color: 'var(--ink2)', maxWidth: 620 }}>
         What is drawn is what somebody saw, on a day. Local codes, the line&apos;s operator and whoever tested
         the ground come first.

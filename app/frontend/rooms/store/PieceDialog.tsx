@@ -7,6 +7,7 @@ import DialogTitle from '@mui/material/DialogTitle'
 import TextField from '@mui/material/TextField'
 import { type Piece } from '../../api/client'
 import { Heading } from '../../ui/Row'
+import { useMay } from '../../ui/who'
 import { PieceHistory } from './PieceHistory'
 import { PieceOvertaken } from './PieceOvertaken'
 import { usePiece } from './usePiece'
@@ -33,6 +34,7 @@ export function PieceDialog({
   onDone: () => void
 }) {
   const { from, fields, set, faults, overtaken, saving, save } = usePiece(piece, onDone)
+  const keeper = useMay()('keeper')
   const beam = BEAM_KINDS.includes(fields.kind ?? '')
   const faultOf = (name: string) => faults.find((fault) => fault.pointer === `/fields/${name}`)
   const rest = faults.filter((fault) => !fault.pointer.startsWith('/fields/'))
@@ -110,7 +112,8 @@ export function PieceDialog({
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Leave</Button>
-        <Button variant="contained" disabled={saving} onClick={() => void save()}>
+        {!keeper && <span className="small">Its keeper alone changes it.</span>}
+        <Button variant="contained" disabled={saving || !keeper} onClick={() => void save()}>
           {overtaken.length > 0 ? 'Keep both as shown' : piece ? 'Keep the change' : 'Add it'}
         </Button>
       </DialogActions>

@@ -1,11 +1,13 @@
 import Button from '@mui/material/Button'
 import { useRef } from 'react'
 import { api } from '../../api/client'
+import { useMay } from '../../ui/who'
 
 const PLAIN = { color: 'inherit', height: '100%' }
 
 // What is done with the whole store.
 export function StoreActs({ read, add }: { read: (file: File | null) => void; add: () => void }) {
+  const keeper = useMay()('keeper')
   const chooser = useRef<HTMLInputElement>(null)
   return (
     <>
@@ -20,15 +22,19 @@ export function StoreActs({ read, add }: { read: (file: File | null) => void; ad
           event.target.value = ''
         }}
       />
-      <Button sx={PLAIN} onClick={() => chooser.current?.click()}>
-        Read a CSV file
-      </Button>
+      {keeper && (
+        <Button sx={PLAIN} onClick={() => chooser.current?.click()}>
+          Read a CSV file
+        </Button>
+      )}
       <Button component="a" href={api.storeAddress} sx={PLAIN}>
         Save as CSV
       </Button>
-      <Button variant="contained" sx={{ height: '100%', px: 3 }} onClick={add}>
-        Add a piece
-      </Button>
+      {keeper && (
+        <Button variant="contained" sx={{ height: '100%', px: 3 }} onClick={add}>
+          Add a piece
+        </Button>
+      )}
     </>
   )
 }

@@ -1,3 +1,4 @@
+import Box from '@mui/material/Box'
 import { useQuery } from '@tanstack/react-query'
 import { api, type PersonLine } from '../../api/client'
 import type { Plan } from '../../api/plan.generated'
@@ -92,9 +93,11 @@ export function CrewPanel(given: PanelProps) {
       {people.isError && (
         <div role="alert">The list of people could not be read. Names stay as they are.</div>
       )}
-      {ROLES.map((role) => (
-        <RoleField key={role} editor={editor} role={role} people={people.data ?? []} />
-      ))}
+      <Box sx={{ display: 'grid', gap: 1 }}>
+        {ROLES.map((role) => (
+          <RoleField key={role} editor={editor} role={role} people={people.data ?? []} />
+        ))}
+      </Box>
       <div className="small">
         {named
           ? 'Each is judged on the day of the lift by what is kept of them now.'
