@@ -10,10 +10,13 @@ Rails.application.routes.draw do
       resource :sessions, only: :destroy, controller: "person_sessions"
     end
     resource :board, only: :show
+    resource :days, only: :show
+    resource :waits, only: :show
     resources :plans, only: %i[show create update] do
       resources :revisions, only: %i[index show update], param: :number
       resource :file, :take_off_file, only: :show
       resource :life, only: %i[show create]
+      resources :questions, only: %i[index create update]
       resources :sketches, only: %i[index show create destroy]
     end
     resources :checks,
@@ -56,6 +59,7 @@ Rails.application.routes.draw do
   end
 
   root "screens#show"
+  get "all", to: "screens#show"
   get "store", to: "screens#show"
   get "people", to: "screens#show"
   get "account", to: "screens#show"

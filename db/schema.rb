@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_12_01_000006) do
+ActiveRecord::Schema[7.2].define(version: 2026_12_01_000007) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -68,11 +68,14 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000006) do
     t.string "ends"
     t.json "taken", default: {}, null: false
     t.boolean "archived", default: false, null: false
+    t.json "waits", default: [], null: false
+    t.boolean "waiting", default: false, null: false
     t.index "lift_at IS NULL, lift_at, plan_id", name: "board_lines_by_day"
     t.index "rank, lift_at IS NULL, lift_at, plan_id", name: "board_lines_by_rank"
     t.index ["lift_at", "ends"], name: "index_board_lines_on_lift_at_and_ends"
     t.index ["plan_id"], name: "index_board_lines_on_plan_id", unique: true
     t.index ["state"], name: "index_board_lines_on_state"
+    t.index ["waiting", "lift_at"], name: "index_board_lines_on_waiting_and_lift_at"
   end
 
   create_table "chart_drafts", force: :cascade do |t|
@@ -164,6 +167,25 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000006) do
     t.json "writers", default: [], null: false
   end
 
+  create_table "questions", force: :cascade do |t|
+    t.integer "plan_id", null: false
+    t.string "rung", null: false
+    t.integer "revision", null: false
+    t.string "words", null: false
+    t.integer "asker_id", null: false
+    t.integer "asked_id"
+    t.string "answer"
+    t.integer "answerer_id"
+    t.datetime "answered_at"
+    t.integer "lock_version", default: 0, null: false
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["answerer_id"], name: "index_questions_on_answerer_id"
+    t.index ["asked_id"], name: "index_questions_on_asked_id"
+    t.index ["asker_id"], name: "index_questions_on_asker_id"
+    t.index ["plan_id"], name: "index_questions_on_plan_id"
+  end
+
   create_table "revisions", force: :cascade do |t|
     t.integer "plan_id", null: false
     t.integer "number", null: false
@@ -213,6 +235,10 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000006) do
   add_foreign_key "api_tokens", "people", on_delete: :cascade
   add_foreign_key "board_lines", "plans", on_delete: :cascade
   add_foreign_key "life_records", "plans"
+  add_foreign_key "questions", "people", column: "answerer_id"
+  add_foreign_key "questions", "people", column: "asked_id"
+  add_foreign_key "questions", "people", column: "asker_id"
+  add_foreign_key "questions", "plans"
   add_foreign_key "revisions", "plans"
   add_foreign_key "revisions", "revisions", column: "whole_id"
   add_foreign_key "sketches", "plans"

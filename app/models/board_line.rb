@@ -122,27 +122,28 @@ class BoardLine < ApplicationRecord
   def work_out
     reload
     newest = Revision.find_by!(plan_id: plan_id, number: revision)
-    withdraw_broken if Plan::Life::HELD.include?(state)
     self.class.where(id: id, turn: turn).update_all(**told(newest.document), stale: false)
     reload
   end
 
   private
 
-  # A life that cannot be read stops nobody else's from being looked at.
-  def withdraw_broken
-    plan.life.withdraw_broken
-  rescue StandardError => error
-    logger.error("plan #{plan_id} could not be withdrawn: #{error.full_message(highlight: false)}")
+  # One climb of a plan's ladder serves its line and its life.
+  def climbed(document)
+    DustLadder.check(DustLadder::PlanFile.accept(document), **OwnHouse.of(document), most_s: MOST_S)
+  end
+
+  # How its life stands, once what holds no more was withdrawn.
+  def stands(ladder)
+    return Plan::Life::UNWRITTEN unless plan.life_records.exists?
+
+    life = Plan::Life.new(plan, ladder: ladder)
+    life = Plan::Life.new(plan, ladder: ladder) if life.withdraw_broken
+    life.stands
   end
 
   def told(document)
-    ladder =
-      DustLadder.check(
-        DustLadder::PlanFile.accept(document),
-        **OwnHouse.of(document),
-        most_s: MOST_S
-      )
+    ladder = climbed(document)
     crane = document.dig("snapshots", "charts", document.dig("cranes", 0, "chart"), "data", "title")
     words = [ plan.title, document["site"], document.dig("load", "name"), crane ]
     {
@@ -153,7 +154,7 @@ class BoardLine < ApplicationRecord
       crane: crane,
       words: words.compact.join(" ").downcase.first(LONGEST_WORDS),
       **self.class.taken_by(document),
-      **stands,
+      **stands(ladder),
       shown: summary(document, ladder, crane)
     }
   rescue StandardError => error
@@ -170,13 +171,6 @@ class BoardLine < ApplicationRecord
         site: "", load: "", legs: 0, chart: nil, planned: nil, governs: [], rungs: [], needs: [ fault ], **nothing
       }
     }
-  end
-
-  def stands
-    return { state: "draft", archived: false } unless plan.life_records.exists?
-
-    life = plan.life
-    { state: life.state, archived: life.course.archived? }
   end
 
   def summary(document, ladder, crane)

@@ -6,6 +6,8 @@ class Plan < ApplicationRecord
 
   has_one :board_line, dependent: :destroy
 
+  has_many :questions, dependent: :restrict_with_exception, inverse_of: :plan
+
   has_many :life_records, dependent: :restrict_with_exception, inverse_of: :plan
 
   has_many :sketches, -> { order(:id) }, dependent: :restrict_with_exception, inverse_of: :plan

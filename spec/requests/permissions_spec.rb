@@ -27,6 +27,8 @@ RSpec.describe "Who may do what" do
     "ChartPapers" => { "update" => %w[planner appointed engineer] },
     "Withdrawals" => { "create" => %w[appointed] },
     "Lives" => { "create" => %w[rigger planner appointed engineer] },
+    "Questions" =>
+      %w[create update].to_h { |action| [ action, %w[rigger planner keeper appointed engineer] ] },
     "People" => { "create" => %w[admin], "update" => %w[admin] },
     "Links" => { "create" => %w[admin] },
     "PersonSessions" => { "destroy" => %w[admin] },

@@ -2,9 +2,9 @@
 import type {Drawing, Figure, Ladder, Line, RungId, Sentence} from "./ladder.generated";
 import type {Beam, Chart, Feature, Group, Person, Plan, RuleSet, Site, Sling} from "./plan.generated";
 
+export type Verdict = "holds" | "tight" | "stop" | "not_known";
 export type ActName =
   "wrote" | "flight" | "second" | "deviation" | "issued" | "began" | "closed" | "withdrawn" | "archived";
-export type Verdict = "holds" | "tight" | "stop" | "not_known";
 export type WindReading =
   | {
       reading: Wind;
@@ -37,6 +37,11 @@ export interface Answers {
   "tokens#index"?: ScriptName[];
   "tokens#create"?: ScriptName;
   "tokens#destroy"?: null;
+  "days#show"?: DaysPage;
+  "waits#show"?: WaitsPage;
+  "questions#index"?: QuestionLine[];
+  "questions#create"?: QuestionLine;
+  "questions#update"?: QuestionLine;
   "sessions#show"?: SignedIn;
   "sessions#create"?: SignedIn;
   "sessions#destroy"?: SignedIn;
@@ -143,6 +148,76 @@ export interface ScriptName {
   created_at: string;
   used_at: string | null;
   text?: string;
+}
+/**
+ * the lifts of some days by crane
+ */
+export interface DaysPage {
+  today: string;
+  now: string;
+  days: string[];
+  before: string | null;
+  after: string | null;
+  lifts: DayLift[];
+  more: number;
+  undated: number;
+  plans: number;
+  working: number;
+}
+export interface DayLift {
+  id: number;
+  title: string;
+  state: "draft" | "checked" | "issued" | "lifting" | "closed" | "withdrawn";
+  lift_at: string;
+  ends: string;
+  cranes: {
+    id: string;
+    name: string;
+  }[];
+  what: string;
+  working: boolean;
+  verdict: Verdict;
+  rungs: {
+    id: string;
+    label: string;
+    verdict: Verdict;
+  }[];
+  governs: string[];
+  said: string;
+  percent?: Figure | null;
+}
+export interface WaitsPage {
+  person: Somebody;
+  waits: WaitLine[];
+  more: number;
+  others: {
+    id: number;
+    name: string;
+    count: number;
+  }[];
+}
+export interface WaitLine {
+  act:
+    "wrote" | "write" | "mend" | "flight" | "second" | "deviation" | "issued" | "close" | "overlap" | "answer" | "read";
+  plan: number | null;
+  chart: number | null;
+  title: string;
+  at: string | null;
+  words: string;
+  rung: string | null;
+}
+export interface QuestionLine {
+  id: number;
+  rung: string;
+  revision: number;
+  words: string;
+  by: string;
+  at: string;
+  asked: string | null;
+  answer: string | null;
+  answered_by: string | null;
+  answered_at: string | null;
+  lock_version: number;
 }
 /**
  * how a plan stands by its records, and what the reader may do with it next

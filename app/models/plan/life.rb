@@ -13,7 +13,10 @@ class Plan
     # What nobody does with what they wrote last.
     CHECKS = %w[flight second].freeze
 
-    # Somebody signs what is not there any more.
+    # What a board line keeps of a plan that nobody wrote down yet.
+  UNWRITTEN = { state: "draft", archived: false, waits: [], waiting: false }.freeze
+
+  # Somebody signs what is not there any more.
     Overtaken = Class.new(StandardError)
 
     attr_reader :plan
@@ -53,7 +56,13 @@ class Plan
   end
   def deviations = @deviations ||= DustLadder::Life::Deviations.of(ladder)
 
-    # Names of the acts that a person may do now.
+    # What a board line keeps of it.
+  def stands
+    waits = DustLadder::Life::Waits.new(course: course, bars: bars, document: document, writers: plan.writers).all
+    { state: state, archived: course.archived?, waits: waits.map(&:as_json), waiting: waits.any? }
+  end
+
+  # Names of the acts that a person may do now.
     def acts(person)
       DustLadder::Life::Act::ALL.each_value.filter_map do |act|
         next unless act.from.include?(course.state) && person.any_role?(act.roles) && open?(act.name)
@@ -97,7 +106,7 @@ class Plan
         plan.update_columns(writers: []) if record.act == "wrote"
         BoardLine.where(plan_id: plan.id).update_all(state: longer.course.state, archived: longer.course.archived?)
       end
-      Life.new(plan, ladder: ladder)
+      Life.new(plan, ladder: ladder).tap { |after| BoardLine.where(plan_id: plan.id).update_all(**after.stands) }
     end
 
     # The chain with what somebody does.

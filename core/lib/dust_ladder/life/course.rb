@@ -6,7 +6,8 @@ module DustLadder
       # state: one of Act::STATES, nil before the first record. revision: its letter. document: digest of what was
       # written last. writer: the Record of that. flights: ids of those that ask for a signature. signed: the Record by
       # flight. second: the engineer's Record or nil. names: the Record by deviation. issue: the Record that issued it.
-      attr_reader :state, :revision, :document, :writer, :flights, :signed, :second, :names, :issue, :lapsed
+      # reason: why it was withdrawn or closed, the last time.
+      attr_reader :state, :revision, :document, :writer, :flights, :signed, :second, :names, :issue, :lapsed, :reason
 
       # records: Records in their order, each of which may follow.
       def self.of(records) = records.each_with_object(new) { |record, course| course.take(record) }
@@ -121,6 +122,8 @@ module DustLadder
           names[record.about["deviation"]] = record
         when "issued"
           @issue = record
+        when "withdrawn", "closed"
+          @reason = record.about["reason"]
         when "archived"
           @archived = true
         end

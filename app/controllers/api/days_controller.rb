@@ -1,0 +1,92 @@
+module Api
+  # The lifts of some days by crane, as the board shows them.
+  class DaysController < BaseController
+    self.policy = LookPolicy
+
+    DAYS = 4
+    MOST = 200
+
+    def show
+      from = day or return refuse("#{params[:from].to_s.first(40)} is no day", "such as 2026-12-14", :unprocessable_content)
+
+      lines = on(from)
+      BoardJob.perform_later if BoardLine.old.exists?
+      render json: {
+        today: Date.current.iso8601,
+        now: Time.current.strftime("%Y-%m-%dT%H:%M"),
+        days: Array.new(DAYS) { |index| (from + index).iso8601 },
+        before: near("lift_at < ?", from, :maximum),
+        after: near("lift_at >= ?", from + DAYS, :minimum),
+        lifts: lines.first(MOST).map { |line| shown(line) },
+        more: [ lines.size - MOST, 0 ].max,
+        undated: BoardLine.where(lift_at: nil, archived: false).count,
+        plans: BoardLine.count,
+        working: BoardLine.old.count
+      }
+    end
+
+    private
+
+    # The day asked for; today where there is a lift on the days shown, else the day of the next lift, or of the last
+    # one; nil for what is no day.
+    def day
+      asked = params[:from].to_s
+      return asked.match?(/\A\d{4}-\d{2}-\d{2}\z/) && known_day(asked) unless asked.empty?
+
+      today = Date.current
+      next_one = known_day(lines.where("ends >= ?", today.iso8601).minimum(:lift_at))
+      return next_one if next_one && next_one >= today + DAYS
+
+      next_one ? today : known_day(lines.maximum(:lift_at)) || today
+    end
+
+    def known_day(text)
+      Date.iso8601(text.to_s.first(10))
+    rescue Date::Error
+      nil
+    end
+
+    # Day of the nearest lift on a side.
+    def near(on_side, day, nearest)
+      lines.where("board_lines.#{on_side}", day.iso8601).public_send(nearest, :lift_at)&.first(10)
+    end
+
+    def lines = BoardLine.where(archived: false).where.not(lift_at: nil)
+
+    # Lifts that take place on the days, those too that began before.
+    def on(from)
+      lines
+        .where("board_lines.lift_at < ? AND board_lines.ends > ?", (from + DAYS).iso8601, from.iso8601)
+        .by_day
+        .includes(:plan)
+        .to_a
+    end
+
+    def shown(line)
+      taken = line.as_taken
+      {
+        id: line.plan_id,
+        title: line.plan.title,
+        state: line.state,
+        lift_at: line.lift_at,
+        ends: line.ends,
+        cranes: taken.cranes.to_a.map { |id| { id: id, name: taken.called(id) } },
+        what: line.crane.to_s[/,\s*(.+)\z/, 1].to_s,
+        **(line.fresh? ? worked(line) : { working: true, verdict: "not_known", rungs: [], governs: [], said: "working" })
+      }
+    end
+
+    def worked(line)
+      shown = line.shown
+      governs = shown["rungs"].find { |rung| shown["governs"].include?(rung["id"]) }
+      {
+        working: false,
+        verdict: shown["verdict"],
+        rungs: shown["rungs"].map { |rung| rung.slice("id", "label", "verdict") },
+        governs: shown["governs"],
+        said: governs ? governs["label"].downcase : shown["needs"].first.to_s,
+        percent: governs && governs["percent"]
+      }
+    end
+  end
+end
