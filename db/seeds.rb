@@ -42,3 +42,35 @@ JSON
     person.password = SecureRandom.alphanumeric(40) unless person.persisted?
     person.save!
   end
+# How far some of the plans are: written down, climbed, signed, issued, over.
+if Rails.env.demo? && LifeRecord.none?
+  who = ->(login) { Person.find_by!(login: login) }
+  plan = ->(words) { Plan.find_by!("title LIKE ?", "%#{words}%") }
+  act = ->(of, login, name, **about) {
+    life = of.reload.life
+    life.act(who.(login), name, seen: life.seen, about: about.transform_keys(&:to_s))
+  }
+  climb = ->(of, login, flights) { flights.each { |id| act.(of, login, "flight", flight: id) } }
+  all = DustLadder::Ladder::Climb::FLIGHTS.keys
+  name_it = ->(of) {
+    of.life.deviations.each do |one|
+      act.(of, "ines", "deviation", deviation: one.id, reason: "each leg counted by itself, lengths taped")
+    end
+  }
+
+  issued, checked, half, gone = [ "Feed horn", "RC-7", "RC-9", "Azimuth bearing" ].map(&plan)
+  [ issued, checked, half, gone ].each { |of| act.(of, "jun", "wrote") }
+  [ issued, checked, gone ].each { |of| climb.(of, "mara", all) }
+  [ issued, checked, gone ].each { |of| name_it.(of) }
+  climb.(half, "teo", all.first(2))
+  act.(issued, "ines", "issued")
+  if gone.life.acts(who.("ines")).include?("issued")
+    act.(gone, "ines", "issued")
+    act.(gone, "ines", "withdrawn", reason: "the bearing comes two weeks later")
+  end
+  of = plan.("Feed horn")
+  asker = who.("mara")
+  of.questions.create!(
+    rung: "ground", words: "who looked at the ground behind the mat?", revision: 1, asker: asker, asked: who.("ines")
+  )
+end

@@ -445,6 +445,7 @@ PLANS = {
   "counterweight-block" =>
     plan(
       "Counterweight block CW-4",
+      hours: 3,
       lug: "8 t",
       lift_at: "2026-12-14T13:00",
       load:

@@ -40,7 +40,7 @@ RSpec.describe "What is answered by word", type: :system do
   end
 
   it "is not known in a plan of older rules, until the newer ones are seen and taken in one step" do
-    visit "/"
+    visit "/all"
     find("[data-plan-file]", visible: :all, match: :first).attach_file(
       Rails.root.join("core/spec/fixtures/of_their_day/receiver-cabin.json")
     )

@@ -4,7 +4,7 @@ RSpec.describe "The first climb" do
   it "does the job: drags the hook lower until the slings stop, undoes, types a weight, finds it kept" do
     plan = demo_plan("receiver-cabin")
     look
-    visit "/"
+    visit "/all"
     click_link "Receiver cabin RC-7 to antenna pad 3"
     expect(page).to have_css("[data-headline]", text: "Holds: hook height, over the obstacle, at 53")
     expect(verdict_of("slings")).to eq("holds")
@@ -39,7 +39,7 @@ RSpec.describe "The first climb" do
     demo_plan("cable-girder")
     hosts_asked
     page.driver.browser.logs.get(:browser)
-    visit "/"
+    visit "/all"
     click_link "Cable tray girder"
     expect(page).to have_css("[data-rung=crane]")
     rung("slings").click
@@ -75,7 +75,7 @@ RSpec.describe "The first climb" do
   end
 
   it "leads the first minutes: who could take it, and points as a question" do
-    visit "/"
+    visit "/all"
     click_button "New lift", match: :first
     fill_in "What is lifted, and where to", with: "Pump skid PS-9"
     click_button "Start"
@@ -103,7 +103,7 @@ RSpec.describe "The first climb" do
 
   it "starts after a past lift, and asks its words again" do
     demo_plan("feed-horn")
-    visit "/"
+    visit "/all"
     click_button "New lift", match: :first
     fill_in "What is lifted, and where to", with: "Another feed horn crate"
     fill_in "After a past lift, or leave it blank", with: "Feed horn"
@@ -116,7 +116,7 @@ RSpec.describe "The first climb" do
 
   it "carries a blank plan from dashes to a verdict" do
     look
-    visit "/"
+    visit "/all"
     click_button "New lift", match: :first
     fill_in "What is lifted, and where to", with: "Junction box JB-3"
     click_button "Start"

@@ -66,7 +66,7 @@ RSpec.describe "Keeping what was worked" do
 
   it "imports by button and by dropping, refuses what is no plan, and exports what it holds" do
     look
-    visit "/"
+    visit "/all"
     find("[data-plan-file]", visible: :all, match: :first).attach_file(
       Rails.root.join("demo/plans/waveguide-duct.json")
     )

@@ -29,7 +29,7 @@ RSpec.describe "The load room" do
 
   it "takes a ten-part frame in mixed units in seven hundred keys, two minutes of typing, and the ladder follows" do
     look
-    visit "/"
+    visit "/all"
     click_button "New lift", match: :first
     fill_in "What is lifted, and where to", with: "Drive frame DF-2"
     click_button "Start"

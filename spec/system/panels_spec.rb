@@ -156,14 +156,14 @@ RSpec.describe "The panels" do
     fill_in "Title", with: "Feed horn crate FH-2, second try"
     click_button "Take"
     expect(page).to have_css("[role=status]", text: "rev 2, saved")
-    visit "/"
+    visit "/all"
     expect(page).to have_link("Feed horn crate FH-2, second try")
   end
 
   it "orders the board by day or weakest first" do
     %w[feed-horn cable-girder azimuth-drive].each { |name| demo_plan(name) }
     look
-    visit "/"
+    visit "/all"
     titles = -> { all("[role=row] a").map(&:text) }
     expect(page).to have_link("Azimuth drive AD-1")
     expect(titles.call.map { |title| title[/\w\w-\d+/] }).to eq(%w[FH-2 GD-12 AD-1])
@@ -175,7 +175,7 @@ RSpec.describe "The panels" do
   it "finds lifts on the board by words and verdict, keeps that in its address, and shows all again" do
     %w[feed-horn cable-girder azimuth-drive].each { |name| demo_plan(name) }
     look
-    visit "/"
+    visit "/all"
     fill_in "Find: title, load, site, crane", with: "girder"
     expect(page).to have_css("[role=row] a", count: 1)
     page.refresh

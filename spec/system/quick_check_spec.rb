@@ -3,7 +3,7 @@ RSpec.describe "The quick check" do
 
   it "answers as it is typed, asks which angle is meant, and becomes a plan" do
     look
-    visit "/"
+    visit "/all"
     click_button "Quick check"
     within("[role=dialog]") do
       expect(page).to have_css("[data-quick-verdict=not_known]", text: "needs the weight")

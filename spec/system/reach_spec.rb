@@ -81,7 +81,7 @@ RSpec.describe "Reaching everything" do
       end
       find("body").send_keys("n")
     end
-    visit "/"
+    visit "/all"
     expect(page).to have_link("Azimuth drive AD-1")
     expect(serious_findings).to eq([])
   end
@@ -90,7 +90,7 @@ RSpec.describe "Reaching everything" do
     look
     visit "/plans/424242"
     expect(page).to have_text("There is no plan at this address.")
-    visit "/"
+    visit "/all"
     expect(page).to have_text("No lifts yet.")
   end
 end

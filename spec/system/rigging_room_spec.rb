@@ -246,7 +246,7 @@ RSpec.describe "The gear store" do
 
   it "lists, finds, adds, changes and keeps what was typed when something cannot be read" do
     look
-    visit "/"
+    visit "/all"
     click_link "Gear store"
     expect(page).to have_css("[data-piece]", count: 28)
     fill_in "Find a piece", with: "chain rack"

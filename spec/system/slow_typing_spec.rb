@@ -33,7 +33,7 @@ RSpec.describe "Slow typing" do
   [ 60, 300 ].each do |pause|
     it "keeps every key of a new lift typed at #{pause} ms a key, with answers that come late" do
       look
-      visit "/"
+      visit "/all"
       click_button "New lift", match: :first
       fill_in "What is lifted, and where to", with: "Typed slowly"
       click_button "Start"

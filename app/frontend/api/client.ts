@@ -7,10 +7,9 @@ import type {
   ChartPaper,
   ChartPart,
   ComparisonRow,
-  CompetenceLine,
   CsvPart,
   Diagram,
-  DoorLink,
+  DaysPage,
   Indicated,
   Indication,
   KeptGroup,
@@ -22,24 +21,23 @@ import type {
   PieceFields,
   PieceHistory,
   PlacePart,
-  PersonLine,
   PlanLife,
   ProposalsAnswer,
+  QuestionLine,
   QuickAnswer,
   ReachAnswer,
   RevisionLine,
   RuleChanges,
   Saved,
   SchoolsAnswer,
-  ScriptName,
   Selection,
-  SignedIn,
   SiteLine,
   SiteReading,
   Sketch,
   StoreReading,
   Takers,
   Vocabulary,
+  WaitsPage,
   WaysOutAnswer,
   Whole,
   WholeChart,
@@ -49,7 +47,10 @@ import type {
 } from './answers.generated'
 import type { Ladder, RungId } from './ladder.generated'
 import type { Chart, Group, Plan, Site } from './plan.generated'
+import { peopleApi } from './people'
 import { ask, follow, send, upload } from './wire'
+
+export type { Written } from './people'
 
 export type * from './answers.generated'
 export { faultWords, refusal, Refused } from './wire'
@@ -75,14 +76,6 @@ export type CheckAsked = CheckedDocument & {
   plan: number
 }
 
-// What an admin writes of somebody.
-export interface Written {
-  name: string
-  roles: NonNullable<PersonLine['roles']>
-  active: boolean
-  competences: CompetenceLine[]
-}
-
 // What somebody does with a plan, as they saw it.
 export interface Done {
   act: ActName
@@ -93,26 +86,17 @@ export interface Done {
 }
 
 export const api = {
-  session: () => ask<SignedIn>('/session'),
-  signIn: (given: { login: string; password: string } | { pick: number }) =>
-    send<SignedIn>('POST', '/session', given),
-  // everywhere: whatever one has open ends.
-  signOut: (everywhere = false) => send<SignedIn>('DELETE', '/session', { everywhere }),
-  setPassword: (password: string, next: string) =>
-    send<SignedIn>('PATCH', '/session', { password, new: next }),
-  // By a link that an admin gave.
-  useLink: (link: string, password: string) =>
-    send<{ login: string }>('POST', '/password', { link, password }),
-  people: () => ask<PersonLine[]>('/people'),
-  addPerson: (login: string, written: Written) => send<PersonLine>('POST', '/people', { login, ...written }),
-  changePerson: (id: number, written: Written, lock_version: number) =>
-    send<PersonLine>('PATCH', `/people/${id}`, { ...written, lock_version }),
-  giveLink: (id: number) => send<DoorLink>('POST', `/people/${id}/link`, {}),
-  endSessions: (id: number) => send<PersonLine>('DELETE', `/people/${id}/sessions`, {}),
-  scripts: () => ask<ScriptName[]>('/tokens'),
-  addScript: (name: string, password: string) => send<ScriptName>('POST', '/tokens', { name, password }),
-  removeScript: (id: number) => send<null>('DELETE', `/tokens/${id}`, {}),
+  ...peopleApi,
   board: (asked: URLSearchParams) => ask<BoardPage>(`/board?${asked}`),
+  // from: the first day shown; the next with a lift when it is empty.
+  days: (from: string) => ask<DaysPage>(from ? `/days?from=${from}` : '/days'),
+  // of: whose; one's own when nobody is named.
+  waits: (of: number | null) => ask<WaitsPage>(of === null ? '/waits' : `/waits?person=${of}`),
+  questions: (id: number) => ask<QuestionLine[]>(`/plans/${id}/questions`),
+  askQuestion: (id: number, rung: RungId, words: string, asked: string) =>
+    send<QuestionLine>('POST', `/plans/${id}/questions`, { rung, words, asked }),
+  answerQuestion: (id: number, question: number, answer: string, lock_version: number) =>
+    send<QuestionLine>('PATCH', `/plans/${id}/questions/${question}`, { answer, lock_version }),
   plan: (id: string) => ask<Whole>(`/plans/${id}`),
   // after: the plan of a past lift that it starts from.
   start: (title: string, after: number | null = null) =>

@@ -7,6 +7,7 @@ import { lazy, StrictMode, Suspense, useMemo, type ReactNode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router'
 import { Board } from '../rooms/board/Board'
+import { DayBoard } from '../rooms/board/DayBoard'
 import { Fallen } from '../ui/Fallen'
 import { PreferencesProvider, usePreferences } from '../ui/preferences'
 import { themeOf } from '../ui/theme/theme'
@@ -59,7 +60,8 @@ function Screens() {
           )}
           {who && !atDoor && (
             <Routes>
-              <Route path="/" element={<Board />} />
+              <Route path="/" element={<DayBoard />} />
+              <Route path="/all" element={<Board />} />
               <Route path="/people" element={later(<PeopleRoom />)} />
               <Route path="/account" element={later(<Account />)} />
               <Route path="/store" element={later(<StoreRoom />)} />

@@ -19,6 +19,11 @@ const AGAIN_MS = 1000
 const HEADS = ['day', 'ladder', 'lift', 'verdict, and the rung that governs', 'crane', 'waits for']
 const dateOf = (plan: { lift_at: string | null } | undefined) => plan?.lift_at?.slice(0, 10)
 
+const tally = ({ plans, counts, working }: BoardPage) =>
+  `${plans} plans: ${counts.holds} hold, ${counts.tight}` +
+  ` tight, ${counts.stop} stop, ${counts.not_known} not known` +
+  (working > 0 ? `, working on ${working}` : '')
+
 // Every lift as a small ladder on its own line, and what it waits for; found, filtered and a page at a time.
 export function Board() {
   const [asked, setAsked] = useSearchParams()
@@ -53,12 +58,19 @@ export function Board() {
   return (
     <FileDrop>
       <BoardBar
-        board={data}
-        order={order}
-        put={(next) => ask({ order: next === 'weakest' ? next : '' })}
+        at={order === 'weakest' ? 'weakest' : 'all'}
         check={() => setDialog('check')}
         start={() => setDialog('start')}
-      />
+      >
+        <Box component="h1" sx={{ m: 0, typography: 'heading', fontWeight: 600, pl: { xs: 0, md: 2 } }}>
+          Lifts
+        </Box>
+        {data && (
+          <Box role="status" sx={{ pl: 1.5, fontFamily: figures, typography: 'lead' }}>
+            {tally(data)}
+          </Box>
+        )}
+      </BoardBar>
       <Box component="main" sx={{ bgcolor: 'var(--bone)', minHeight: `calc(100dvh - ${BAR_HEIGHT}px)` }}>
         {data && data.plans > 0 && <BoardFind asked={asked} ask={ask} cranes={data.cranes} />}
         {(!data || board.isError) && <Reading query={board} what="plans" pad={{ p: 4 }} />}

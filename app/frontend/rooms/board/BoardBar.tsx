@@ -1,48 +1,37 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { Link } from 'react-router'
-import type { BoardPage } from '../../api/client'
+import type { ReactNode } from 'react'
 import { usePreferences } from '../../ui/preferences'
 import { useMay } from '../../ui/who'
-import { BAR_HEIGHT, figures } from '../../ui/theme/tokens'
+import { BAR_HEIGHT } from '../../ui/theme/tokens'
 import { Brand } from '../../shell/Brand'
 import { FileButton } from '../../shell/FileDrop'
 import { WhoButton } from '../../shell/WhoButton'
 
-type Order = 'day' | 'weakest'
 interface Props {
-  board: BoardPage | undefined
-  order: Order
-  put: (order: Order) => void
+  at: 'days' | 'all' | 'weakest'
   check: () => void
   start: () => void
+  children: ReactNode
 }
 
-const tally = ({ plans, counts, working }: BoardPage) =>
-  `${plans} plans: ${counts.holds} hold, ${counts.tight}` +
-  ` tight, ${counts.stop} stop, ${counts.not_known} not known` +
-  (working > 0 ? `, working on ${working}` : '')
+const TABS = [
+  ['days', '/', 'Days'],
+  ['all', '/all', 'All plans'],
+  ['weakest', '/all?order=weakest', 'Weakest first'],
+] as const
 
-export function BoardBar({ board, order, put, check, start }: Props) {
+// The bar over the board: its three views, the other rooms, and what is begun from here.
+export function BoardBar({ at, check, start, children }: Props) {
   const { preferences, prefer } = usePreferences()
   const may = useMay()
   const plain = { color: 'inherit' }
-  const tab = (which: Order, words: string) => (
-    <Button
-      aria-pressed={order === which}
-      onClick={() => put(which)}
-      sx={{
-        ...plain,
-        ...(order === which && {
-          bgcolor: 'var(--barSelected)',
-          color: 'var(--onBarSelected)',
-          '&:hover': { bgcolor: 'var(--barSelected)' },
-        }),
-      }}
-    >
-      {words}
-    </Button>
-  )
+  const chosen = {
+    bgcolor: 'var(--barSelected)',
+    color: 'var(--onBarSelected)',
+    '&:hover': { bgcolor: 'var(--barSelected)' },
+  }
   return (
     <Box
       component="header"
@@ -62,19 +51,21 @@ export function BoardBar({ board, order, put, check, start }: Props) {
       <Box sx={{ height: BAR_HEIGHT }}>
         <Brand />
       </Box>
-      <Box component="h1" sx={{ m: 0, typography: 'heading', fontWeight: 600, pl: { xs: 0, md: 2 } }}>
-        Lifts
-      </Box>
-      {board && (
-        <Box role="status" sx={{ pl: 1.5, fontFamily: figures, typography: 'lead' }}>
-          {tally(board)}
-        </Box>
-      )}
+      {children}
       <Box
         sx={{ ml: 'auto', display: 'flex', flexWrap: 'wrap', '&& > *': { px: '6px', height: BAR_HEIGHT } }}
       >
-        {tab('day', 'By day')}
-        {tab('weakest', 'Weakest first')}
+        {TABS.map(([which, to, words]) => (
+          <Button
+            key={which}
+            component={Link}
+            to={to}
+            aria-current={at === which ? 'page' : undefined}
+            sx={{ ...plain, ...(at === which && chosen) }}
+          >
+            {words}
+          </Button>
+        ))}
         {may('planner') && <FileButton />}
         <Button component={Link} to="/cranes" sx={plain}>
           Cranes

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box'
 import useMediaQuery from '@mui/material/useMediaQuery'
 import { useTheme } from '@mui/material/styles'
 import { useCallback, useEffect, useState, type FocusEvent } from 'react'
-import { useNavigate } from 'react-router'
+import { useNavigate, useSearchParams } from 'react-router'
 import { useTitle } from '../../ui/useTitle'
 import { usePreferences } from '../../ui/preferences'
 import { useSize } from '../../ui/useSize'
@@ -42,7 +42,9 @@ export function Workbench({ editor }: { editor: Editor }) {
   const phone = useMediaQuery(theme.breakpoints.down('sm'))
   const { preferences } = usePreferences()
   const { ladder, working } = editor.checked
-  const [chosen, setChosen] = useState<RungId | null>(null)
+  const [asked] = useSearchParams()
+  // A rung that the address names is open from the first.
+  const [chosen, setChosen] = useState<RungId | null>(() => asked.get('rung') as RungId | null)
   const [open, setOpen] = useState(false)
   const [leg, setLeg] = useState(0)
   const [lit, setLit] = useState<string | null>(null)

@@ -1,0 +1,33 @@
+import type { CompetenceLine, DoorLink, PersonLine, ScriptName, SignedIn } from './answers.generated'
+import { ask, send } from './wire'
+
+// What an admin writes of somebody.
+export interface Written {
+  name: string
+  roles: NonNullable<PersonLine['roles']>
+  active: boolean
+  competences: CompetenceLine[]
+}
+
+// Who is here, how they come in, and what asks in their names.
+export const peopleApi = {
+  session: () => ask<SignedIn>('/session'),
+  signIn: (given: { login: string; password: string } | { pick: number }) =>
+    send<SignedIn>('POST', '/session', given),
+  // everywhere: whatever one has open ends.
+  signOut: (everywhere = false) => send<SignedIn>('DELETE', '/session', { everywhere }),
+  setPassword: (password: string, next: string) =>
+    send<SignedIn>('PATCH', '/session', { password, new: next }),
+  // By a link that an admin gave.
+  useLink: (link: string, password: string) =>
+    send<{ login: string }>('POST', '/password', { link, password }),
+  people: () => ask<PersonLine[]>('/people'),
+  addPerson: (login: string, written: Written) => send<PersonLine>('POST', '/people', { login, ...written }),
+  changePerson: (id: number, written: Written, lock_version: number) =>
+    send<PersonLine>('PATCH', `/people/${id}`, { ...written, lock_version }),
+  giveLink: (id: number) => send<DoorLink>('POST', `/people/${id}/link`, {}),
+  endSessions: (id: number) => send<PersonLine>('DELETE', `/people/${id}/sessions`, {}),
+  scripts: () => ask<ScriptName[]>('/tokens'),
+  addScript: (name: string, password: string) => send<ScriptName>('POST', '/tokens', { name, password }),
+  removeScript: (id: number) => send<null>('DELETE', `/tokens/${id}`, {}),
+}
