@@ -15,6 +15,7 @@ Rails.application.routes.draw do
     resources :plans, only: %i[show create update] do
       resources :revisions, only: %i[index show update], param: :number
       resource :file, :take_off_file, only: :show
+      resource :changes, only: :show
       resource :life, only: %i[show create]
       resources :questions, only: %i[index create update]
       resources :sketches, only: %i[index show create destroy]
@@ -68,5 +69,5 @@ Rails.application.routes.draw do
   get "cranes/drafts/:draft", to: "screens#show"
   get "cranes/:id/paper", to: "screens#show"
   get "cranes(/:id)", to: "screens#show", as: :crane_screen
-  get "plans/:id(/:room)", to: "screens#show", as: :plan_screen, constraints: { room: /load|working|cab|life/ }
+  get "plans/:id(/:room)", to: "screens#show", as: :plan_screen, constraints: { room: /load|working|cab|life|history/ }
 end

@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_12_01_000007) do
+ActiveRecord::Schema[7.2].define(version: 2026_12_01_000008) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -195,6 +195,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000007) do
     t.binary "body", null: false
     t.integer "whole_id"
     t.string "by", default: "", null: false
+    t.string "told", default: "", null: false
     t.index ["plan_id", "number"], name: "index_revisions_on_plan_id_and_number", unique: true
     t.index ["whole_id"], name: "index_revisions_on_whole_id"
   end

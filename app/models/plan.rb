@@ -45,16 +45,17 @@ class Plan < ApplicationRecord
       life.frozen_as&.then { |words| raise Frozen, words }
       self.lock_version = lock_version
       thins = updated_at.to_date != Date.current
+      before = self.document
       # Every save counts as a change, so that the lock moves even when the header stays the same.
       update!(**self.class.header(document), writers: writers | self.class.writing, updated_at: Time.current)
       Revision.thin(self) if thins
-      keep(revisions.maximum(:number) + 1, document, note)
+      keep(revisions.maximum(:number) + 1, document, note, before: before)
     end
     reset_current
   end
 
-  def keep(number, document, note)
-    Revision.keep(self, number, document, note)
+  def keep(number, document, note, before: nil)
+    Revision.keep(self, number, document, note, before: before)
     BoardLine.outdate(self, number, document)
   end
 

@@ -14,12 +14,18 @@ class Revision < ApplicationRecord
 
   def readonly? = persisted?
 
-  # Keeps a document as the next revision of its plan, within the transaction of the caller.
-  def self.keep(plan, number, document, note)
+  LONGEST_CHANGED = 400
+
+  # Keeps a document as the next revision of its plan, within the transaction of the caller. before: the one before it,
+  # or nil.
+  def self.keep(plan, number, document, note, before: nil)
     text = JSON.generate(Snapshot.lean(document))
-    by = Current.person&.name.to_s
-    create!(plan: plan, number: number, note: note, by: by, **body_of(text, plan.revisions.where(whole: nil).last))
+    of = { note: note, by: Current.person&.name.to_s, told: before ? changed(before, document) : "" }
+    create!(plan: plan, number: number, **of, **body_of(text, plan.revisions.where(whole: nil).last))
   end
+
+  # What differs between two documents, in words.
+  def self.changed(before, after) = DustLadder::Plan::Changes.new(before, after).words.truncate(LONGEST_CHANGED)
 
   def self.body_of(text, whole)
     if whole && where(whole: whole).count < MOST_ON_ONE_WHOLE
@@ -45,8 +51,27 @@ class Revision < ApplicationRecord
     old = plan.revisions.where(name: nil, created_at: ...before).pluck(:id, :number, :created_at)
     kept = old.group_by { |_, _, at| at.beginning_of_hour }.map { |_, same| same.last.first }
     gone = old.map(&:first) - kept - old.select { |_, number, _| number == 1 }.map(&:first)
-    where(id: gone - where(whole_id: gone).distinct.pluck(:whole_id)).delete_all
+    gone -= where(whole_id: gone).distinct.pluck(:whole_id)
+    return if gone.empty?
+
+    told_together(plan, gone)
+    where(id: gone).delete_all
   end
+
+  # What those that go have changed, and who, is told by the next one that stays.
+  def self.told_together(plan, gone)
+    lost, last = [], nil
+    plan.revisions.reorder(:number).each do |one|
+      next lost << one.by if gone.include?(one.id)
+
+      if lost.any?
+        by = [ *lost, one.by ].flat_map { |names| names.split(", ") }.uniq.join(", ")
+        where(id: one.id).update_all(by: by, told: last ? changed(last.document, one.document) : "")
+      end
+      lost, last = [], one
+    end
+  end
+  private_class_method :told_together
 
   # name: what a person calls it; empty takes the name away.
   def name_it(name)

@@ -91,16 +91,19 @@ RSpec.describe "Keeping what was worked" do
     open_plan(demo_plan("feed-horn"))
     type_site("North yard")
     expect(page).to have_css("[role=status]", text: "North yard, rev 2, saved")
-    choose_from_menu "Revisions kept"
-    click_button "Take back"
+    choose_from_menu "Its history: who changed what"
+    expect(page).to have_css("[data-revision='2']", text: /Quill Thorne\s*site Saltpan Array → North yard/)
+    expect(page).to have_css("section[aria-label='Side by side'] tr", text: /site\s*Saltpan Array\s*North yard/)
+    within("[data-revision='1']") { click_button "Go back to it" }
     expect(page).to have_css("[role=status]", text: "Saltpan Array, rev 3, saved")
+    choose_from_menu "To the ladder"
     click_button "Undo: revision 1 taken back"
     expect(page).to have_css("[role=status]", text: "North yard, rev 4, saved")
-    choose_from_menu "Revisions kept"
-    within("tr", text: /\A1/) { click_button "Name it" }
+    choose_from_menu "Its history: who changed what"
+    within("[data-revision='1']") { click_button "Name it" }
     fill_in "Name of revision 1", with: "as briefed"
     click_button "Keep the name"
-    expect(page).to have_css("tr", text: /\A1\s*as briefed/)
+    expect(page).to have_css("[data-revision='1']", text: "1 “as briefed”")
   end
 
   it "says when there is no answer, keeps what was typed, and saves when the answer comes" do

@@ -6,11 +6,22 @@ module Api
 
     rescue_from ActiveRecord::RecordInvalid do |error|
       faults =
-        error.record.errors.map { |one|
-          { pointer: "/#{one.attribute}", message: "#{one.attribute.to_s.tr("_", " ")} #{one.message}", expected: "another" }
-        }
+        error.record.errors.map do |one|
+          name = one.attribute.to_s.split("/").last
+          { pointer: "/#{one.attribute}", message: "#{name} #{one.message}", expected: EXPECTED.fetch(name, "another") }
+        end
       render json: { errors: faults }, status: :unprocessable_content
     end
+    EXPECTED = {
+      "login" => "a name of their own, without spaces",
+      "name" => "the full name",
+      "roles" => "some of these",
+      "kind" => "what they were found able to be",
+      "by" => "who found so",
+      "until" => "the last day, such as 2027-06-30",
+      "competences" => "each with what, by whom and until when"
+    }.freeze
+    private_constant :EXPECTED
 
     def index
       render json: Person.order(:name, :id).map { |one| one.shown(whole: current_person.any_role?(%w[admin])) }

@@ -22,10 +22,10 @@ module Api
 
     private
 
-    LINE = %i[number note name by created_at].freeze
+    LINE = %i[number note name by told created_at].freeze
     private_constant :LINE
 
     def plan = Plan.find(params[:plan_id])
-    def line(revision) = revision.slice(:number, :note, :name, :by).merge(created_at: revision.created_at.iso8601)
+    def line(revision) = revision.slice(:number, :note, :name, :by, :told).merge(created_at: revision.created_at.iso8601)
   end
 end

@@ -3,6 +3,18 @@ import type {Drawing, Figure, Ladder, Line, RungId, Sentence} from "./ladder.gen
 import type {Beam, Chart, Feature, Group, Person, Plan, RuleSet, Site, Sling} from "./plan.generated";
 
 export type Verdict = "holds" | "tight" | "stop" | "not_known";
+export type Rungs = {
+  differs: boolean;
+  label: string;
+  rung: string;
+  said: {
+    [k: string]: {
+      note: Sentence | null;
+      utilisation: Figure | null;
+      verdict: Verdict;
+    } | null;
+  };
+}[];
 export type ActName =
   "wrote" | "flight" | "second" | "deviation" | "issued" | "began" | "closed" | "withdrawn" | "archived";
 export type WindReading =
@@ -42,6 +54,7 @@ export interface Answers {
   "questions#index"?: QuestionLine[];
   "questions#create"?: QuestionLine;
   "questions#update"?: QuestionLine;
+  "changes#show"?: PlanChanges;
   "sessions#show"?: SignedIn;
   "sessions#create"?: SignedIn;
   "sessions#destroy"?: SignedIn;
@@ -218,6 +231,43 @@ export interface QuestionLine {
   answered_by: string | null;
   answered_at: string | null;
   lock_version: number;
+}
+/**
+ * two revisions side by side
+ */
+export interface PlanChanges {
+  before: RevisionLine;
+  after: RevisionLine;
+  changes: {
+    pointer: string;
+    what: string;
+    before: string | null;
+    after: string | null;
+  }[];
+  headlines: Headlines;
+  verdicts: {
+    before: Verdict;
+    after: Verdict;
+  };
+  rungs: Rungs;
+}
+export interface RevisionLine {
+  by: string;
+  /**
+   * what it changed, in words
+   */
+  told: string;
+  created_at: string;
+  note: string;
+  number: number;
+  /**
+   * what a person calls it
+   */
+  name: string | null;
+}
+export interface Headlines {
+  after: Sentence;
+  before: Sentence;
 }
 /**
  * how a plan stands by its records, and what the reader may do with it next
@@ -729,40 +779,16 @@ export interface ReachTable {
   }[];
   name: string;
 }
-export interface RevisionLine {
-  by: string;
-  created_at: string;
-  note: string;
-  number: number;
-  /**
-   * what a person calls it
-   */
-  name: string | null;
-}
 export interface KeptRevision {
   document: Plan;
   note: string;
   number: number;
 }
 export interface RuleChanges {
-  headlines: {
-    after: Sentence;
-    before: Sentence;
-  };
+  headlines: Headlines;
   id: string;
   newer: boolean;
-  rungs: {
-    differs: boolean;
-    label: string;
-    rung: string;
-    said: {
-      [k: string]: {
-        note: Sentence | null;
-        utilisation: Figure | null;
-        verdict: Verdict;
-      } | null;
-    };
-  }[];
+  rungs: Rungs;
   snapshot: KeptRules;
   values: {
     [k: string]: {

@@ -21,6 +21,7 @@ import type {
   PieceFields,
   PieceHistory,
   PlacePart,
+  PlanChanges,
   PlanLife,
   ProposalsAnswer,
   QuestionLine,
@@ -118,6 +119,8 @@ export const api = {
   revisions: (id: number) => ask<RevisionLine[]>(`/plans/${id}/revisions`),
   nameRevision: (id: number, number: number, name: string) =>
     send<RevisionLine>('PATCH', `/plans/${id}/revisions/${number}`, { name }),
+  changes: (id: number, from: number, to: number) =>
+    ask<PlanChanges>(`/plans/${id}/changes?from=${from}&to=${to}`),
   revision: (id: number, number: number) => ask<KeptRevision>(`/plans/${id}/revisions/${number}`),
   // on: the day that pieces are to be in date; today when nothing is said.
   pieces: (on?: string) => ask<Piece[]>(on ? `/pieces?on=${on}` : '/pieces'),

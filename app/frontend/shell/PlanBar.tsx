@@ -5,8 +5,7 @@ import { Link } from 'react-router'
 import { ConflictDialog } from './ConflictDialog'
 import { Details } from './Details'
 import { KeysDialog } from './KeysDialog'
-import { RevisionsDialog } from './RevisionsDialog'
-import type { DialogName } from './PlanMenu'
+import type { DialogName, PlanRoom } from './PlanMenu'
 import { TopBar } from './TopBar'
 import type { RiggingDialog } from '../plan/dialogs'
 import { BEFORE, type Editor } from '../plan/usePlanEditor'
@@ -93,7 +92,7 @@ export function PlanBar({
   onRigging,
 }: {
   editor: Editor
-  room: 'ladder' | 'load' | 'cab' | 'life'
+  room: PlanRoom
   onVerdict?: () => void
   onRigging?: (dialog: RiggingDialog) => void
 }) {
@@ -123,7 +122,6 @@ export function PlanBar({
       {editor.restored && <Restored undoNote={editor.undoNote} undo={editor.undo} />}
       {dialog === 'keys' && <KeysDialog onClose={close} />}
       {dialog === 'details' && <Details editor={editor} onClose={close} />}
-      {dialog === 'revisions' && <RevisionsDialog editor={editor} onClose={close} />}
       {editor.conflict && <ConflictDialog conflict={editor.conflict} resolve={editor.resolve} />}
     </>
   )

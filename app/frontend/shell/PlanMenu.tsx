@@ -10,7 +10,8 @@ import { useWho } from '../ui/who'
 import { FileButton } from './FileDrop'
 import { signOut } from './WhoButton'
 
-export type DialogName = 'keys' | 'revisions' | 'details'
+export type DialogName = 'keys' | 'details'
+export type PlanRoom = 'ladder' | 'load' | 'cab' | 'life' | 'history'
 
 // Where else one may go from a plan, and what may be done with the whole of it.
 export const PlanMenu = memo(function PlanMenu({
@@ -25,7 +26,7 @@ export const PlanMenu = memo(function PlanMenu({
   menu: HTMLElement | null
   close: () => void
   id: number
-  room: 'ladder' | 'load' | 'cab' | 'life'
+  room: PlanRoom
   state: SaveState
   onDialog: (name: DialogName) => void
   onRigging?: (dialog: RiggingDialog) => void
@@ -79,7 +80,9 @@ export const PlanMenu = memo(function PlanMenu({
         Save as a plan file
       </MenuItem>
       <FileButton menu onDone={close} />
-      <MenuItem onClick={then(() => onDialog('revisions'))}>Revisions kept</MenuItem>
+      <MenuItem component={Link} to={`/plans/${id}/history`} onClick={close}>
+        Its history: who changed what
+      </MenuItem>
       <MenuItem onClick={() => prefer({ night: !preferences.night })}>
         {preferences.night ? 'Day' : 'Night'}
       </MenuItem>

@@ -8,7 +8,7 @@ import type { Editor, SaveState } from '../plan/usePlanEditor'
 import { BAR_HEIGHT, figures } from '../ui/theme/tokens'
 import { RuleSetChoice, UnitsChoice } from './BarChoices'
 import { Brand } from './Brand'
-import { PlanMenu, type DialogName } from './PlanMenu'
+import { PlanMenu, type DialogName, type PlanRoom } from './PlanMenu'
 import { VerdictBlock } from './VerdictBlock'
 
 const SAVE_WORDS: Record<SaveState, string> = {
@@ -28,7 +28,7 @@ interface Props
   title: string
   site: string
   rules: string
-  room: 'ladder' | 'load' | 'cab' | 'life'
+  room: PlanRoom
   change: Editor['change']
   onVerdict?: () => void
   onDialog: (name: DialogName) => void

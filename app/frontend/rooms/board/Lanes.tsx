@@ -44,14 +44,12 @@ function Lift({ spot, lifts, day, mine }: { spot: Spot; lifts: DayLift[]; day: s
   const said = lift.working
     ? 'working'
     : `${WORD[lift.verdict]}${lift.percent ? ` ${shown(lift.percent)}` : ''}`
-  const waiting = mine === undefined ? '' : ', waits for you'
   return (
     <Link
       to={`/plans/${lift.id}`}
       className="day-lift"
       data-lift={lift.id}
       style={{ left: spot.left, top: HEAD + spot.step * STEP, width: BLOCK, height: STEP }}
-      aria-label={`${lift.title}, ${standing(lift, day)}: ${said}, ${lift.said}${waiting}`}
     >
       <PosturedLadder lift={lift} />
       <div className="said" style={{ color: lift.working ? 'var(--ink)' : COLOUR[lift.verdict] }}>

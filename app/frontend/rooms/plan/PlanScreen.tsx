@@ -6,6 +6,7 @@ import { Link, useParams } from 'react-router'
 import { api, Refused, type Whole } from '../../api/client'
 import { FileDrop } from '../../shell/FileDrop'
 import { CabScreen } from '../cab/CabScreen'
+import { HistoryScreen } from '../history/HistoryScreen'
 import { LifeScreen } from '../life/LifeScreen'
 import { LoadRoom } from '../load/LoadRoom'
 import { WorkingSheet } from '../working/WorkingSheet'
@@ -55,6 +56,7 @@ function Rooms({ whole }: { whole: Whole }) {
   const { room } = useParams()
   const [table, setTable] = useState<File | null>(null)
   if (room === 'cab') return <CabScreen editor={editor} />
+  if (room === 'history') return <HistoryScreen editor={editor} />
   if (room === 'life') return <LifeScreen editor={editor} />
   if (room === 'working') return <WorkingSheet editor={editor} />
   return room === 'load' ? (

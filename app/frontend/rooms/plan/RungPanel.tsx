@@ -4,6 +4,7 @@ import { useShown } from '../../ui/preferences'
 import { useStill } from '../../ui/useStill'
 import type { RungId } from '../../api/ladder.generated'
 import { FirstSteps, leads } from './FirstSteps'
+import { Questions } from './Questions'
 import { RungBar } from '../../ladder/RungBar'
 import { COLOUR, WORD } from '../../ladder/verdict'
 import { PANELS } from '../../rungs'
@@ -91,6 +92,7 @@ export function RungPanel({
             <Working rung={rung} light={props.light} />
           </>
         )}
+        {id !== 'signatures' && <Questions plan={props.editor.id} rung={id} />}
         {working && (
           <Box sx={{ mt: 2, fontFamily: figures, typography: 'field' }} role="status">
             working

@@ -5,7 +5,7 @@ import { api, type RuleChanges } from '../../api/client'
 import { useShown } from '../../ui/preferences'
 import { Asked } from '../../ui/Asked'
 import type { RiggingProps } from './taking'
-import { Said } from './Said'
+import { RungsBeside } from '../../ladder/RungsBeside'
 import '../../ui/tables.css'
 import { Heads } from '../../ui/Heads'
 
@@ -69,33 +69,13 @@ export function NewerRules({ editor, take }: RiggingProps) {
 function Rungs({ found }: { found: RuleChanges }) {
   const shown = useShown()
   if (found.rungs.length === 0) return <p>No rung of this plan says anything else.</p>
-  return (
-    <table className="grid">
-      <thead>
-        <tr>
-          <th scope="col">rung</th>
-          {(['before', 'after'] as const).map((when) => (
-            <th key={when} scope="col">
-              {when === 'before' ? 'as it is' : 'when taken'}
-              <div style={{ whiteSpace: 'normal' }}>{shown(found.headlines[when])}</div>
-            </th>
-          ))}
-        </tr>
-      </thead>
-      <tbody>
-        {[...found.rungs].reverse().map((row) => (
-          <tr key={row.rung}>
-            <th scope="row">{row.label}</th>
-            {['before', 'after'].map((when) => (
-              <td key={when} style={{ paddingLeft: 8 }}>
-                <Said said={row.said[when] ?? null} />
-              </td>
-            ))}
-          </tr>
-        ))}
-      </tbody>
-    </table>
+  const head = (words: string, when: 'before' | 'after') => (
+    <>
+      {words}
+      <div style={{ whiteSpace: 'normal' }}>{shown(found.headlines[when])}</div>
+    </>
   )
+  return <RungsBeside rows={found.rungs} heads={[head('as it is', 'before'), head('when taken', 'after')]} />
 }
 
 const Values = ({ values }: { values: RuleChanges['values'] }) => (

@@ -1,7 +1,7 @@
-import type { SchoolsAnswer } from '../../api/client'
-import { useShown } from '../../ui/preferences'
-import { VerdictLine } from '../../ladder/VerdictLine'
-import { WORD } from '../../ladder/verdict'
+import type { SchoolsAnswer } from '../api/client'
+import { useShown } from '../ui/preferences'
+import { VerdictLine } from './VerdictLine'
+import { WORD } from './verdict'
 
 // What one of several ladders says of a rung.
 export function Said({ said }: { said: SchoolsAnswer['rungs'][number]['said'][string] }) {
