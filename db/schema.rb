@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_12_01_000008) do
+ActiveRecord::Schema[7.2].define(version: 2026_12_01_000009) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -70,6 +70,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000008) do
     t.boolean "archived", default: false, null: false
     t.json "waits", default: [], null: false
     t.boolean "waiting", default: false, null: false
+    t.date "looked_on"
     t.index "lift_at IS NULL, lift_at, plan_id", name: "board_lines_by_day"
     t.index "rank, lift_at IS NULL, lift_at, plan_id", name: "board_lines_by_rank"
     t.index ["lift_at", "ends"], name: "index_board_lines_on_lift_at_and_ends"

@@ -10,8 +10,8 @@ class BoardJob < ActiveJob::Base
     return unless LOCK.try_lock
 
     begin
-      while (lines = BoardLine.old.held_first.limit(BATCH).to_a).any?
-        lines.each(&:work_out)
+      while (lines = BoardLine.old.held_first.limit(BATCH).includes(:plan).to_a).any?
+        OwnHouse.steady { lines.each(&:work_out) }
       end
     ensure
       LOCK.unlock

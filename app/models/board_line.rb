@@ -89,6 +89,14 @@ class BoardLine < ApplicationRecord
 
   def self.look_again = BoardJob.perform_later
 
+  # Plans by which somebody may lift and that nobody looked at on a day are looked at again. Returns how many.
+  def self.outdate_days_before(today)
+    held
+      .where("looked_on IS NULL OR looked_on < ?", today)
+      .update_all("stale = TRUE, turn = turn + 1")
+      .tap { |count| look_again if count.positive? }
+  end
+
   def fresh? = !stale && core == CORE
 
   # The pieces, charts and sites of the house that change what is said of a plan.
@@ -118,12 +126,12 @@ class BoardLine < ApplicationRecord
   end
   MOST_TOLD = 200
 
-  # Climbs the plan's ladder. A revision saved meanwhile, or a piece changed, leaves the line stale.
+  # Climbs the plan's ladder, of the line as it was read. A revision saved meanwhile, or a piece changed, leaves the line
+  # stale.
   def work_out
-    reload
     newest = Revision.find_by!(plan_id: plan_id, number: revision)
-    self.class.where(id: id, turn: turn).update_all(**told(newest.document), stale: false)
-    reload
+    looked = { looked_on: Date.current, stale: false }
+    self.class.where(id: id, turn: turn).update_all(**told(newest.document), **looked)
   end
 
   private
@@ -135,9 +143,9 @@ class BoardLine < ApplicationRecord
 
   # How its life stands, once what holds no more was withdrawn.
   def stands(ladder)
-    return Plan::Life::UNWRITTEN unless plan.life_records.exists?
-
     life = Plan::Life.new(plan, ladder: ladder)
+    return Plan::Life::UNWRITTEN if life.chain.records.empty?
+
     life = Plan::Life.new(plan, ladder: ladder) if life.withdraw_broken
     life.stands
   end

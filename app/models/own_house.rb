@@ -9,10 +9,25 @@ class OwnHouse
     # As DustLadder.check takes it: { house:, standing:, overlaps: }. plan: id of the plan that the document is of; where
     # it is of none, nobody asks what others want at its hours.
     def of(document, plan: nil)
-      kept(document).merge(overlaps: plan ? BoardLine.overlaps(document, except: plan) : [])
+      found = seen_before(document) { kept(document) }
+      found.merge(overlaps: plan ? BoardLine.overlaps(document, except: plan) : [])
+    end
+
+    # Within the block what was asked once is not asked again: for many plans one after the other that rest on the same.
+    # Whoever keeps what comes of it sees to it that nothing was changed meanwhile.
+    def steady
+      Thread.current[:own_house_steady] = {}
+      yield
+    ensure
+      Thread.current[:own_house_steady] = nil
     end
 
     private
+
+    def seen_before(document)
+      seen = Thread.current[:own_house_steady] or return yield
+      seen[document["snapshots"].to_h.except("rule_sets").transform_values { |all| all.to_h.keys }] ||= yield
+    end
 
     def kept(document)
       carried = ->(kind) { document.dig("snapshots", kind).to_h.keys }

@@ -48,6 +48,7 @@ module Api
         break if now > limit
 
         line.work_out
+        line.reload
       end
     rescue ActiveRecord::ActiveRecordError => error
       # It stays to be worked out; whoever looks sees the others.

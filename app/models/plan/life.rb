@@ -21,7 +21,7 @@ class Plan
 
     attr_reader :plan
 
-    # ladder: the plan's, where it was climbed a moment ago.
+    # ladder: the plan's as it stands, where it was climbed a moment ago.
     def initialize(plan, ladder: nil)
       @plan = plan
       @ladder = ladder
@@ -41,7 +41,7 @@ class Plan
       course.archived? ? "archived" : FROZEN.find { |state| state == course.state }
     end
 
-    def document = @document ||= DustLadder::Life::Seen.document(plan.document)
+    def document = @document ||= DustLadder::Life::Seen.document(@ladder&.lift&.document&.data || plan.document)
     def ladder = @ladder ||= plan.ladder
     def seen = @seen ||= { "document" => document, "ladder" => DustLadder::Life::Seen.ladder(ladder) }
     def bars = @bars ||= DustLadder::Life::Bars.new(course: course, ladder: ladder, document: document)
