@@ -50,6 +50,9 @@ module DustLadder
       def site_errors(site) = errors(part_schemer("site"), site)
       def feature_errors(feature) = errors(part_schemer("feature"), feature)
 
+      # Errors of one rule set's data.
+      def rule_set_errors(set) = errors(part_schemer("rule_set"), set)
+
       # Errors of one chart's data.
       def chart_errors(chart) = errors(part_schemer("chart"), chart)
 

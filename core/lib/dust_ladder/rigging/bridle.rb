@@ -26,6 +26,17 @@ module DustLadder
 
       private
 
+      # Two legs press by where the CG stands along the line through their points: that is gone through in small steps,
+      # at either end of its height, with every pair of lengths.
+      def inside_boxes
+        run = points.last.zip(points.first).map { |one, other| one - other }
+        across = run[0] * run[1] < 0 ? -1 : 1
+        STEPS.product(SIGNS).map { |step, high| [ step, step * across, high ] }
+      end
+
+      def inside_lengths = SIGNS.product(*Array.new(rests.size - 1) { SIGNS })
+      STEPS = (-20..20).map { |step| step / 20.0 }.freeze
+
       def taut(poses)
         raise NotKnown, "a leg may hang slack: see Level" unless poses.all?(&:between?)
       end

@@ -15,7 +15,26 @@ module DustLadder
         raise @stretch_fault unless stretch_known?
       end
 
+      # What a leg presses along the level is greatest where it leans and pulls at once, which may be inside of the CG's
+      # box: midway between two points each leg leans as much as the other, at its corners one of them hardly does.
+      def worst_thrust(index) = [ super, *inside.map { |hung| level_part(hung.pull(index)) } ].max
+
       private
+
+      # As made, under the greater weight, with the CG in between nominal and the ends of its box.
+      def inside
+        @inside ||=
+          inside_lengths.product(inside_boxes).map do |ends, box|
+            cut = rests.zip(ends).map { |rest, sign| rest * (1 + sign * tolerance) }
+            at = [ 0, 1, 2 ].map { |axis| cg[axis] + box[axis] * @load.cg_half_width[axis] }
+            made(Corner.new(1, box, ends, true, line_names), at, cut)
+          end
+      end
+
+      # Shares of the box's half-widths, and ends of the lengths' tolerance, at which that is looked at.
+      def inside_boxes = HALVES.product(HALVES).map { |x, y| [ x, y, 0 ] }
+      def inside_lengths = [ Array.new(rests.size, 0) ]
+      HALVES = [ -0.5, 0, 0.5 ].freeze
 
       # Every pose, nominal ones first.
       def all
