@@ -55,13 +55,15 @@ Rails.application.routes.draw do
     resources :site_readings, only: :create
     resource :indicator, only: %i[show update]
     resource :anemometer, only: %i[show update]
-    resources :rule_sets, :shapes, :standard_parts, :takers, only: :index
+    resources :rule_sets, only: %i[index show create update]
+    resources :shapes, :standard_parts, :takers, only: :index
     resources :kept_groups, only: %i[show create destroy]
   end
 
   root "screens#show"
   get "all", to: "screens#show"
   get "store", to: "screens#show"
+  get "rules(/:id)", to: "screens#show", as: :rules_screen
   get "people", to: "screens#show"
   get "account", to: "screens#show"
   get "door/:link", to: "screens#show"

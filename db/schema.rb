@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_12_01_000009) do
+ActiveRecord::Schema[7.2].define(version: 2026_12_01_000010) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -127,6 +127,15 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000009) do
     t.json "data", null: false
     t.datetime "created_at", null: false
     t.index ["plan_id", "number"], name: "index_life_records_on_plan_id_and_number", unique: true
+  end
+
+  create_table "own_rules", force: :cascade do |t|
+    t.string "identifier", null: false
+    t.integer "version", null: false
+    t.json "data", null: false
+    t.string "by", null: false
+    t.datetime "created_at", null: false
+    t.index ["identifier", "version"], name: "index_own_rules_on_identifier_and_version", unique: true
   end
 
   create_table "people", force: :cascade do |t|

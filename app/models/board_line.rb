@@ -104,7 +104,8 @@ class BoardLine < ApplicationRecord
     kept = ->(kind) { document.dig("snapshots", kind).to_h.keys }
     charts, sites = kept.("charts").map { |id| chart_mark(id) }, kept.("sites").map { |id| Site.mark(id) }
     people = kept.("people").map { |id| person_mark(id) }
-    "|#{[ *kept.("slings"), *kept.("beams"), *charts, *sites, *people ].join("|")}|"
+    rules = kept.("rule_sets").map { |id| OwnRules.mark(id) }
+    "|#{[ *kept.("slings"), *kept.("beams"), *charts, *sites, *people, *rules ].join("|")}|"
   end
 
   # How a person is named there, by the name they sign in with.

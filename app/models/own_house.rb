@@ -26,7 +26,7 @@ class OwnHouse
 
     def seen_before(document)
       seen = Thread.current[:own_house_steady] or return yield
-      seen[document["snapshots"].to_h.except("rule_sets").transform_values { |all| all.to_h.keys }] ||= yield
+      seen[document["snapshots"].to_h.transform_values { |all| all.to_h.keys }] ||= yield
     end
 
     def kept(document)
@@ -35,13 +35,15 @@ class OwnHouse
       pieces = Piece.where(number: carried.("slings") + carried.("beams")).order(:id)
       sites = Site.where(identifier: carried.("sites")).order(:id)
       people = Person.where(login: carried.("people")).order(:id)
+      rules = OwnRules.newest.where(identifier: carried.("rule_sets"))
       state = [
         charts.pluck(:id, :updated_at),
         pieces.pluck(:id, :lock_version, :updated_at),
         sites.pluck(:id, :lock_version),
-        people.pluck(:id, :updated_at)
+        people.pluck(:id, :updated_at),
+        rules.pluck(:id)
       ]
-      LOCK.synchronize { KEPT[state] } || keep(state, made(charts, pieces, sites, people))
+      LOCK.synchronize { KEPT[state] } || keep(state, made(charts, pieces, sites, people, rules))
     end
 
     # Made outside the lock: two who make the same one at once do no harm.
@@ -52,19 +54,20 @@ class OwnHouse
       end
     end
 
-    def house(charts, pieces, sites, people)
+    def house(charts, pieces, sites, people, rules)
       DustLadder::House.new(
         charts: charts.map(&:data),
         pieces: pieces.to_h { |one| [ one.number, one.data ] },
         sites: sites.to_h { |one| [ one.identifier, one.data ] },
         people: people.to_h { |one| [ one.login, one.standing ] },
+        rules: rules.to_h { |one| [ one.identifier, one.data ] },
         withdrawn: charts.select(&:withdrawn).to_h { |one| [ [ one.identifier, one.version ], one.withdrawn ] }
       )
     end
 
-    def made(charts, pieces, sites, people)
+    def made(charts, pieces, sites, people, rules)
       {
-        house: house(charts, pieces, sites, people),
+        house: house(charts, pieces, sites, people, rules),
         standing: pieces.to_h { |one| [ one.number, { "state" => one.fields["state"], "due" => one.read.due } ] }
       }
     end

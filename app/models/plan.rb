@@ -27,9 +27,14 @@ class Plan < ApplicationRecord
 
   # A new plan after this one, in which every word of it is asked again.
   def again(title)
-    document = DustLadder::PlanFile.accept(DustLadder::Plan::Again.of(self.document, title: title))
+    document = DustLadder::PlanFile.accept(again_of(title))
     self.class.start(document, note: "after “#{self.title.truncate(80)}”, revision #{current.number}")
   end
+
+  def again_of(title)
+    DustLadder::Plan::Again.of(document, title: title, rules_now: OwnRules.data_of(document["rules"]))
+  end
+  private :again_of
 
   # Who writes now, as a Life::Record has it; nobody where it is the house itself.
   def self.writing = [ Current.person&.id&.to_s ].compact

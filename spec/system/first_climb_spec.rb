@@ -120,7 +120,7 @@ RSpec.describe "The first climb" do
     click_button "New lift", match: :first
     fill_in "What is lifted, and where to", with: "Junction box JB-3"
     click_button "Start"
-    expect(page).to have_css("[data-verdict=not_known][data-rung]", count: 22)
+    expect(page).to have_css("[data-verdict=not_known][data-rung]", count: 23)
     fill_in "weight", with: "900 kg"
     select "weighed", from: "How it is known"
     fill_all(
@@ -189,7 +189,7 @@ RSpec.describe "The first climb" do
     expect(page).to have_css("[data-headline]", text: "Not known: ground and 3 more")
     by_word
     expect(page).to have_css("[data-headline]", text: /\A(Holds|Tight): /)
-    expect(page).to have_css(".ladder-foot", text: /22 rungs: .*W: 4 by word/m)
+    expect(page).to have_css(".ladder-foot", text: /23 rungs: .*W: 4 by word/m)
     expect(page).to have_css("[role=status]", text: ", saved")
   end
 

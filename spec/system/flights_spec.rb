@@ -53,7 +53,7 @@ RSpec.describe "The flights" do
     keys.(:page_down)
     expect(page).to have_css("[data-flight=rigging][aria-expanded=true]")
     keys.(:end)
-    expect(page).to have_css(".flight [data-rung=crew][aria-current=true]")
+    expect(page).to have_css(".flight [data-rung=signatures][aria-current=true]")
     keys.("g")
     expect(page).to have_css("[data-flight=crane][aria-expanded=true]")
   end

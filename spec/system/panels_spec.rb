@@ -167,7 +167,7 @@ RSpec.describe "The panels" do
     titles = -> { all("[role=row] a").map(&:text) }
     expect(page).to have_link("Azimuth drive AD-1")
     expect(titles.call.map { |title| title[/\w\w-\d+/] }).to eq(%w[FH-2 GD-12 AD-1])
-    click_button "Weakest first"
+    click_link "Weakest first"
     expect(page).to have_css("[role=row]:nth-child(2) a", text: "GD-12")
     expect(titles.call.map { |title| title[/\w\w-\d+/] }).to eq(%w[GD-12 AD-1 FH-2])
   end

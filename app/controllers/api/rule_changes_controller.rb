@@ -4,11 +4,11 @@ module Api
     self.policy = LookPolicy
 
     rescue_from KeyError do |error|
-      refuse error.message, "a rule set that ships: #{DustLadder::RuleSet::SHIPPED.join(", ")}", :unprocessable_content
+      refuse error.message, "a rule set that ships or is kept here", :unprocessable_content
     end
 
     def create
-      render json: JSON.generate(DustLadder::Ladder::NewerRules.new(document).as_json)
+      render json: JSON.generate(DustLadder::Ladder::NewerRules.new(document, newest: OwnRules.data_of(document["rules"])).as_json)
     end
   end
 end

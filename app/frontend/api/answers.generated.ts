@@ -55,6 +55,9 @@ export interface Answers {
   "questions#create"?: QuestionLine;
   "questions#update"?: QuestionLine;
   "changes#show"?: PlanChanges;
+  "rule_sets#show"?: RulesPage;
+  "rule_sets#create"?: RulesPage;
+  "rule_sets#update"?: RulesPage;
   "sessions#show"?: SignedIn;
   "sessions#create"?: SignedIn;
   "sessions#destroy"?: SignedIn;
@@ -268,6 +271,51 @@ export interface RevisionLine {
 export interface Headlines {
   after: Sentence;
   before: Sentence;
+}
+/**
+ * a rule set with all its places, and how it differs from what ships
+ */
+export interface RulesPage {
+  data: RuleSet;
+  own: boolean;
+  base: null | {
+    id: string;
+    version: number;
+    title: string;
+  };
+  leaves: {
+    place: string;
+    value: number | string | boolean | null;
+  }[];
+  differs: RuleLeaf[];
+  versions: {
+    version: number;
+    by: string;
+    at: string;
+    changes: {
+      place: string;
+      before: number | string | boolean | null;
+      after: number | string | boolean | null;
+      by: string;
+      why: string;
+      on: string;
+    }[];
+  }[];
+  plans: {
+    id: number;
+    title: string;
+    lift_at: string | null;
+    verdict: string | null;
+  }[];
+}
+export interface RuleLeaf {
+  name: string;
+  place: string;
+  before: number | string | boolean | null;
+  after: number | string | boolean | null;
+  way: "stricter" | "looser";
+  by: string | null;
+  why: string | null;
 }
 /**
  * how a plan stands by its records, and what the reader may do with it next

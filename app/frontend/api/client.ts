@@ -48,7 +48,7 @@ import type {
 } from './answers.generated'
 import type { Ladder, RungId } from './ladder.generated'
 import type { Chart, Group, Plan, Site } from './plan.generated'
-import { peopleApi } from './people'
+import { peopleApi, rulesApi } from './people'
 import { ask, follow, send, upload } from './wire'
 
 export type { Written } from './people'
@@ -88,6 +88,7 @@ export interface Done {
 
 export const api = {
   ...peopleApi,
+  ...rulesApi,
   board: (asked: URLSearchParams) => ask<BoardPage>(`/board?${asked}`),
   // from: the first day shown; the next with a lift when it is empty.
   days: (from: string) => ask<DaysPage>(from ? `/days?from=${from}` : '/days'),

@@ -1,4 +1,11 @@
-import type { CompetenceLine, DoorLink, PersonLine, ScriptName, SignedIn } from './answers.generated'
+import type {
+  CompetenceLine,
+  DoorLink,
+  PersonLine,
+  RulesPage,
+  ScriptName,
+  SignedIn,
+} from './answers.generated'
 import { ask, send } from './wire'
 
 // What an admin writes of somebody.
@@ -7,6 +14,20 @@ export interface Written {
   roles: NonNullable<PersonLine['roles']>
   active: boolean
   competences: CompetenceLine[]
+}
+
+// Of the site's own rules: values by place, why each, and of which version.
+export interface RulesAsked {
+  changes: Record<string, number | string | boolean | null>
+  why: Record<string, string>
+  password: string
+  version: number
+}
+
+export const rulesApi = {
+  rules: (id: string) => ask<RulesPage>(`/rule_sets/${id}`),
+  copyRules: (of: string, title: string) => send<RulesPage>('POST', '/rule_sets', { of, title }),
+  changeRules: (id: string, asked: RulesAsked) => send<RulesPage>('PATCH', `/rule_sets/${id}`, asked),
 }
 
 // Who is here, how they come in, and what asks in their names.

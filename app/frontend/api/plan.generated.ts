@@ -995,6 +995,26 @@ export interface RuleSet {
   title: string;
   about: string;
   /**
+   * the shipped set that a site copied
+   */
+  from?: {
+    id: string;
+    version: number;
+  };
+  /**
+   * who changed what of it, eldest first
+   *
+   * @maxItems 2000
+   */
+  changes?: {
+    place: string;
+    before: number | string | boolean | null;
+    after: number | string | boolean | null;
+    by: string;
+    why: string;
+    on: string;
+  }[];
+  /**
    * each with its kind and bounds; a name that this version does not know is not looked at
    */
   values: {

@@ -26,6 +26,7 @@ const SignIn = lazy(async () => ({ default: (await import('../rooms/door/SignIn'
 const SetPassword = lazy(async () => ({ default: (await import('../rooms/door/SetPassword')).SetPassword }))
 const Account = lazy(async () => ({ default: (await import('../rooms/door/Account')).Account }))
 const PeopleRoom = lazy(async () => ({ default: (await import('../rooms/people/PeopleRoom')).PeopleRoom }))
+const RulesRoom = lazy(async () => ({ default: (await import('../rooms/rules/RulesRoom')).RulesRoom }))
 const SitesRoom = lazy(async () => ({ default: (await import('../rooms/sites/SitesRoom')).SitesRoom }))
 const StoreRoom = lazy(async () => ({ default: (await import('../rooms/store/StoreRoom')).StoreRoom }))
 const later = (room: ReactNode) => (
@@ -64,6 +65,7 @@ function Screens() {
               <Route path="/all" element={<Board />} />
               <Route path="/people" element={later(<PeopleRoom />)} />
               <Route path="/account" element={later(<Account />)} />
+              <Route path="/rules/:id?" element={later(<RulesRoom />)} />
               <Route path="/store" element={later(<StoreRoom />)} />
               <Route path="/sites/:id?" element={later(<SitesRoom />)} />
               <Route path="/cranes/new" element={<Navigate to="/cranes/drafts/new" replace />} />

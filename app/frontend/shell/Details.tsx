@@ -7,6 +7,7 @@ import TextField from '@mui/material/TextField'
 import { useState } from 'react'
 import type { Plan } from '../api/plan.generated'
 import { ChoiceField } from '../ui/ChoiceField'
+import { movedEnd } from '../plan/hours'
 import { same } from '../plan/pointers'
 import type { Editor } from '../plan/usePlanEditor'
 
@@ -22,6 +23,8 @@ export function Details({ editor, onClose }: { editor: Editor; onClose: () => vo
   const [title, setTitle] = useState(editor.document.title)
   const [site, setSite] = useState(editor.document.site)
   const [time, setTime] = useState(editor.document.lift_at ?? '')
+  const [start] = useState(editor.document)
+  const [ended, setEnded] = useState(false)
   const [until, setUntil] = useState(editor.document.lift_until ?? '')
   const [scope, setScope] = useState(editor.document.scope ?? WHOLE)
   const backwards = time !== '' && until !== '' && until <= time
@@ -66,7 +69,12 @@ export function Details({ editor, onClose }: { editor: Editor; onClose: () => vo
           type="datetime-local"
           value={time}
           slotProps={{ inputLabel: { shrink: true } }}
-          onChange={(event) => setTime(event.target.value.slice(0, 16))}
+          onChange={(event) => {
+            const next = event.target.value.slice(0, 16)
+            // Until somebody says otherwise, it takes as long as before.
+            if (!ended) setUntil(movedEnd(start.lift_at, start.lift_until ?? null, next) ?? '')
+            setTime(next)
+          }}
         />
         <TextField
           variant="filled"
@@ -76,7 +84,10 @@ export function Details({ editor, onClose }: { editor: Editor; onClose: () => vo
           error={backwards}
           helperText={backwards ? 'it ends before it begins' : until ? ' ' : 'not given: the rest of its day'}
           slotProps={{ inputLabel: { shrink: true } }}
-          onChange={(event) => setUntil(event.target.value.slice(0, 16))}
+          onChange={(event) => {
+            setEnded(true)
+            setUntil(event.target.value.slice(0, 16))
+          }}
         />
         <ChoiceField
           id="scope-kind"

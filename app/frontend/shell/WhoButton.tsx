@@ -39,6 +39,9 @@ export function WhoButton() {
         <MenuItem component={Link} to="/people" onClick={() => setAt(null)}>
           People
         </MenuItem>
+        <MenuItem component={Link} to="/rules" onClick={() => setAt(null)}>
+          Rules
+        </MenuItem>
         <MenuItem onClick={() => void signOut()}>Sign out</MenuItem>
       </Menu>
     </>

@@ -13,8 +13,9 @@ module DustLadder
     # charts: data of every version of the charts that the house keeps. pieces: data of its gear by number; nil where
     # there is no store to hold a plan against. withdrawn: { [id, version] => words } of charts that count no more.
     # sites: the newest data of its sites by id; nil where it keeps none. people: the same of its people, each
-    # { "name", "active", "competences" }.
-    def initialize(charts:, pieces: nil, withdrawn: {}, sites: nil, people: nil)
+    # { "name", "active", "competences" }. rules: the newest data of its own rule sets by id.
+    def initialize(charts:, pieces: nil, withdrawn: {}, sites: nil, people: nil, rules: {})
+      @rules = rules
       @pieces = pieces
       @people = people
       @sites = sites
@@ -83,6 +84,8 @@ module DustLadder
     # The same of a plan's rule set.
     def rules(snapshot)
       data = snapshot["data"]
+      return own_rules(snapshot, @rules[data["id"]]) if @rules.key?(data["id"])
+
       own = RuleSet::SHIPPED.include?(data["id"]) && RuleSet.shipped(data["id"])
       if own && RuleSet.shipped_once?(data["id"], data["version"], snapshot["digest"])
         return better("#{own.title} of version #{own.version} is newer than version #{data["version"]} in this plan")
@@ -101,6 +104,20 @@ module DustLadder
     end
 
     private
+
+    # Of a rule set that the house made its own: the newest version counts.
+    def own_rules(snapshot, newest)
+      data = snapshot["data"]
+      return if snapshot["digest"] == digest_of(newest)
+
+      places = OwnRules.between(data, newest).map(&:words)
+      more = places.size - MOST_NAMED
+      named = [ *places.first(MOST_NAMED), *("#{more} more" if more.positive?) ].join(", ")
+      kept = "#{newest["title"]} of version #{newest["version"]}"
+      return better("this is not #{kept}: #{named}") if data["version"] >= newest["version"]
+
+      better("#{kept} is newer than version #{data["version"]} in this plan: #{named}")
+    end
 
     attr_reader :versions
 

@@ -67,6 +67,9 @@ module DustLadder
       end
     end
 
+    # Every leaf of a set, { place => value }.
+    def self.leaves(data) = data["values"].keys.map { |name| leaves_under(data, name) }.reduce({}, :merge)
+
     # Those of one value of a set; none where it has no such value.
     def self.leaves_under(data, name)
       data["values"].key?(name) ? leaves_of(data["values"][name]["value"], name) : {}

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import { Link } from 'react-router'
+import { Link, useSearchParams } from 'react-router'
 import type { ReactNode } from 'react'
 import { usePreferences } from '../../ui/preferences'
 import { useMay } from '../../ui/who'
@@ -10,22 +10,34 @@ import { FileButton } from '../../shell/FileDrop'
 import { WhoButton } from '../../shell/WhoButton'
 
 interface Props {
-  at: 'days' | 'all' | 'weakest'
+  at: View
   check: () => void
   start: () => void
   children: ReactNode
 }
 
 const TABS = [
-  ['days', '/', 'Days'],
-  ['all', '/all', 'All plans'],
-  ['weakest', '/all?order=weakest', 'Weakest first'],
+  ['days', 'Days'],
+  ['all', 'All plans'],
+  ['weakest', 'Weakest first'],
 ] as const
+type View = (typeof TABS)[number][0]
+
+// Where a view is; what is looked for in the lists stays from one to the other.
+function addressOf(view: View, at: View, asked: URLSearchParams) {
+  if (view === 'days') return '/'
+  const next = new URLSearchParams(at === 'days' ? '' : asked)
+  next.delete('order')
+  next.delete('page')
+  if (view === 'weakest') next.set('order', 'weakest')
+  return next.size > 0 ? `/all?${next}` : '/all'
+}
 
 // The bar over the board: its three views, the other rooms, and what is begun from here.
 export function BoardBar({ at, check, start, children }: Props) {
   const { preferences, prefer } = usePreferences()
   const may = useMay()
+  const [asked] = useSearchParams()
   const plain = { color: 'inherit' }
   const chosen = {
     bgcolor: 'var(--barSelected)',
@@ -55,11 +67,11 @@ export function BoardBar({ at, check, start, children }: Props) {
       <Box
         sx={{ ml: 'auto', display: 'flex', flexWrap: 'wrap', '&& > *': { px: '6px', height: BAR_HEIGHT } }}
       >
-        {TABS.map(([which, to, words]) => (
+        {TABS.map(([which, words]) => (
           <Button
             key={which}
             component={Link}
-            to={to}
+            to={addressOf(which, at, asked)}
             aria-current={at === which ? 'page' : undefined}
             sx={{ ...plain, ...(at === which && chosen) }}
           >

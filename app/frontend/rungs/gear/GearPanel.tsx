@@ -1,4 +1,6 @@
 import TextField from '@mui/material/TextField'
+import { useRef } from 'react'
+import { movedEnd } from '../../plan/hours'
 import type { Editor } from '../../plan/usePlanEditor'
 import type { PanelProps } from '../shared/panel'
 import { fieldId } from '../shared/places'
@@ -8,6 +10,7 @@ const MORNING = 'T06:00'
 // The day of the lift, on which dates and states are judged. Its hour is kept, or taken as early.
 export function LiftDayField({ editor }: { editor: Pick<Editor, 'document' | 'change'> }) {
   const at = editor.document.lift_at
+  const before = useRef<{ at: string | null; until: string | null }>({ at: null, until: null })
   return (
     <TextField
       variant="filled"
@@ -18,12 +21,20 @@ export function LiftDayField({ editor }: { editor: Pick<Editor, 'document' | 'ch
       value={at?.slice(0, 10) ?? ''}
       slotProps={{ inputLabel: { shrink: true } }}
       helperText={at ? ' ' : 'not given'}
-      onChange={(event) =>
+      onFocus={() => {
+        before.current = { at: at ?? null, until: editor.document.lift_until ?? null }
+      }}
+      onChange={(event) => {
+        const next = event.target.value
+          ? event.target.value + (at ?? before.current.at ?? MORNING).slice(-6)
+          : null
+        const { until } = before.current
+        // It takes as long as it did before the first key.
         editor.change(
-          { '/lift_at': event.target.value ? event.target.value + (at?.slice(10) ?? MORNING) : null },
+          { '/lift_at': next, ...(until && { '/lift_until': movedEnd(before.current.at, until, next) }) },
           'day of the lift',
         )
-      }
+      }}
     />
   )
 }

@@ -73,7 +73,7 @@ export function QuantityField({
   const words = problem ? `${problem.message}; ${problem.expected}` : value === '' ? empty : understood
   const choices = problem?.choices ?? []
   return (
-    <Box>
+    <Box className="quantity">
       <TextField
         variant="filled"
         fullWidth

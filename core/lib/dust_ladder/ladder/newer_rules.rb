@@ -5,11 +5,11 @@ module DustLadder
     class NewerRules
       include SideBySide
 
-      # document: an accepted plan.
-      def initialize(document)
+      # document: an accepted plan. newest: data of what is kept under its set's name; where none is told, what ships.
+      def initialize(document, newest: nil)
         @document = document
         @own = PlanFile::Document.new(document).snapshot("rule_sets", document["rules"])
-        @kept = PlanFile::Digest.snapshot(RuleSet.shipped(document["rules"]).data)
+        @kept = PlanFile::Digest.snapshot(newest || RuleSet.shipped(document["rules"]).data)
       end
 
       # Is there another one of its name, not older than the plan's own?

@@ -16,7 +16,7 @@ module DustLadder
         @overlaps = overlaps
       end
 
-      def all = @all ||= [ *of_rungs, *of_time, *of_signatures, *of_deviations, *of_bookings ]
+      def all = @all ||= [ *of_rungs, *of_time, *of_signatures, *of_deviations, *of_rules, *of_bookings ]
       def none? = all.empty?
       # Those that bar the lift itself, whoever signed: what stops, is not known, or has no day.
       def of_ladder = all.reject { |bar| bar.way.key?("act") || bar.way.key?("lift") }
@@ -93,6 +93,14 @@ module DustLadder
         deviations.reject { |one| @course.named?(one.id, one.value) }.map do |one|
           way = { "act" => "deviation", "deviation" => one.id }
           Bar.new(words: "no name under a deviation: #{one.words}", way: way, roles: Act.named("deviation").roles)
+        end
+      end
+
+      # What is looser than what ships wants a name and a reason in the set itself, beside a name in the plan.
+      def of_rules
+        OwnRules.new(@ladder.lift.rules.data).nameless.map do |leaf|
+          words = "#{leaf.words} loosens a rule without a name and a reason"
+          Bar.new(words: words, way: { "place" => Plan.pointer("rules") }, roles: %w[appointed])
         end
       end
 

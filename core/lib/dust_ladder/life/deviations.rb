@@ -13,8 +13,22 @@ module DustLadder
         cautions = ladder.rungs.flat_map { |rung| rung.cautions.map(&:id) }
         [
           (reeved(ladder.lift.rigging) if cautions.include?("reeved")),
-          (unlike(ladder.lift) if cautions.include?("unlike"))
+          (unlike(ladder.lift) if cautions.include?("unlike")),
+          *loosened(ladder.lift.rules)
         ].compact
+      end
+
+      # Rules that are looser than what ships, whoever stands for them.
+      def loosened(rules)
+        OwnRules.new(rules.data).looser.map do |leaf|
+          stands = leaf.by ? "by #{leaf.by}: #{leaf.why}" : "and nobody stands for it"
+          Deviation.new(
+            id: "rule #{leaf.place}",
+            value: leaf.after.to_s,
+            words: "a rule is looser here: #{leaf.words}, #{stands}",
+            pointer: Plan.pointer("rules")
+          )
+        end
       end
 
       def reeved(rigging)
@@ -35,7 +49,7 @@ module DustLadder
           pointer: lift.rigging.pointer("unlike_decided_by")
         )
       end
-      private_class_method :reeved, :unlike
+      private_class_method :reeved, :unlike, :loosened
     end
   end
 end

@@ -12,10 +12,12 @@ module DustLadder
       module_function
 
       # document: a plan as PlanFile.read returns it. title: of the new one. Under the newest version of its rule set
-      # that is shipped, or its own where it is of elsewhere. What comes back is still to be accepted.
-      def of(document, title:)
+      # that is shipped, or rules_now, the newest data that the house has of its own; else the plan's. What comes back
+      # is still to be accepted.
+      def of(document, title:, rules_now: nil)
         rules = document["rules"]
-        newest = RuleSet::SHIPPED.include?(rules) ? PlanFile::Digest.snapshot(RuleSet.shipped(rules).data) : nil
+        data = RuleSet::SHIPPED.include?(rules) ? RuleSet.shipped(rules).data : rules_now
+        newest = data && PlanFile::Digest.snapshot(data)
         snapshots = document["snapshots"].merge("charts" => {})
         snapshots = snapshots.merge("rule_sets" => snapshots["rule_sets"].merge(rules => newest)) if newest
         JSON.parse(
@@ -23,6 +25,7 @@ module DustLadder
             document.except("core", "by_word", "scope").merge(
               "title" => title,
               "lift_at" => nil,
+              **(document.key?("lift_until") ? { "lift_until" => nil } : {}),
               "load" => load(document["load"]),
               "rigging" => rigging(document["rigging"]),
               "cranes" => document["cranes"].map { |crane| crane(crane) },
