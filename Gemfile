@@ -14,6 +14,7 @@ gem "zstd-ruby", "~> 2.0"
 gem "devise", "~> 5.0"
 gem "pundit", "~> 2.5"
 gem "rack-attack", "~> 6.8"
+gem "icalendar", "~> 2.13"
 
 group :development, :test do
   gem "rspec-rails", "~> 8.0"

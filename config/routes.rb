@@ -11,11 +11,13 @@ Rails.application.routes.draw do
     end
     resource :board, only: :show
     resource :days, only: :show
+    resource :calendar, only: :show
     resource :waits, only: :show
     resources :plans, only: %i[show create update] do
       resources :revisions, only: %i[index show update], param: :number
       resource :file, :take_off_file, only: :show
       resource :changes, only: :show
+      resource :pattern, only: :update
       resource :life, only: %i[show create]
       resources :questions, only: %i[index create update]
       resources :sketches, only: %i[index show create destroy]

@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_12_01_000010) do
+ActiveRecord::Schema[7.2].define(version: 2026_12_01_000011) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -175,6 +175,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000010) do
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
     t.json "writers", default: [], null: false
+    t.boolean "pattern", default: false, null: false
   end
 
   create_table "questions", force: :cascade do |t|

@@ -24,7 +24,11 @@ class BoardLine < ApplicationRecord
   scope :held_first, -> { order(Arel.sql("board_lines.state NOT IN ('#{Plan::Life::HELD.join("', '")}')")).by_day }
   scope :by_day, -> { order(Arel.sql("board_lines.lift_at IS NULL"), :lift_at, :plan_id) }
   scope :weakest_first, -> { order(Arel.sql(WORKING_FIRST), :rank).by_day }
-  scope :about, ->(words) { where("board_lines.words LIKE ? ESCAPE '\\'", "%#{sanitize_sql_like(words.downcase)}%") }
+  # By every word of what plans are found by; by fewer letters than that goes by, in what the board shows.
+  scope :about,
+    ->(words) {
+      where(PlanText.matching(words) || [ "board_lines.words LIKE ? ESCAPE '\\'", "%#{sanitize_sql_like(words.downcase)}%" ])
+    }
   scope :with_piece,
     ->(number) {
       where("board_lines.pieces LIKE ? ESCAPE '\\'", "%|#{sanitize_sql_like(number)}|%")
@@ -33,6 +37,7 @@ class BoardLine < ApplicationRecord
 
   # A plan was saved: what was known of it is no more.
   def self.outdate(plan, number, document)
+    PlanText.keep(plan, document)
     line = find_or_initialize_by(plan: plan)
     line.update!(
       revision: number,
@@ -152,6 +157,7 @@ class BoardLine < ApplicationRecord
   end
 
   def told(document)
+    PlanText.keep(plan, document) unless looked_on
     ladder = climbed(document)
     crane = document.dig("snapshots", "charts", document.dig("cranes", 0, "chart"), "data", "title")
     words = [ plan.title, document["site"], document.dig("load", "name"), crane ]

@@ -12,6 +12,8 @@ class Question < ApplicationRecord
   validates :words, presence: true, length: { maximum: MOST_WORDS }
   validates :answer, length: { maximum: MOST_WORDS }
 
+  after_commit { PlanText.keep(plan, plan.document) }
+
   scope :open, -> { where(answer: nil) }
 
   # Keeps an answer, if nobody answered since lock_version. Raises ActiveRecord::StaleObjectError.

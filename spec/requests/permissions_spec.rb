@@ -27,6 +27,7 @@ RSpec.describe "Who may do what" do
     "ChartPapers" => { "update" => %w[planner appointed engineer] },
     "Withdrawals" => { "create" => %w[appointed] },
     "Lives" => { "create" => %w[rigger planner appointed engineer] },
+    "Patterns" => { "update" => %w[planner] },
     "RuleSets" => { "create" => %w[planner appointed], "update" => %w[planner appointed] },
     "Questions" =>
       %w[create update].to_h { |action| [ action, %w[rigger planner keeper appointed engineer] ] },

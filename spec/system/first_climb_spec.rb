@@ -106,7 +106,7 @@ RSpec.describe "The first climb" do
     visit "/all"
     click_button "New lift", match: :first
     fill_in "What is lifted, and where to", with: "Another feed horn crate"
-    fill_in "After a past lift, or leave it blank", with: "Feed horn"
+    fill_in "After a pattern or a past lift, or leave it blank", with: "Feed horn"
     find("[role=option]", text: "Feed horn crate").click
     click_button "Start"
     expect(page).to have_css("[data-rung=load][data-verdict=not_known]")

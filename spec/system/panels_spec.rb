@@ -176,7 +176,7 @@ RSpec.describe "The panels" do
     %w[feed-horn cable-girder azimuth-drive].each { |name| demo_plan(name) }
     look
     visit "/all"
-    fill_in "Find: title, load, site, crane", with: "girder"
+    fill_in "Find: title, load, gear, name, lesson", with: "girder"
     expect(page).to have_css("[role=row] a", count: 1)
     page.refresh
     expect(page).to have_css("[role=row] a", count: 1)

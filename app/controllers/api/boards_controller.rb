@@ -27,7 +27,8 @@ module Api
 
     # Lines that are asked for; what is being worked out is never hidden by a verdict that it may not have.
     def asked
-      lines = BoardLine.all
+      lines = params[:archived] == "any" ? BoardLine.all : BoardLine.where(archived: params[:archived] == "yes")
+      lines = lines.where(plan_id: Plan.where(pattern: true).select(:id)) if params[:pattern] == "yes"
       lines = lines.about(params[:words].to_s.first(200)) if params[:words].present?
       lines = lines.where(crane: params[:crane].to_s) if params[:crane].present?
       lines = lines.where("board_lines.lift_at LIKE ?", "#{day}%") if day
@@ -59,9 +60,11 @@ module Api
 
     # How all plans stand, and which cranes they name.
     def standing
-      counts = BoardLine.fresh.group(:verdict).count
+      open = BoardLine.where(archived: false)
+      counts = open.fresh.group(:verdict).count
       {
-        plans: BoardLine.count,
+        plans: open.count,
+        archived: BoardLine.where(archived: true).count,
         counts: BoardLine::RANKS.keys.index_with { |verdict| counts[verdict] || 0 },
         working: BoardLine.old.count,
         cranes: BoardLine.where.not(crane: nil).distinct.order(:crane).pluck(:crane)
@@ -70,7 +73,7 @@ module Api
 
     def shown(line)
       stands = { revision: line.revision, state: line.state }
-      own = { id: line.plan_id, title: line.plan.title, lift_at: line.plan.lift_at, **stands }
+      own = { id: line.plan_id, title: line.plan.title, lift_at: line.plan.lift_at, pattern: line.plan.pattern, **stands }
       line.fresh? ? { **line.shown.symbolize_keys, **own, working: false } : { **own, working: true }
     end
   end

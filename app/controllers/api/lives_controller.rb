@@ -55,6 +55,7 @@ module Api
         archived: course&.archived? || false,
         seen: life.seen,
         asks_password: !SignedIn.picking?,
+        pattern: life.plan.pattern,
         records: life.chain.records.map { |record| line(record, course) },
         **(course ? open(life, course) : { flights: [], critical: [], deviations: [], bars: [], acts: [] })
       }

@@ -58,6 +58,10 @@ export interface Answers {
   "rule_sets#show"?: RulesPage;
   "rule_sets#create"?: RulesPage;
   "rule_sets#update"?: RulesPage;
+  "patterns#update"?: {
+    id: number;
+    pattern: boolean;
+  };
   "sessions#show"?: SignedIn;
   "sessions#create"?: SignedIn;
   "sessions#destroy"?: SignedIn;
@@ -321,6 +325,10 @@ export interface RuleLeaf {
  * how a plan stands by its records, and what the reader may do with it next
  */
 export interface PlanLife {
+  /**
+   * is it offered first where another plan begins
+   */
+  pattern: boolean;
   faults: string[];
   state: "draft" | "checked" | "issued" | "lifting" | "closed" | "withdrawn";
   revision: string | null;
@@ -372,6 +380,7 @@ export interface BarLine {
   roles: string[];
 }
 export interface BoardPage {
+  archived: number;
   asked: number;
   counts: {
     holds: number;
@@ -387,6 +396,7 @@ export interface BoardPage {
   working: number;
 }
 export interface Summary {
+  pattern: boolean;
   state: "draft" | "checked" | "issued" | "lifting" | "closed" | "withdrawn";
   chart: string | null;
   governs: string[];
@@ -410,6 +420,7 @@ export interface Summary {
   working: false;
 }
 export interface WorkingLine {
+  pattern: boolean;
   state: "draft" | "checked" | "issued" | "lifting" | "closed" | "withdrawn";
   id: number;
   lift_at: string | null;

@@ -120,6 +120,8 @@ export const api = {
   revisions: (id: number) => ask<RevisionLine[]>(`/plans/${id}/revisions`),
   nameRevision: (id: number, number: number, name: string) =>
     send<RevisionLine>('PATCH', `/plans/${id}/revisions/${number}`, { name }),
+  setPattern: (id: number, pattern: boolean) =>
+    send<{ id: number; pattern: boolean }>('PATCH', `/plans/${id}/pattern`, { pattern }),
   changes: (id: number, from: number, to: number) =>
     ask<PlanChanges>(`/plans/${id}/changes?from=${from}&to=${to}`),
   revision: (id: number, number: number) => ask<KeptRevision>(`/plans/${id}/revisions/${number}`),

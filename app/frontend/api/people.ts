@@ -42,6 +42,8 @@ export const peopleApi = {
   // By a link that an admin gave.
   useLink: (link: string, password: string) =>
     send<{ login: string }>('POST', '/password', { link, password }),
+  // Lifts, ends of competences, examinations.
+  calendarAddress: '/api/calendar',
   people: () => ask<PersonLine[]>('/people'),
   addPerson: (login: string, written: Written) => send<PersonLine>('POST', '/people', { login, ...written }),
   changePerson: (id: number, written: Written, lock_version: number) =>

@@ -106,6 +106,7 @@ class Plan
         plan.update_columns(writers: []) if record.act == "wrote"
         BoardLine.where(plan_id: plan.id).update_all(state: longer.course.state, archived: longer.course.archived?)
       end
+      PlanText.keep(plan, plan.document)
       Life.new(plan, ladder: ladder).tap { |after| BoardLine.where(plan_id: plan.id).update_all(**after.stands) }
     end
 

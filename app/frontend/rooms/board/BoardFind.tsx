@@ -45,13 +45,13 @@ export function BoardFind({ asked, ask, cranes }: Props) {
       ))}
     </TextField>
   )
-  const none = ['words', 'verdict', 'crane', 'day'].every((name) => !asked.get(name))
+  const none = ['words', 'verdict', 'crane', 'day', 'archived'].every((name) => !asked.get(name))
   return (
     <Box
       role="search"
       sx={{
         display: 'grid',
-        gridTemplateColumns: { xs: '1fr 1fr', md: '2fr 1fr 2fr 1fr auto' },
+        gridTemplateColumns: { xs: '1fr 1fr', md: '2fr 1fr 2fr 1fr 1fr auto' },
         gap: 1,
         p: '10px 12px',
         borderBottom: '1.5px solid var(--ink)',
@@ -60,7 +60,7 @@ export function BoardFind({ asked, ask, cranes }: Props) {
       <TextField
         variant="filled"
         type="search"
-        label="Find: title, load, site, crane"
+        label="Find: title, load, gear, name, lesson"
         value={words}
         onChange={(event) => setWords(event.target.value)}
         slotProps={{ htmlInput: { maxLength: 200 } }}
@@ -80,12 +80,17 @@ export function BoardFind({ asked, ask, cranes }: Props) {
         value={asked.get('day') ?? ''}
         onChange={(event) => ask({ day: event.target.value })}
       />
+      {choice('archived', 'Put away', [
+        ['', 'not those'],
+        ['yes', 'only those'],
+        ['any', 'those too'],
+      ])}
       <Button
         variant="outlined"
         disabled={none}
         onClick={() => {
           setWords('')
-          ask({ words: '', verdict: '', crane: '', day: '' })
+          ask({ words: '', verdict: '', crane: '', day: '', archived: '' })
         }}
       >
         Show all

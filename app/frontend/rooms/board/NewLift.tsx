@@ -10,7 +10,7 @@ import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import { api } from '../../api/client'
 
-type Past = { id: number; title: string; lift_at: string | null }
+type Past = { id: number; title: string; lift_at: string | null; pattern: boolean }
 
 // A new plan: blank, or after a past lift, of which every word is asked again.
 export function NewLift({ onClose }: { onClose: () => void }) {
@@ -60,10 +60,16 @@ function PastLift({ past, take }: { past: Past | null; take: (past: Past | null)
   const [words, setWords] = useState('')
   const found = useQuery({
     queryKey: ['past_lifts', words],
-    queryFn: () => api.board(new URLSearchParams({ words })),
+    queryFn: () => api.board(new URLSearchParams({ words, archived: 'any' })),
     placeholderData: keepPreviousData,
   })
-  const lines: Past[] = found.data?.lines ?? []
+  const patterns = useQuery({
+    queryKey: ['patterns', words],
+    queryFn: () => api.board(new URLSearchParams({ words, archived: 'any', pattern: 'yes' })),
+    placeholderData: keepPreviousData,
+  })
+  const first: Past[] = patterns.data?.lines ?? []
+  const lines: Past[] = [...first, ...(found.data?.lines ?? []).filter(({ pattern }) => !pattern)]
   return (
     <Autocomplete<Past>
       options={lines}
@@ -72,6 +78,7 @@ function PastLift({ past, take }: { past: Past | null; take: (past: Past | null)
       inputValue={words}
       onInputChange={(_, value) => setWords(value)}
       filterOptions={(all) => all}
+      groupBy={(one) => (one.pattern ? 'Patterns' : 'Past lifts')}
       getOptionLabel={(one) => one.title}
       getOptionKey={(one) => one.id}
       isOptionEqualToValue={(one, other) => one.id === other.id}
@@ -81,7 +88,7 @@ function PastLift({ past, take }: { past: Past | null; take: (past: Past | null)
         <TextField
           {...params}
           variant="filled"
-          label="After a past lift, or leave it blank"
+          label="After a pattern or a past lift, or leave it blank"
           helperText={
             past ? 'Sizes, places and slings stay. Every word, the chart and the day are asked again.' : ' '
           }

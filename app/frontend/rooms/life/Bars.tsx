@@ -2,6 +2,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { Link } from 'react-router'
 import type { ActName, BarLine, PlanLife } from '../../api/answers.generated'
+import { useMay } from '../../ui/who'
 import type { Asked } from './SignDialog'
 import { counted, DO } from './words'
 
@@ -9,6 +10,7 @@ interface Props {
   plan: number
   life: PlanLife
   onAct: (asked: Asked) => void
+  onPattern: (pattern: boolean) => void
 }
 
 // What one does by signing, where that is not what bars.
@@ -19,11 +21,17 @@ const WORDS: Partial<Record<ActName, string>> = {
 }
 
 // The one way to what bars: mine is filled; what is somebody else's says whose.
-function Way({ plan, life, bar, onAct }: Props & { bar: BarLine }) {
+function Way({ plan, life, bar, onAct }: Omit<Props, 'onPattern'> & { bar: BarLine }) {
   const act = bar.way['act'] as ActName | undefined
+  const rung = bar.way['rung']
   if (!act)
     return (
-      <Button component={Link} to={`/plans/${plan}`} variant="outlined" size="small">
+      <Button
+        component={Link}
+        to={`/plans/${plan}${rung ? `?rung=${rung}` : ''}`}
+        variant="outlined"
+        size="small"
+      >
         To the ladder
       </Button>
     )
@@ -48,7 +56,8 @@ const FREE: [ActName, string][] = [
   ['archived', 'It is put away. Nothing follows.'],
 ]
 
-export function Bars({ plan, life, onAct }: Props) {
+export function Bars({ plan, life, onAct, onPattern }: Props) {
+  const planner = useMay()('planner')
   const open = !['issued', 'lifting', 'closed'].includes(life.state)
   // What was issued and does not hold as things are now.
   const broken = ['issued', 'lifting'].includes(life.state) ? life.bars.filter((bar) => !bar.way['act']) : []
@@ -99,6 +108,11 @@ export function Bars({ plan, life, onAct }: Props) {
           sx={{ mr: 1, mb: 1 }}
         >
           Begin another revision
+        </Button>
+      )}
+      {planner && (
+        <Button variant="outlined" onClick={() => onPattern(!life.pattern)} sx={{ mt: 1, mr: 1 }}>
+          {life.pattern ? 'No longer a pattern' : 'Keep as a pattern'}
         </Button>
       )}
       {FREE.filter(([act]) => life.acts.includes(act)).map(([act, words]) => (

@@ -64,6 +64,7 @@ export function LifeScreen({ editor }: { editor: Editor }) {
     queries.setQueryData(['life', id, editor.revision], next)
     setAsked(null)
   }
+  const setPattern = (pattern: boolean) => void api.setPattern(id, pattern).finally(() => void life.refetch())
   const byWord = (ladder?.rungs ?? []).filter((rung) => rung.word).map((rung) => rung.label.toLowerCase())
   return (
     <Box sx={{ minHeight: '100dvh', display: 'flex', flexDirection: 'column' }}>
@@ -97,7 +98,7 @@ export function LifeScreen({ editor }: { editor: Editor }) {
               <Records life={life.data} />
             </Box>
             <Box sx={{ bgcolor: 'var(--chalk)', borderLeft: { md: '2.5px solid var(--ink)' } }}>
-              <Bars plan={id} life={life.data} onAct={setAsked} />
+              <Bars plan={id} life={life.data} onAct={setAsked} onPattern={setPattern} />
             </Box>
           </Box>
         )}

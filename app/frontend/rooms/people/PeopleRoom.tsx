@@ -58,6 +58,9 @@ export function PeopleRoom() {
           people.data && `${listed.length} of ${people.data.length}, ${over} with a competence that ends soon`
         }
       >
+        <Button component="a" href={api.calendarAddress} sx={{ color: 'inherit' }}>
+          Calendar file
+        </Button>
         {admin && (
           <Button variant="contained" onClick={() => setOpen('new')}>
             Add somebody
