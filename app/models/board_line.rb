@@ -27,7 +27,10 @@ class BoardLine < ApplicationRecord
   # By every word of what plans are found by; by fewer letters than that goes by, in what the board shows.
   scope :about,
     ->(words) {
-      where(PlanText.matching(words) || [ "board_lines.words LIKE ? ESCAPE '\\'", "%#{sanitize_sql_like(words.downcase)}%" ])
+      where(
+        PlanText.matching(words) || [ "board_lines.words LIKE ? ESCAPE '\\'",
+          "%#{sanitize_sql_like(words.downcase)}%" ]
+      )
     }
   scope :with_piece,
     ->(number) {
@@ -132,8 +135,8 @@ class BoardLine < ApplicationRecord
   end
   MOST_TOLD = 200
 
-  # Climbs the plan's ladder, of the line as it was read. A revision saved meanwhile, or a piece changed, leaves the line
-  # stale.
+  # Climbs the plan's ladder, of the line as it was read. A revision saved meanwhile, or a piece changed, leaves the
+  # line stale.
   def work_out
     newest = Revision.find_by!(plan_id: plan_id, number: revision)
     looked = { looked_on: Date.current, stale: false }

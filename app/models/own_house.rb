@@ -6,8 +6,8 @@ class OwnHouse
   MOST = 64
 
   class << self
-    # As DustLadder.check takes it: { house:, standing:, overlaps: }. plan: id of the plan that the document is of; where
-    # it is of none, nobody asks what others want at its hours.
+    # As DustLadder.check takes it: { house:, standing:, overlaps: }. plan: id of the plan that the document is of;
+    # where it is of none, nobody asks what others want at its hours.
     def of(document, plan: nil)
       found = seen_before(document) { kept(document) }
       found.merge(overlaps: plan ? BoardLine.overlaps(document, except: plan) : [])

@@ -1,6 +1,6 @@
-# What a plan is found by: title, load, site, crane, gear and people by number and name, who asked what, and how its life
-# went, lessons too. SQLite's FTS5, by every three letters in a row, so that a part of a word finds it. Its table cannot
-# stand in db/schema.rb and is made where it is missing.
+# What a plan is found by: title, load, site, crane, gear and people by number and name, who asked what, and how its
+# life went, lessons too. SQLite's FTS5, by every three letters in a row, so that a part of a word finds it. Its table
+# cannot stand in db/schema.rb and is made where it is missing.
 module PlanText
   TABLE = "plan_texts".freeze
   MOST_CHARACTERS = 20_000
@@ -37,7 +37,9 @@ module PlanText
     [
       plan.title, *told_by(document), *document["snapshots"].to_h.flat_map { |kind, all| taken(kind, all) },
       *plan.questions.flat_map { |one| [ one.words, one.answer ] },
-      *plan.life_records.order(:number).flat_map { |one| one.data.values_at("words") + one.data["about"].values_at("reason") }
+      *plan.life_records.order(:number).flat_map { |one|
+        one.data.values_at("words") + one.data["about"].values_at("reason")
+      }
     ].compact.join("\n").first(MOST_CHARACTERS)
   end
 

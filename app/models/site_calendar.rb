@@ -50,8 +50,12 @@ class SiteCalendar
   def competences
     Person.where(active: true).order(:name).flat_map do |person|
       person.competences.select { |one| one["until"] >= @from.iso8601 }.map do |one|
-        all_day("competence-#{person.login}-#{one["kind"].parameterize}", one["until"],
-          "#{person.name}: competence as #{one["kind"]} ends", one["by"])
+        all_day(
+          "competence-#{person.login}-#{one["kind"].parameterize}",
+          one["until"],
+          "#{person.name}: competence as #{one["kind"]} ends",
+          one["by"]
+        )
       end
     end
   end

@@ -103,7 +103,10 @@ class Waits
     Chart.newest.select { |chart| unread?(chart) }.map do |chart|
       typist = chart.data.dig("record", "entered_by").to_s
       typists = typist.split(DustLadder::Cranes::Record::BOTH)
-      first = BoardLine.with_piece(BoardLine.chart_mark(chart.identifier)).where("lift_at >= ?", @today).minimum(:lift_at)
+      first = BoardLine.with_piece(BoardLine.chart_mark(chart.identifier)).where(
+        "lift_at >= ?",
+        @today
+      ).minimum(:lift_at)
       words = "typed by #{typist}, not read against its paper"
       one = Wait.new(act: "read", chart: chart.id, title: chart.data["title"], at: first, words: words)
       readers = ChartPaperPolicy.allowed[:update]

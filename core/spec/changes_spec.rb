@@ -26,7 +26,10 @@ RSpec.describe DustLadder::Plan::Changes do
     before = plan
     station = { "name" => "past the hut", "radius" => "9 m", "slew" => "90°", "support_height" => "1 m" }
     stations = before["cranes"][0]["stations"]
-    after = DustLadder::PlanFile::Pointer.with_values(before, "/cranes/0/stations" => [ stations[0], station, stations[1] ])
+    after = DustLadder::PlanFile::Pointer.with_values(
+      before,
+      "/cranes/0/stations" => [ stations[0], station, stations[1] ]
+    )
     expect(changed(before, after)).to eq("place on the way past the hut")
     expect(changed(after, before)).to eq("place on the way past the hut taken away")
     crew = [ { "role" => "slinger", "name" => "Tam" } ]
@@ -42,7 +45,10 @@ RSpec.describe DustLadder::Plan::Changes do
     newer = chart.merge("record" => chart["record"].merge("version" => 2))
     same = chart.merge("radius_m" => chart["radius_m"].map { |radius| radius + 0.5 })
     with = ->(data) {
-      DustLadder::PlanFile::Pointer.with_values(before, "/snapshots/charts/#{id}" => DustLadder::PlanFile::Digest.snapshot(data))
+      DustLadder::PlanFile::Pointer.with_values(
+        before,
+        "/snapshots/charts/#{id}" => DustLadder::PlanFile::Digest.snapshot(data)
+      )
     }
     expect(changed(before, with.(newer))).to eq("chart #{id} Test crane, full, version 1 → Test crane, full, version 2")
     expect(changed(before, with.(same))).to end_with("version 1, other figures")
@@ -52,7 +58,11 @@ RSpec.describe DustLadder::Plan::Changes do
     before = plan
     after = DustLadder::PlanFile::Pointer.with_values(
       before,
-      "/title" => "T", "/site" => "S", "/load/weight/bare" => "5 t", "/lift_at" => nil, "/rules" => "level-side"
+      "/title" => "T",
+      "/site" => "S",
+      "/load/weight/bare" => "5 t",
+      "/lift_at" => nil,
+      "/rules" => "level-side"
     )
     found = described_class.new(before, after)
     expect([ found.all.size, found.words(2) ]).to match([ 5, end_with(", 3 more") ])
@@ -60,7 +70,9 @@ RSpec.describe DustLadder::Plan::Changes do
   end
 
   it "names every place of the demo's plans without a bare number or an empty name, both ways" do
-    all = Dir[File.expand_path("../../demo/plans/*.json", __dir__)].sort.map { |path| DustLadder::PlanFile.read(File.read(path)) }
+    all = Dir[File.expand_path("../../demo/plans/*.json", __dir__)].sort.map { |path|
+      DustLadder::PlanFile.read(File.read(path))
+    }
     all.each_cons(2) do |one, other|
       [ [ one, other ], [ other, one ] ].each do |before, after|
         described_class.new(before, after).all.each do |change|
@@ -78,7 +90,12 @@ RSpec.describe DustLadder::Plan::Changes do
     60.times do
       chosen = places.sample(random.rand(places.size), random: random)
       before = plan
-      after = DustLadder::PlanFile::Pointer.with_values(before, chosen.to_h { |place| [ place, "other #{random.rand}" ] })
+      after = DustLadder::PlanFile::Pointer.with_values(
+        before,
+        chosen.to_h { |place|
+          [ place, "other #{random.rand}" ]
+        }
+      )
       expect(described_class.new(before, after).all.map(&:pointer)).to match_array(chosen)
     end
   end

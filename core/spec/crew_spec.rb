@@ -75,8 +75,12 @@ RSpec.describe DustLadder::People::CrewCheck do
   end
 
   it "goes by the competence that lasts longest, and by the last day of the lift" do
-    two = people.merge("wren" => people["wren"].merge("competences" => [ competence("operator", "2026-12-15"),
-                                                                         competence("operator", "2026-01-01") ]))
+    two = people.merge(
+      "wren" => people["wren"].merge(
+        "competences" => [ competence("operator", "2026-12-15"),
+          competence("operator", "2026-01-01") ]
+      )
+    )
     expect(crew(named, two).verdict).to eq("holds")
     expect(crew(named, two, "/lift_until" => "2026-12-15T16:00").verdict).to eq("holds")
     late = crew(named, two, "/lift_until" => "2026-12-16T01:00")
@@ -161,7 +165,9 @@ RSpec.describe DustLadder::People::CrewCheck do
     100.times do
       worse = named.reject { random.rand(5).zero? }
       ended =
-        people.transform_values { |one| random.rand(4).zero? ? person(one["name"], "operator", last: "2026-12-13") : one }
+        people.transform_values { |one|
+          random.rand(4).zero? ? person(one["name"], "operator", last: "2026-12-13") : one
+        }
       expect(crew(worse, ended).verdict == "holds").to eq(worse == named && ended == people)
     end
   end

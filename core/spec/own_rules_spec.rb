@@ -12,18 +12,34 @@ RSpec.describe DustLadder::OwnRules do
   end
 
   it "starts as the set that it was copied from, with nothing stricter or looser" do
-    expect(own.data.slice("id", "version", "from")).to eq("id" => "saltpan", "version" => 1, "from" => { "id" => "strict", "version" => 4 })
-    expect([ own.shipped?, own.leaves, described_class.new(strict).shipped?, described_class.new(strict).leaves ]).to eq([ false, [], true, [] ])
+    expect(
+      own.data.slice(
+        "id",
+        "version",
+        "from"
+      )
+    ).to eq("id" => "saltpan", "version" => 1, "from" => { "id" => "strict", "version" => 4 })
+    expect(
+      [ own.shipped?, own.leaves, described_class.new(strict).shipped?,
+        described_class.new(strict).leaves ]
+    ).to eq([ false, [], true, [] ])
   end
 
   # Place, value, and which way that is.
   {
-    [ "allowance/weighed", 0.05 ] => "stricter", [ "allowance/weighed", 0.01 ] => "looser",
-    [ "attention/crane", 0.7 ] => "stricter", [ "attention/crane", 0.8 ] => "looser",
-    [ "choke_angle_bands/0/1", 0.9 ] => "stricter", [ "eyebolt_shouldered/1/1", 0.6 ] => "looser",
-    [ "power_lines/clearance_m/0/1", 4.0 ] => "stricter", [ "choke_angle_bands/0/0", 130.0 ] => "looser",
-    [ "multi_leg_school", "uniform_load" ] => "looser", [ "basket_full_within_that_limit", true ] => "looser",
-    [ "critical/blind", false ] => "looser", [ "examination_months", 3 ] => "stricter", [ "least_wraps", 3 ] => "looser"
+    [ "allowance/weighed", 0.05 ] => "stricter",
+    [ "allowance/weighed", 0.01 ] => "looser",
+    [ "attention/crane", 0.7 ] => "stricter",
+    [ "attention/crane", 0.8 ] => "looser",
+    [ "choke_angle_bands/0/1", 0.9 ] => "stricter",
+    [ "eyebolt_shouldered/1/1", 0.6 ] => "looser",
+    [ "power_lines/clearance_m/0/1", 4.0 ] => "stricter",
+    [ "choke_angle_bands/0/0", 130.0 ] => "looser",
+    [ "multi_leg_school", "uniform_load" ] => "looser",
+    [ "basket_full_within_that_limit", true ] => "looser",
+    [ "critical/blind", false ] => "looser",
+    [ "examination_months", 3 ] => "stricter",
+    [ "least_wraps", 3 ] => "looser"
   }.each do |(place, value), way|
     it "#{place} of #{value} is #{way}" do
       leaf = changed(own, { place => value }).leaves.first
@@ -37,7 +53,11 @@ RSpec.describe DustLadder::OwnRules do
     expect([ third.data["version"], third.data["changes"].map { |one| one.values_at("after", "why") } ]).to eq(
       [ 3, [ [ 4, "long loads" ], [ 5.5, "crane firm's word" ] ] ]
     )
-    expect(third.looser.map { |leaf| [ leaf.before, leaf.after, leaf.why ] }).to eq([ [ 5.0, 5.5, "crane firm's word" ] ])
+    expect(
+      third.looser.map { |leaf|
+        [ leaf.before, leaf.after, leaf.why ]
+      }
+    ).to eq([ [ 5.0, 5.5, "crane firm's word" ] ])
     back = changed(third, { "tilt_limit_deg" => 5 })
     expect([ back.leaves, back.data["changes"].size ]).to eq([ [], 3 ])
   end
@@ -45,12 +65,14 @@ RSpec.describe DustLadder::OwnRules do
   it "believes nothing that a file says of itself: who stands for another value stands for none" do
     looser = changed(own, { "tilt_limit_deg" => 6 })
     expect([ looser.looser.size, looser.nameless.size ]).to eq([ 1, 0 ])
-    { "value put otherwise" => ->(data) { data["values"]["tilt_limit_deg"]["value"] = 8 },
+    {
+      "value put otherwise" => ->(data) { data["values"]["tilt_limit_deg"]["value"] = 8 },
       "changes taken away" => ->(data) { data.delete("changes") },
       "nobody's name" => ->(data) { data["changes"][0]["by"] = " " },
       "no reason" => ->(data) { data["changes"][0]["why"] = "..." },
       "no origin" => ->(data) { data.delete("from"); data.delete("changes") },
-      "a shipped name" => ->(data) { data["id"] = "strict"; data.delete("changes") } }.each do |what, change|
+      "a shipped name" => ->(data) { data["id"] = "strict"; data.delete("changes") }
+    }.each do |what, change|
       data = JSON.parse(JSON.generate(looser.data)).tap(&change)
       expect([ what, described_class.new(data).nameless.map(&:place) ]).to eq([ what, [ "tilt_limit_deg" ] ])
     end
@@ -58,14 +80,22 @@ RSpec.describe DustLadder::OwnRules do
 
   # What is put where, and the place that is refused.
   {
-    { "tilt_limit_deg" => "5" } => "/values/tilt_limit_deg", { "tilt_limit_deg" => nil } => "/values/tilt_limit_deg",
-    { "tilt_limit_deg" => -1 } => "/values/tilt_limit_deg/value", { "tilt_limit_deg" => 1e300 } => "/values/tilt_limit_deg/value",
-    { "allowance" => 1 } => "/values/allowance", { "allowance/guessed" => 1 } => "/values/allowance/guessed",
-    { "nothing" => 1 } => "/values/nothing", { "choke_angle_bands/9/1" => 0.5 } => "/values/choke_angle_bands/9/1",
-    { "choke_angle_bands/0/1/x" => 0.5 } => "/values/choke_angle_bands/0/1/x", { "" => 1 } => "/values/",
-    { "shackle_angle/1/1" => 0.2 } => "/values/shackle_angle/value/2", { "side_pull_deg/stop" => 0.5 } => "/values/side_pull_deg/value",
-    { "multi_leg_school" => 3 } => "/values/multi_leg_school", { "critical/blind" => "no" } => "/values/critical/blind",
-    { "tilt_limit_deg" => 5.0 } => "/changes", {} => "/changes"
+    { "tilt_limit_deg" => "5" } => "/values/tilt_limit_deg",
+    { "tilt_limit_deg" => nil } => "/values/tilt_limit_deg",
+    { "tilt_limit_deg" => -1 } => "/values/tilt_limit_deg/value",
+    { "tilt_limit_deg" => 1e300 } => "/values/tilt_limit_deg/value",
+    { "allowance" => 1 } => "/values/allowance",
+    { "allowance/guessed" => 1 } => "/values/allowance/guessed",
+    { "nothing" => 1 } => "/values/nothing",
+    { "choke_angle_bands/9/1" => 0.5 } => "/values/choke_angle_bands/9/1",
+    { "choke_angle_bands/0/1/x" => 0.5 } => "/values/choke_angle_bands/0/1/x",
+    { "" => 1 } => "/values/",
+    { "shackle_angle/1/1" => 0.2 } => "/values/shackle_angle/value/2",
+    { "side_pull_deg/stop" => 0.5 } => "/values/side_pull_deg/value",
+    { "multi_leg_school" => 3 } => "/values/multi_leg_school",
+    { "critical/blind" => "no" } => "/values/critical/blind",
+    { "tilt_limit_deg" => 5.0 } => "/changes",
+    {} => "/changes"
   }.each do |changes, place|
     it "refuses #{changes.inspect} at #{place}, and keeps what it was" do
       before = JSON.generate(own.data)
@@ -77,7 +107,13 @@ RSpec.describe DustLadder::OwnRules do
   end
 
   it "names nothing stricter that a shipped set has no place for" do
-    places = described_class.send(:leaves_of, strict["values"].transform_values { |one| one["value"] }, "").keys.map { |place| place.delete_prefix("/") }
+    places = described_class.send(
+      :leaves_of,
+      strict["values"].transform_values { |one|
+        one["value"]
+      },
+      ""
+    ).keys.map { |place| place.delete_prefix("/") }
     unknown = described_class::STRICTER.keys.reject { |pattern|
       places.any? { |place| described_class.send(:matches?, pattern.split("/"), place.split("/")) }
     }
@@ -85,7 +121,8 @@ RSpec.describe DustLadder::OwnRules do
   end
 
   it "makes no rung of any plan better by a value that is stricter" do
-    plans = %w[feed-horn receiver-cabin-four cabin-on-salt crate-by-the-line gearbox pipe-bundle waveguide-duct generator].map { |name|
+    plans = %w[feed-horn receiver-cabin-four cabin-on-salt crate-by-the-line gearbox pipe-bundle waveguide-duct
+      generator].map { |name|
       DustLadder::PlanFile.read(File.read(File.expand_path("../../demo/plans/#{name}.json", __dir__)))
     }
     before = plans.map { |plan| DustLadder.check(under(plan, own.data)) }
@@ -118,9 +155,17 @@ RSpec.describe DustLadder::OwnRules do
   # Every place of which the stricter way is known, with a value a little stricter.
   def stricter_steps
     @stricter_steps ||=
-      described_class.send(:leaves_of, own.data["values"].transform_values { |one| one["value"] }, "").filter_map do |place, value|
+      described_class.send(
+        :leaves_of,
+        own.data["values"].transform_values { |one|
+          one["value"]
+        },
+        ""
+      ).filter_map do |place, value|
         place = place.delete_prefix("/")
-        _, way = described_class::STRICTER.find { |pattern, _| described_class.send(:matches?, pattern.split("/"), place.split("/")) }
+        _, way = described_class::STRICTER.find { |pattern, _|
+          described_class.send(:matches?, pattern.split("/"), place.split("/"))
+        }
         next if way.nil? || value == true
 
         step = value.is_a?(Integer) ? 1 : value * 0.05

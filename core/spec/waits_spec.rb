@@ -3,10 +3,25 @@
 RSpec.describe DustLadder::Life::Waits do
   noon = Time.utc(2026, 12, 11, 12)
   flights = { "flights" => "load rigging crane ground_and_site gear_and_people" }
-  people = { "jun" => %w[planner], "ines" => %w[planner appointed], "mara" => %w[rigger], "noa" => %w[engineer],
-             "ria" => %w[reader], "sol" => %w[admin], "wen" => %w[keeper] }
-  roles = { "wrote" => "planner", "flight" => "rigger", "second" => "engineer", "issued" => "appointed",
-            "began" => "rigger", "closed" => "rigger", "withdrawn" => "house", "archived" => "planner" }
+  people = {
+    "jun" => %w[planner],
+    "ines" => %w[planner appointed],
+    "mara" => %w[rigger],
+    "noa" => %w[engineer],
+    "ria" => %w[reader],
+    "sol" => %w[admin],
+    "wen" => %w[keeper]
+  }
+  roles = {
+    "wrote" => "planner",
+    "flight" => "rigger",
+    "second" => "engineer",
+    "issued" => "appointed",
+    "began" => "rigger",
+    "closed" => "rigger",
+    "withdrawn" => "house",
+    "archived" => "planner"
+  }
 
   let(:document) { DustLadder::PlanFile.accept(plan) }
 
@@ -17,14 +32,26 @@ RSpec.describe DustLadder::Life::Waits do
     acts.reduce(DustLadder::Life::Chain.new) do |so_far, (act, by, about)|
       if act == "flights"
         next flights["flights"].split.reduce(so_far) { |one, id|
-          one.with(act: "flight", by: { "id" => by, "name" => by }, role: "rigger", at: noon, document: seen(document),
-                   about: { "flight" => id })
+          one.with(
+            act: "flight",
+            by: { "id" => by, "name" => by },
+            role: "rigger",
+            at: noon,
+            document: seen(document),
+            about: { "flight" => id }
+          )
         }
       end
       told = act == "issued" ? bars(document, so_far).about : about.to_h
       told = flights if act == "wrote"
-      so_far.with(act: act, by: { "id" => by, "name" => by }, role: roles.fetch(act), at: noon,
-                  document: seen(document), about: told)
+      so_far.with(
+        act: act,
+        by: { "id" => by, "name" => by },
+        role: roles.fetch(act),
+        at: noon,
+        document: seen(document),
+        about: told
+      )
     end
   end
 
@@ -34,7 +61,12 @@ RSpec.describe DustLadder::Life::Waits do
   end
 
   define_method(:waits) do |document, chain, writers: []|
-    described_class.new(course: chain.course, bars: bars(document, chain), document: seen(document), writers: writers).all
+    described_class.new(
+      course: chain.course,
+      bars: bars(document, chain),
+      document: seen(document),
+      writers: writers
+    ).all
   end
 
   define_method(:whose) do |found|
@@ -43,8 +75,14 @@ RSpec.describe DustLadder::Life::Waits do
 
   it "waits for nobody before it is written down, nor when it is over" do
     expect(waits(document, DustLadder::Life::Chain.new)).to eq([])
-    closed = chain(document, [ "wrote", "jun" ], [ "flights", "mara" ], [ "issued", "ines" ], [ "began", "mara" ],
-                   [ "closed", "mara", { "lifted" => "yes", "reason" => "" } ])
+    closed = chain(
+      document,
+      [ "wrote", "jun" ],
+      [ "flights", "mara" ],
+      [ "issued", "ines" ],
+      [ "began", "mara" ],
+      [ "closed", "mara", { "lifted" => "yes", "reason" => "" } ]
+    )
     expect(waits(document, closed)).to eq([])
     expect(waits(document, chain(document, [ "wrote", "jun" ], [ "archived", "jun" ]))).to eq([])
   end
@@ -85,8 +123,13 @@ RSpec.describe DustLadder::Life::Waits do
     changed = DustLadder::PlanFile::Pointer.with_values(document, "/title" => "Other")
     found = described_class.new(course: written.course, bars: nil, document: seen(changed), writers: %w[ines]).all
     expect([ whose(found), found.first.words ]).to eq([ { "wrote" => %w[ines] }, "changed since it was written as A" ])
-    gone = chain(document, [ "wrote", "jun" ], [ "flights", "mara" ], [ "issued", "ines" ],
-                 [ "withdrawn", "house", { "reason" => "C-22: quarantined" } ])
+    gone = chain(
+      document,
+      [ "wrote", "jun" ],
+      [ "flights", "mara" ],
+      [ "issued", "ines" ],
+      [ "withdrawn", "house", { "reason" => "C-22: quarantined" } ]
+    )
     found = waits(document, gone)
     expect([ whose(found), found.first.words ]).to eq([ { "write" => %w[jun ines] }, "withdrawn: C-22: quarantined" ])
   end
@@ -94,8 +137,10 @@ RSpec.describe DustLadder::Life::Waits do
   it "tells somebody of every bar there is, whatever of it" do
     random = Random.new(18)
     40.times do
-      changes = { "/load/weight/bare" => [ "4 t", "90 t" ].sample(random: random),
-                  "/lift_at" => [ "2026-12-14T06:30", nil ].sample(random: random) }
+      changes = {
+        "/load/weight/bare" => [ "4 t", "90 t" ].sample(random: random),
+        "/lift_at" => [ "2026-12-14T06:30", nil ].sample(random: random)
+      }
       one = DustLadder::PlanFile.accept(plan(changes))
       acts = [ [ "wrote", "jun" ], [ "flights", "mara" ] ].first(1 + random.rand(2))
       found = waits(one, chain(one, *acts))

@@ -3,8 +3,11 @@
 RSpec.describe DustLadder::Rigging::ThrustCheck do
   # A load on two points, its CG somewhere and known so poorly.
   def lift(at, basis)
-    changes = { "/load/cg/x" => "#{(at * 1000).round} mm", "/load/cg/basis" => basis,
-                "/load/thrust" => { "marks" => [ "thin" ], "limit" => "2 t" } }
+    changes = {
+      "/load/cg/x" => "#{(at * 1000).round} mm",
+      "/load/cg/basis" => basis,
+      "/load/thrust" => { "marks" => [ "thin" ], "limit" => "2 t" }
+    }
     DustLadder.check(DustLadder::PlanFile.accept(plan(changes))).lift
   end
 
@@ -16,11 +19,22 @@ RSpec.describe DustLadder::Rigging::ThrustCheck do
     (-40..40).flat_map { |step|
       [ -1, 1 ].product([ -1, 1 ], [ -1, 1 ]).filter_map do |high, *ends|
         cg = nominal.zip(widths, [ step / 40.0, 0, high ]).map { |at, width, share| at + width * share }
-        pose = DustLadder::Statics::PlaneHang.rig(bridle.send(:points), rests.zip(ends).map { |rest, end_of| rest * (1 + end_of * tolerance) }).pose(cg)
+        pose = DustLadder::Statics::PlaneHang.rig(
+          bridle.send(:points),
+          rests.zip(ends).map { |rest, end_of|
+            rest * (1 + end_of * tolerance)
+          }
+        ).pose(cg)
         one, other = pose.legs
         next if one.run.negative? || other.run.negative?
 
-        shares = DustLadder::Statics::Level.two_point_shares(lift.load.planned_kg, one.run, other.run, one.height, other.height)
+        shares = DustLadder::Statics::Level.two_point_shares(
+          lift.load.planned_kg,
+          one.run,
+          other.run,
+          one.height,
+          other.height
+        )
         shares[0] * one.run / one.height
       end
     }.max
@@ -39,7 +53,11 @@ RSpec.describe DustLadder::Rigging::ThrustCheck do
   it "does not fall where the CG is known more poorly" do
     middle = lift(0.0, "drawing").load.points.map { |point| point.at[0] }.sum / 2
     [ 0.0, 0.07, 0.15 ].each do |off|
-      told = %w[drawing by_eye contents_unknown].filter_map { |basis| DustLadder.known { lift(middle + off, basis).bridle.worst_thrust(0) } }
+      told = %w[drawing by_eye contents_unknown].filter_map { |basis|
+        DustLadder.known {
+          lift(middle + off, basis).bridle.worst_thrust(0)
+        }
+      }
       expect(told.each_cons(2).map { |one, other| other / one }).to all(be > 1 - 1e-4)
     end
   end

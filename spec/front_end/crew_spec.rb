@@ -1,6 +1,7 @@
 # Who is named in a crew, and what is said of whoever may be.
 RSpec.describe "Naming a crew" do
-  crew = [ { "role" => "operator", "name" => "Wren", "person" => "wren" }, { "role" => "slinger", "name" => "B.", "person" => nil } ]
+  crew = [ { "role" => "operator", "name" => "Wren", "person" => "wren" },
+    { "role" => "slinger", "name" => "B.", "person" => nil } ]
 
   define_method(:renamed) { |role, one| front("rungs/crew/naming.ts", "renamed", crew, role, one) }
 
@@ -31,8 +32,10 @@ end
 RSpec.describe "What ends soon" do
   # Until, and what is said of it on 2026-11-30.
   {
-    "2026-11-29" => [ true, true, "over" ], "2026-11-30" => [ false, true, "ends today" ],
-    "2026-12-20" => [ false, true, "20 days left" ], "2027-01-29" => [ false, true, "60 days left" ],
+    "2026-11-29" => [ true, true, "over" ],
+    "2026-11-30" => [ false, true, "ends today" ],
+    "2026-12-20" => [ false, true, "20 days left" ],
+    "2027-01-29" => [ false, true, "60 days left" ],
     "2027-01-30" => [ false, false, "" ]
   }.each do |last, told|
     it "is #{told.inspect} of #{last}" do
@@ -41,9 +44,13 @@ RSpec.describe "What ends soon" do
   end
 
   it "finds people by name, role and competence, every word of them" do
-    people = [ { "name" => "Wren Ash", "login" => "wren", "roles" => %w[rigger], "competences" => [ { "kind" => "operator" } ] },
-               { "name" => "Tam Reed", "login" => "tam", "competences" => [] } ]
+    able = [ { "kind" => "operator" } ]
+    people = [ { "name" => "Wren Ash", "login" => "wren", "roles" => %w[rigger], "competences" => able },
+      { "name" => "Tam Reed", "login" => "tam", "competences" => [] } ]
     find = ->(words) { front("rooms/people/due.ts", "found", people, words).map { |one| one["login"] } }
-    expect([ find.(""), find.("ash OPER"), find.("reed operator"), find.("rigger") ]).to eq([ %w[wren tam], %w[wren], [], %w[wren] ])
+    expect(
+      [ find.(""), find.("ash OPER"), find.("reed operator"),
+        find.("rigger") ]
+    ).to eq([ %w[wren tam], %w[wren], [], %w[wren] ])
   end
 end

@@ -4,9 +4,22 @@ RSpec.describe "The lanes of the board" do
 
   define_method(:lift) do |id, from, to, cranes: [ "juniper" ], state: "draft"|
     at = ->(text) { text.include?("T") ? text : "2026-12-14T#{text}" }
-    { "id" => id, "title" => "L#{id}", "state" => state, "lift_at" => at.(from), "ends" => at.(to),
-      "cranes" => cranes.map { |name| { "id" => name, "name" => name.capitalize } }, "what" => "60 t", "working" => false,
-      "verdict" => "holds", "rungs" => [], "governs" => [], "said" => "" }
+    {
+      "id" => id,
+      "title" => "L#{id}",
+      "state" => state,
+      "lift_at" => at.(from),
+      "ends" => at.(to),
+      "cranes" => cranes.map { |name|
+        { "id" => name, "name" => name.capitalize }
+      },
+      "what" => "60 t",
+      "working" => false,
+      "verdict" => "holds",
+      "rungs" => [],
+      "governs" => [],
+      "said" => ""
+    }
   end
   define_method(:lanes) do |lifts, width = 552|
     front("rooms/board/lanes.ts", "lanesOf", { "lifts" => lifts, "days" => days }, width)
@@ -17,7 +30,14 @@ RSpec.describe "The lanes of the board" do
     found = spots([ lift(1, "06:00", "07:00"), lift(2, "12:00", "14:00") ])
     expect(found.map { |spot| spot.values_at("left", "from", "to") }).to eq([ [ 0, 0, 46 ], [ 276, 276, 368 ] ])
     expect(front("rooms/board/lanes.ts", "hoursOf", [ lift(1, "06:00", "07:00") ], days[0])).to eq([ 6, 18 ])
-    expect(front("rooms/board/lanes.ts", "hoursOf", [ lift(1, "03:30", "07:00"), lift(2, "22:10", "23:00") ], days[0])).to eq([ 3, 24 ])
+    expect(
+      front(
+        "rooms/board/lanes.ts",
+        "hoursOf",
+        [ lift(1, "03:30", "07:00"), lift(2, "22:10", "23:00") ],
+        days[0]
+      )
+    ).to eq([ 3, 24 ])
   end
 
   it "never stand over one another, whatever their hours: they step down" do
@@ -76,7 +96,10 @@ RSpec.describe "The lanes of the board" do
   it "are gone through by the arrow keys" do
     all = lanes([ lift(1, "08:00", "09:00"), lift(2, "12:00", "13:00"), lift(3, "11:30", "12:00", cranes: %w[acacia]) ])
     go = ->(at, key) { front("rooms/board/lanes.ts", "nextLift", all, at, key) }
-    expect([ go.(nil, "ArrowRight"), go.(1, "ArrowRight"), go.(2, "ArrowRight"), go.(2, "ArrowLeft") ]).to eq([ 3, 2, 2, 1 ])
+    expect(
+      [ go.(nil, "ArrowRight"), go.(1, "ArrowRight"), go.(2, "ArrowRight"),
+        go.(2, "ArrowLeft") ]
+    ).to eq([ 3, 2, 2, 1 ])
     expect([ go.(3, "ArrowDown"), go.(2, "ArrowUp"), go.(3, "ArrowUp"), go.(99, "ArrowUp") ]).to eq([ 2, 3, 3, 3 ])
   end
 end

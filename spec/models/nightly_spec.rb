@@ -37,7 +37,11 @@ RSpec.describe Nightly do
   end
 
   # Now, and how long until ten past midnight.
-  { "2026-12-14 23:59:30" => 630, "2026-12-14 00:05:00" => 24 * 3600 + 300, "2026-12-14 12:00:00" => 12 * 3600 + 600 }.each do |at, seconds|
+  {
+    "2026-12-14 23:59:30" => 630,
+    "2026-12-14 00:05:00" => 24 * 3600 + 300,
+    "2026-12-14 12:00:00" => 12 * 3600 + 600
+  }.each do |at, seconds|
     it "waits #{seconds} s at #{at}" do
       expect(described_class.seconds_until(Time.zone.parse(at))).to eq(seconds)
     end
@@ -45,7 +49,8 @@ RSpec.describe Nightly do
 
   it "withdraws what no longer holds, tells why, and leaves what does; a second look changes nothing" do
     life = plan.life
-    jun, mara, ines = person("Jun", roles: %w[planner]), person("Mara", roles: %w[rigger]), person("Ines", roles: %w[appointed])
+    jun, mara, ines = person("Jun", roles: %w[planner]), person("Mara", roles: %w[rigger]),
+person("Ines", roles: %w[appointed])
     act = ->(who, name, **about) {
       life = plan.reload.life
       life.act(who, name, seen: life.seen, about: about.transform_keys(&:to_s))

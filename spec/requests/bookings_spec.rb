@@ -47,7 +47,11 @@ RSpec.describe "Bookings" do
     crew = first.document.slice("crew")["crew"]
     people = first.document.dig("snapshots", "people")
     change(other, "/crew" => crew, "/snapshots/people" => people)
-    expect(bars(other).map { |words| words[/\A[\w ]+(?= is)/] }).to match_array([ "Juniper", "Bram Yucca", "Teo Vance", "Mara Tarn" ])
+    expect(
+      bars(other).map { |words|
+        words[/\A[\w ]+(?= is)/]
+      }
+    ).to match_array([ "Juniper", "Bram Yucca", "Teo Vance", "Mara Tarn" ])
   end
 
   it "take the rest of the day where nobody says until when" do

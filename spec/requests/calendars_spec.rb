@@ -27,9 +27,15 @@ RSpec.describe "The calendar" do
   end
 
   it "has the day on which somebody's competence ends, and none of who is closed" do
-    able = %w[slinger signaller].zip(%w[2027-01-15 2026-11-01]).map { |kind, last| { "kind" => kind, "by" => "Yard", "until" => last } }
+    able = %w[slinger signaller].zip(%w[2027-01-15 2026-11-01]).map { |kind, last|
+      { "kind" => kind, "by" => "Yard", "until" => last }
+    }
     tam = person("Tam Reed", roles: [], competences: able)
-    expect(named("competence-tam").map { |event| [ event.summary.to_s, event.dtstart.to_s ] }).to match([ [ "Tam Reed: competence as slinger ends", /2027-01-15/ ] ])
+    expect(
+      named("competence-tam").map { |event|
+        [ event.summary.to_s, event.dtstart.to_s ]
+      }
+    ).to match([ [ "Tam Reed: competence as slinger ends", /2027-01-15/ ] ])
     tam.update!(active: false)
     expect(named("competence-tam")).to eq([])
   end

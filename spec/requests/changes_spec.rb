@@ -51,7 +51,12 @@ RSpec.describe "The history of a plan" do
     rungs = found["rungs"].to_h { |row| [ row["rung"], row["differs"] ] }
     expect([ rungs["slings"], rungs["crew"], rungs.size > 20 ]).to eq([ true, false, true ])
     back = beside(2, 1)
-    expect(back["changes"].first.values_at("before", "after")).to eq(found["changes"].first.values_at("after", "before"))
+    expect(
+      back["changes"].first.values_at(
+        "before",
+        "after"
+      )
+    ).to eq(found["changes"].first.values_at("after", "before"))
     expect(beside(2, 2)["changes"]).to eq([])
     expect(beside(2, 3)["rungs"].count { |row| row["differs"] }).to eq(0)
   end

@@ -12,9 +12,22 @@ RSpec.describe "Finding plans" do
 
   # Words, and which of the two they find.
   {
-    "girder" => :girder, "IRDER" => :girder, "cabin RC-7" => nil, "cabin antenna" => :cabin, "C-22" => nil, "C-40" => nil,
-    "load cell LC-2" => nil, "Juniper cabin" => :cabin, "saltpan" => :both, "Quell" => :both, "nobody" => nil,
-    "'; DROP TABLE plans" => nil, "\"" => nil, "gir*" => :girder, "" => :both, "rc" => :cabin
+    "girder" => :girder,
+    "IRDER" => :girder,
+    "cabin RC-7" => nil,
+    "cabin antenna" => :cabin,
+    "C-22" => nil,
+    "C-40" => nil,
+    "load cell LC-2" => nil,
+    "Juniper cabin" => :cabin,
+    "saltpan" => :both,
+    "Quell" => :both,
+    "nobody" => nil,
+    "'; DROP TABLE plans" => nil,
+    "\"" => nil,
+    "gir*" => :girder,
+    "" => :both,
+    "rc" => :cabin
   }.each do |words, whom|
     next if whom.nil? && %w[C-22 C-40].include?(words)
 
@@ -53,7 +66,10 @@ RSpec.describe "Finding plans" do
       life = cabin.reload.life
       life.act(person, name, seen: life.seen)
     end
-    expect([ found, found(archived: "yes"), found(archived: "any") ]).to match([ [ girder.id ], [ cabin.id ], match_array([ cabin.id, girder.id ]) ])
+    expect(
+      [ found, found(archived: "yes"),
+        found(archived: "any") ]
+    ).to match([ [ girder.id ], [ cabin.id ], match_array([ cabin.id, girder.id ]) ])
     get "/api/board"
     expect(response.parsed_body).to include("plans" => 1, "archived" => 1)
   end
@@ -61,12 +77,16 @@ RSpec.describe "Finding plans" do
   it "makes a pattern of a plan and none of it again, which changes nothing of the plan" do
     before = [ girder.reload.lock_version, girder.revisions.count ]
     { true => [ girder.id ], false => [] }.each do |pattern, ids|
-      patch "/api/plans/#{girder.id}/pattern", params: JSON.generate(pattern: pattern), headers: { "Content-Type" => "application/json" }
+      patch "/api/plans/#{girder.id}/pattern",
+        params: JSON.generate(pattern: pattern),
+        headers: { "Content-Type" => "application/json" }
       expect([ response.status, found(pattern: "yes") ]).to eq([ 200, ids ])
     end
     expect([ girder.reload.lock_version, girder.revisions.count ]).to eq(before)
     [ nil, "yes", 1 ].each do |odd|
-      patch "/api/plans/#{girder.id}/pattern", params: JSON.generate(pattern: odd), headers: { "Content-Type" => "application/json" }
+      patch "/api/plans/#{girder.id}/pattern",
+        params: JSON.generate(pattern: odd),
+        headers: { "Content-Type" => "application/json" }
       expect([ odd, response.status ]).to eq([ odd, 400 ])
     end
   end

@@ -19,13 +19,20 @@ RSpec.describe "A site's own rules" do
   def under_own(plan)
     snapshot = OwnRules.newest.find_by!(identifier: "saltpan-yard").snapshot
     sets = { "saltpan-yard" => snapshot }
-    document = plan.document.merge("rules" => "saltpan-yard", "snapshots" => plan.document["snapshots"].merge("rule_sets" => sets))
+    document = plan.document.merge(
+      "rules" => "saltpan-yard",
+      "snapshots" => plan.document["snapshots"].merge("rule_sets" => sets)
+    )
     plan.revise(DustLadder::PlanFile.accept(document), lock_version: plan.lock_version, note: "")
   end
 
   it "are copied under a name, listed among the others, and chosen for a plan" do
     expect(copied).to include("own" => true, "differs" => [], "base" => include("id" => "strict"))
-    expect(ask(:get, "/api/rule_sets").map { |set| set["data"]["id"] }).to eq(%w[strict level-side plumb-side saltpan-yard])
+    expect(
+      ask(:get, "/api/rule_sets").map { |set|
+        set["data"]["id"]
+      }
+    ).to eq(%w[strict level-side plumb-side saltpan-yard])
     plan = demo_plan("receiver-cabin")
     under_own(plan)
     expect(plan.reload.ladder.verdict).to eq("holds")
@@ -33,8 +40,13 @@ RSpec.describe "A site's own rules" do
   end
 
   # What is copied, and the place that is refused.
-  { { of: "nothing", title: "A" } => "/of", { of: "strict", title: "" } => "/title", { of: "strict", title: "Strict" } => "/title",
-    { of: "strict", title: "Saltpan  Yard" } => "/title", { title: "A" } => "/of" }.each do |wrong, place|
+  {
+    { of: "nothing", title: "A" } => "/of",
+    { of: "strict", title: "" } => "/title",
+    { of: "strict", title: "Strict" } => "/title",
+    { of: "strict", title: "Saltpan  Yard" } => "/title",
+    { title: "A" } => "/of"
+  }.each do |wrong, place|
     it "are not copied from #{wrong.inspect}" do
       copied
       ask(:post, "/api/rule_sets", wrong)
@@ -84,11 +96,19 @@ RSpec.describe "A site's own rules" do
     change({ "tilt_limit_deg" => 5.5 })
     expect(plan.reload.board_line.stale).to be(true)
     load = plan.ladder.rung("load")
-    expect([ load.verdict, load.note["metric"] ]).to match([ "not_known", include("Saltpan yard of version 2 is newer than version 1", "tilt limit deg 5.0 → 5.5") ])
+    expect(
+      [ load.verdict,
+        load.note["metric"] ]
+    ).to match(
+      [ "not_known",
+        include("Saltpan yard of version 2 is newer than version 1", "tilt limit deg 5.0 → 5.5") ]
+    )
     under_own(plan)
     life = plan.reload.life
     expect(life.deviations.map { |one| [ one.id, one.value ] }).to include([ "rule tilt_limit_deg", "5.5" ])
-    expect(life.bars.all.map(&:words)).to include(/no name under a deviation: a rule is looser here: tilt limit deg 5.0 → 5.5, by Quill Thorne: agreed on site/)
+    expect(life.bars.all.map(&:words)).to include(
+      "no name under a deviation: a rule is looser here: tilt limit deg 5.0 → 5.5, by Quill Thorne: agreed on site"
+    )
     expect(life.bars.all.map(&:words).join).not_to include("without a name and a reason")
   end
 
@@ -100,9 +120,15 @@ RSpec.describe "A site's own rules" do
     data["changes"].clear
     data["id"] = "elsewhere"
     sets = { "elsewhere" => DustLadder::PlanFile::Digest.snapshot(data) }
-    document = plan.document.merge("rules" => "elsewhere", "snapshots" => plan.document["snapshots"].merge("rule_sets" => sets))
+    document = plan.document.merge(
+      "rules" => "elsewhere",
+      "snapshots" => plan.document["snapshots"].merge("rule_sets" => sets)
+    )
     plan.revise(DustLadder::PlanFile.accept(document), lock_version: plan.lock_version, note: "")
-    expect(plan.reload.life.bars.all.map(&:words)).to include("tilt limit deg 5.0 → 6 loosens a rule without a name and a reason")
+    expect(plan.reload.life.bars.all.map(&:words)).to include(
+      "tilt limit deg 5.0 → 6 loosens a rule without a name " \
+        "and a reason"
+    )
   end
 
   it "show what a newer version does to a plan before it is taken, and are new in a plan made again" do
@@ -111,15 +137,22 @@ RSpec.describe "A site's own rules" do
     under_own(plan)
     change({ "attention/hook" => 0.3 })
     told = ask(:post, "/api/rule_changes", document: plan.reload.document)
-    expect([ told["newer"], told["versions"], told["values"].keys ]).to eq([ true, { "before" => 1, "after" => 2 }, [ "attention" ] ])
+    expect(
+      [ told["newer"], told["versions"],
+        told["values"].keys ]
+    ).to eq([ true, { "before" => 1, "after" => 2 }, [ "attention" ] ])
     again = plan.again("Another")
     expect(again.document.dig("snapshots", "rule_sets", "saltpan-yard", "data", "version")).to eq(2)
   end
 
   it "keep nothing of what is unsound, and name every place" do
     copied
-    { { "tilt_limit_deg" => "5" } => "/values/tilt_limit_deg", { "nothing" => 1 } => "/values/nothing",
-      { "side_pull_deg/stop" => 0.5 } => "/values/side_pull_deg/value", {} => "/changes" }.each do |changes, place|
+    {
+      { "tilt_limit_deg" => "5" } => "/values/tilt_limit_deg",
+      { "nothing" => 1 } => "/values/nothing",
+      { "side_pull_deg/stop" => 0.5 } => "/values/side_pull_deg/value",
+      {} => "/changes"
+    }.each do |changes, place|
       change(changes)
       expect([ response.status, faults ]).to match([ 422, include(place) ])
     end

@@ -1,7 +1,12 @@
 # Who is here, how they come in, what they can do, and what their scripts may ask.
 RSpec.describe "People" do
   def ask(verb, path, body = {}, headers = {})
-    public_send(verb, path, params: JSON.generate(body), headers: { "Content-Type" => "application/json" }.merge(headers))
+    public_send(
+      verb,
+      path,
+      params: JSON.generate(body),
+      headers: { "Content-Type" => "application/json" }.merge(headers)
+    )
     response.parsed_body
   end
 
@@ -30,9 +35,16 @@ RSpec.describe "People" do
 
   # What is wrong, and where it is told.
   {
-    { login: "" } => "/login", { login: "two words" } => "/login", { login: "x" * 81 } => "/login",
-    { name: "7" } => "/name", { name: "" } => "/name", { roles: %w[king] } => "/roles", { roles: "admin" } => nil,
-    { roles: %w[house] } => "/roles", { competences: "all" } => "/competences", { competences: [ 1 ] } => "/competences",
+    { login: "" } => "/login",
+    { login: "two words" } => "/login",
+    { login: "x" * 81 } => "/login",
+    { name: "7" } => "/name",
+    { name: "" } => "/name",
+    { roles: %w[king] } => "/roles",
+    { roles: "admin" } => nil,
+    { roles: %w[house] } => "/roles",
+    { competences: "all" } => "/competences",
+    { competences: [ 1 ] } => "/competences",
     { competences: [ { kind: "", by: "Y", until: "2027-01-01" } ] } => "/competences/0/kind",
     { competences: [ { kind: "slinger", by: " ", until: "2027-01-01" } ] } => "/competences/0/by",
     { competences: [ { kind: "slinger", by: "Y", until: "2027-02-30" } ] } => "/competences/0/until",
@@ -64,7 +76,10 @@ RSpec.describe "People" do
     only = signed_in_as("admin")
     [ { roles: %w[reader] }, { active: false } ].each do |change|
       ask(:patch, "/api/people/#{only.id}", lock_version: only.reload.lock_version, **change)
-      expect([ response.status, faults, only.reload.any_role?(%w[admin]), only.active ]).to eq([ 422, [ "/roles" ], true, true ])
+      expect(
+        [ response.status, faults, only.reload.any_role?(%w[admin]),
+          only.active ]
+      ).to eq([ 422, [ "/roles" ], true, true ])
     end
   end
 
@@ -95,7 +110,8 @@ RSpec.describe "People" do
         expect([ text.inspect.first(20), response.status ]).to eq([ text.inspect.first(20), 422 ])
       end
       tamsin = Person.find(added["id"])
-      [ { reset_password_sent_at: 25.hours.ago }, { reset_password_sent_at: 1.hour.ago, active: false } ].each do |change|
+      [ { reset_password_sent_at: 25.hours.ago },
+        { reset_password_sent_at: 1.hour.ago, active: false } ].each do |change|
         tamsin.update_columns(change)
         use(newer)
         expect([ change.keys, response.status ]).to eq([ change.keys, 422 ])
@@ -191,9 +207,13 @@ RSpec.describe "People" do
       expect(script(:post, "/api/plans", { title: "By a script" })["id"]).to be_present
       plan = Plan.last
       {
-        [ :post, "/api/plans/#{plan.id}/life" ] => 403, [ :get, "/api/tokens" ] => 403, [ :post, "/api/tokens" ] => 403,
-        [ :post, "/api/people" ] => 403, [ :patch, "/api/people/#{person.id}" ] => 403,
-        [ :post, "/api/people/#{person.id}/link" ] => 403, [ :delete, "/api/people/#{person.id}/sessions" ] => 403,
+        [ :post, "/api/plans/#{plan.id}/life" ] => 403,
+        [ :get, "/api/tokens" ] => 403,
+        [ :post, "/api/tokens" ] => 403,
+        [ :post, "/api/people" ] => 403,
+        [ :patch, "/api/people/#{person.id}" ] => 403,
+        [ :post, "/api/people/#{person.id}/link" ] => 403,
+        [ :delete, "/api/people/#{person.id}/sessions" ] => 403,
         [ :patch, "/api/session" ] => 401
       }.each do |(verb, path), status|
         script(verb, path, { password: PeopleHelp::PASSWORD })

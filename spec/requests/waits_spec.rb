@@ -16,7 +16,9 @@ RSpec.describe "What waits for people", :signed_out do
   before do
     # Before the lifts of the demo.
     allow(Waits).to receive(:new).and_wrap_original { |made, **| made.call(at: Time.utc(2026, 12, 1, 8)) }
-    Chart.find_each { |chart| chart.update_columns(data: chart.data.deep_merge("record" => { "checked_by" => "A. Reader" })) }
+    Chart.find_each { |chart|
+      chart.update_columns(data: chart.data.deep_merge("record" => { "checked_by" => "A. Reader" }))
+    }
   end
 
   def enter(who) = login_as(people.fetch(who), scope: :person)
@@ -102,7 +104,11 @@ RSpec.describe "What waits for people", :signed_out do
     chart = Chart.first
     record = chart.data["record"].merge("checked_by" => nil, "entered_by" => "Jun Kovar")
     chart.update_columns(data: chart.data.merge("record" => record))
-    expect(%i[jun ines noa mara].to_h { |who| [ who, acts(who) ] }).to eq(jun: [], ines: %w[read], noa: %w[read], mara: [])
+    expect(
+      %i[jun ines noa mara].to_h { |who|
+        [ who, acts(who) ]
+      }
+    ).to eq(jun: [], ines: %w[read], noa: %w[read], mara: [])
   end
 
   describe "questions" do
@@ -114,7 +120,10 @@ RSpec.describe "What waits for people", :signed_out do
     it "wait for whom they are put to until they are answered, once" do
       asked = ask(:mara, asked: people[:ines].login)
       expect([ acts(:jun), acts(:ines), acts(:mara) ]).to eq([ [], %w[answer], [] ])
-      expect(waits(:ines)["waits"].first).to include("words" => "Mara Tarn asks: who measured this?", "rung" => "ground")
+      expect(waits(:ines)["waits"].first).to include(
+        "words" => "Mara Tarn asks: who measured this?",
+        "rung" => "ground"
+      )
       path = "/api/plans/#{plan.id}/questions/#{asked["id"]}"
       done = send_it(:patch, path, { answer: "M. Quell, report 14", lock_version: asked["lock_version"] })
       expect(done).to include("answer" => "M. Quell, report 14", "answered_by" => "Ines Rook")
@@ -129,8 +138,13 @@ RSpec.describe "What waits for people", :signed_out do
     end
 
     it "are refused of no rung, in no words, in too many, of nobody's name and by a reader" do
-      { { rung: "signatures" } => 422, { rung: "" } => 422, { words: " " } => 422, { words: "x" * 401 } => 422,
-        { asked: "nobody" } => 404 }.each do |wrong, status|
+      {
+        { rung: "signatures" } => 422,
+        { rung: "" } => 422,
+        { words: " " } => 422,
+        { words: "x" * 401 } => 422,
+        { asked: "nobody" } => 404
+      }.each do |wrong, status|
         ask(:mara, **wrong)
         expect([ wrong.keys, response.status ]).to eq([ wrong.keys, status ])
       end
@@ -145,7 +159,11 @@ RSpec.describe "What waits for people", :signed_out do
       expect([ plan.reload.lock_version, plan.revisions.count ]).to eq(before)
       enter(:ria)
       get "/api/plans/#{plan.id}/questions"
-      expect(response.parsed_body.map { |one| one.values_at("by", "rung", "answer") }).to eq([ [ "Mara Tarn", "ground", nil ] ])
+      expect(
+        response.parsed_body.map { |one|
+          one.values_at("by", "rung", "answer")
+        }
+      ).to eq([ [ "Mara Tarn", "ground", nil ] ])
     end
   end
 
@@ -166,7 +184,12 @@ RSpec.describe "What waits for people", :signed_out do
       lift = found["lifts"].first
       expect(lift).to include("id" => plan.id, "state" => "draft", "working" => false)
       expect(lift["rungs"].map { |rung| rung["id"] }).to include("crew", "gear")
-      expect(days(from: "2026-12-22")["lifts"].first["cranes"]).to eq([ { "id" => "crane ju-0417", "name" => "Juniper" } ])
+      expect(days(from: "2026-12-22")["lifts"].first["cranes"]).to eq(
+        [ {
+          "id" => "crane ju-0417",
+          "name" => "Juniper"
+        } ]
+      )
     end
 
     it "show a lift on every day that it takes, and none that was put away" do
@@ -183,7 +206,11 @@ RSpec.describe "What waits for people", :signed_out do
         days(from: no_day)
         expect([ no_day, response.status ]).to eq([ no_day, 422 ])
       end
-      plan.revise(DustLadder::PlanFile.accept(plan.document.merge("lift_at" => nil)), lock_version: plan.lock_version, note: "")
+      plan.revise(
+        DustLadder::PlanFile.accept(plan.document.merge("lift_at" => nil)),
+        lock_version: plan.lock_version,
+        note: ""
+      )
       expect(days).to include("undated" => 1, "lifts" => [])
     end
   end

@@ -10,7 +10,9 @@ RSpec.describe "The board of days", :signed_out do
 
   before do
     load_store
-    Chart.find_each { |chart| chart.update_columns(data: chart.data.deep_merge("record" => { "checked_by" => "A. Reader" })) }
+    Chart.find_each { |chart|
+      chart.update_columns(data: chart.data.deep_merge("record" => { "checked_by" => "A. Reader" }))
+    }
   end
 
   def come(who, path = "/")

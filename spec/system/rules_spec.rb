@@ -34,7 +34,10 @@ RSpec.describe "Rules in the browser", :signed_out do
     fill_in "Why tilt limit deg", with: "long loads"
     click_button "Keep it"
     expect(page).to have_css("[data-version='2']", text: "tilt limit deg 5 → 4: long loads")
-    expect(page).to have_css("[data-place='tilt_limit_deg']", text: "stricter than 5 as it ships, by Jun Kovar: long loads")
+    expect(page).to have_css(
+      "[data-place='tilt_limit_deg']",
+      text: "stricter than 5 as it ships, by Jun Kovar: long loads"
+    )
 
     plan = demo_plan("receiver-cabin")
     visit "/plans/#{plan.id}"

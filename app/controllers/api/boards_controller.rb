@@ -73,7 +73,13 @@ module Api
 
     def shown(line)
       stands = { revision: line.revision, state: line.state }
-      own = { id: line.plan_id, title: line.plan.title, lift_at: line.plan.lift_at, pattern: line.plan.pattern, **stands }
+      own = {
+        id: line.plan_id,
+        title: line.plan.title,
+        lift_at: line.plan.lift_at,
+        pattern: line.plan.pattern,
+        **stands
+      }
       line.fresh? ? { **line.shown.symbolize_keys, **own, working: false } : { **own, working: true }
     end
   end

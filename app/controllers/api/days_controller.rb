@@ -7,7 +7,11 @@ module Api
     MOST = 200
 
     def show
-      from = day or return refuse("#{params[:from].to_s.first(40)} is no day", "such as 2026-12-14", :unprocessable_content)
+      from = day or return refuse(
+        "#{params[:from].to_s.first(40)} is no day",
+        "such as 2026-12-14",
+        :unprocessable_content
+      )
 
       lines = on(from)
       BoardJob.perform_later if BoardLine.old.exists?
@@ -15,8 +19,8 @@ module Api
         today: Date.current.iso8601,
         now: Time.current.strftime("%Y-%m-%dT%H:%M"),
         days: Array.new(DAYS) { |index| (from + index).iso8601 },
-        before: near("lift_at < ?", from, :maximum),
-        after: near("lift_at >= ?", from + DAYS, :minimum),
+        before: day_of(lines.where("board_lines.lift_at < ?", from.iso8601).maximum(:lift_at)),
+        after: day_of(lines.where("board_lines.lift_at >= ?", (from + DAYS).iso8601).minimum(:lift_at)),
         lifts: lines.first(MOST).map { |line| shown(line) },
         more: [ lines.size - MOST, 0 ].max,
         undated: BoardLine.where(lift_at: nil, archived: false).count,
@@ -46,10 +50,7 @@ module Api
       nil
     end
 
-    # Day of the nearest lift on a side.
-    def near(on_side, day, nearest)
-      lines.where("board_lines.#{on_side}", day.iso8601).public_send(nearest, :lift_at)&.first(10)
-    end
+    def day_of(time) = time&.first(10)
 
     def lines = BoardLine.where(archived: false).where.not(lift_at: nil)
 
@@ -72,7 +73,13 @@ module Api
         ends: line.ends,
         cranes: taken.cranes.to_a.map { |id| { id: id, name: taken.called(id) } },
         what: line.crane.to_s[/,\s*(.+)\z/, 1].to_s,
-        **(line.fresh? ? worked(line) : { working: true, verdict: "not_known", rungs: [], governs: [], said: "working" })
+        **(line.fresh? ? worked(line) : {
+          working: true,
+          verdict: "not_known",
+          rungs: [],
+          governs: [],
+          said: "working"
+        })
       }
     end
 

@@ -25,7 +25,9 @@ module Api
 
     def refused(person)
       words = person.errors[:password].first || "it cannot be kept"
-      refuse "the password #{words}", "at least #{Person::LEAST_PASSWORD} signs, without your name", :unprocessable_content
+      refuse "the password #{words}",
+        "at least #{Person::LEAST_PASSWORD} signs, without your name",
+        :unprocessable_content
     end
   end
 end

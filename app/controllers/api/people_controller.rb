@@ -59,7 +59,11 @@ module Api
       return if Person.where(active: true).any? { |one| one.any_role?(%w[admin]) }
 
       raise DustLadder::PlanFile::Invalid,
-        [ { "pointer" => "/roles", "message" => "nobody would manage the people", "expected" => "another admin first" } ]
+        [ {
+          "pointer" => "/roles",
+          "message" => "nobody would manage the people",
+          "expected" => "another admin first"
+        } ]
     end
   end
 end

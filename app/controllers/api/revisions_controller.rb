@@ -26,6 +26,8 @@ module Api
     private_constant :LINE
 
     def plan = Plan.find(params[:plan_id])
-    def line(revision) = revision.slice(:number, :note, :name, :by, :told).merge(created_at: revision.created_at.iso8601)
+    def line(revision)
+      revision.slice(:number, :note, :name, :by, :told).merge(created_at: revision.created_at.iso8601)
+    end
   end
 end

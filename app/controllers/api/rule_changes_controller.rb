@@ -8,7 +8,12 @@ module Api
     end
 
     def create
-      render json: JSON.generate(DustLadder::Ladder::NewerRules.new(document, newest: OwnRules.data_of(document["rules"])).as_json)
+      render json: JSON.generate(
+        DustLadder::Ladder::NewerRules.new(
+          document,
+          newest: OwnRules.data_of(document["rules"])
+        ).as_json
+      )
     end
   end
 end

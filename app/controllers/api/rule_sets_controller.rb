@@ -31,7 +31,14 @@ module Api
       changes, why = hash("changes"), hash("why")
       return unknown_hand if appointed && loosens?(set, changes) && !known_hand?
 
-      OwnRules.change(set.identifier, changes, why: why, by: current_person.name, version: body["version"], appointed: appointed)
+      OwnRules.change(
+        set.identifier,
+        changes,
+        why: why,
+        by: current_person.name,
+        version: body["version"],
+        appointed: appointed
+      )
       render json: told(set.identifier)
     end
 

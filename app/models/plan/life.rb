@@ -14,9 +14,9 @@ class Plan
     CHECKS = %w[flight second].freeze
 
     # What a board line keeps of a plan that nobody wrote down yet.
-  UNWRITTEN = { state: "draft", archived: false, waits: [], waiting: false }.freeze
+    UNWRITTEN = { state: "draft", archived: false, waits: [], waiting: false }.freeze
 
-  # Somebody signs what is not there any more.
+    # Somebody signs what is not there any more.
     Overtaken = Class.new(StandardError)
 
     attr_reader :plan
@@ -46,23 +46,23 @@ class Plan
     def seen = @seen ||= { "document" => document, "ladder" => DustLadder::Life::Seen.ladder(ladder) }
     def bars = @bars ||= DustLadder::Life::Bars.new(course: course, ladder: ladder, document: document)
     # The ladder with who has signed it at its top.
-  def signed = sign(ladder)
+    def signed = sign(ladder)
 
-  # The same of a ladder of what is being made of it.
-  def sign(ladder, changed = plan.document)
-    course = self.course if faults.empty?
-    # What nobody wrote down yet is not compared with anything.
-    ladder.signed(course: course, document: course&.revision && DustLadder::Life::Seen.document(changed))
-  end
-  def deviations = @deviations ||= DustLadder::Life::Deviations.of(ladder)
+    # The same of a ladder of what is being made of it.
+    def sign(ladder, changed = plan.document)
+      course = self.course if faults.empty?
+      # What nobody wrote down yet is not compared with anything.
+      ladder.signed(course: course, document: course&.revision && DustLadder::Life::Seen.document(changed))
+    end
+    def deviations = @deviations ||= DustLadder::Life::Deviations.of(ladder)
 
     # What a board line keeps of it.
-  def stands
-    waits = DustLadder::Life::Waits.new(course: course, bars: bars, document: document, writers: plan.writers).all
-    { state: state, archived: course.archived?, waits: waits.map(&:as_json), waiting: waits.any? }
-  end
+    def stands
+      waits = DustLadder::Life::Waits.new(course: course, bars: bars, document: document, writers: plan.writers).all
+      { state: state, archived: course.archived?, waits: waits.map(&:as_json), waiting: waits.any? }
+    end
 
-  # Names of the acts that a person may do now.
+    # Names of the acts that a person may do now.
     def acts(person)
       DustLadder::Life::Act::ALL.each_value.filter_map do |act|
         next unless act.from.include?(course.state) && person.any_role?(act.roles) && open?(act.name)

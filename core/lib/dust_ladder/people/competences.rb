@@ -3,8 +3,12 @@ module DustLadder
     # What somebody was found able to do: kind, by whom, until when (handbook, section 17).
     module Competences
       # What each role in a crew asks for, as the kind of a competence.
-      ASKED = { "operator" => "operator", "slinger" => "slinger", "signaller" => "signaller",
-                "supervisor" => "supervisor" }.freeze
+      ASKED = {
+        "operator" => "operator",
+        "slinger" => "slinger",
+        "signaller" => "signaller",
+        "supervisor" => "supervisor"
+      }.freeze
       # words: what is the matter; nil where nothing is. verdict: holds, stop or not_known.
       Found = Struct.new(:verdict, :words, :until)
 

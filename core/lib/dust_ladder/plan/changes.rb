@@ -90,8 +90,12 @@ module DustLadder
 
             before, after = [ one, other ].map { |all| all[id] && @names.of_snapshot(kind, all[id]["data"]) }
             after = "#{after}, other figures" if before == after
-            Change.new(pointer: Plan.pointer("snapshots", kind, id), what: "#{@names.kind(kind)} #{id}", before: before,
-              after: after)
+            Change.new(
+              pointer: Plan.pointer("snapshots", kind, id),
+              what: "#{@names.kind(kind)} #{id}",
+              before: before,
+              after: after
+            )
           end
         end
       end

@@ -26,7 +26,11 @@ module DustLadder
         "on" => "said on"
       }.freeze
       KINDS = {
-        "charts" => "chart", "slings" => "sling", "beams" => "beam", "sites" => "site", "people" => "person",
+        "charts" => "chart",
+        "slings" => "sling",
+        "beams" => "beam",
+        "sites" => "site",
+        "people" => "person",
         "rule_sets" => "rule set"
       }.freeze
       # By what a member of a list is called, where it has a name of its own.
