@@ -19,8 +19,8 @@ module Api
         today: Date.current.iso8601,
         now: Time.current.strftime("%Y-%m-%dT%H:%M"),
         days: Array.new(DAYS) { |index| (from + index).iso8601 },
-        before: day_of(lines.where("board_lines.lift_at < ?", from.iso8601).maximum(:lift_at)),
-        after: day_of(lines.where("board_lines.lift_at >= ?", (from + DAYS).iso8601).minimum(:lift_at)),
+        before: day_of(dated.where("board_lines.lift_at < ?", from.iso8601).maximum(:lift_at)),
+        after: day_of(dated.where("board_lines.lift_at >= ?", (from + DAYS).iso8601).minimum(:lift_at)),
         lifts: lines.first(MOST).map { |line| shown(line) },
         more: [ lines.size - MOST, 0 ].max,
         undated: BoardLine.where(lift_at: nil, archived: false).count,
@@ -38,10 +38,10 @@ module Api
       return asked.match?(/\A\d{4}-\d{2}-\d{2}\z/) && known_day(asked) unless asked.empty?
 
       today = Date.current
-      next_one = known_day(lines.where("ends >= ?", today.iso8601).minimum(:lift_at))
+      next_one = known_day(dated.where("ends >= ?", today.iso8601).minimum(:lift_at))
       return next_one if next_one && next_one >= today + DAYS
 
-      next_one ? today : known_day(lines.maximum(:lift_at)) || today
+      next_one ? today : known_day(dated.maximum(:lift_at)) || today
     end
 
     def known_day(text)
@@ -52,11 +52,11 @@ module Api
 
     def day_of(time) = time&.first(10)
 
-    def lines = BoardLine.where(archived: false).where.not(lift_at: nil)
+    def dated = BoardLine.where(archived: false).where.not(lift_at: nil)
 
     # Lifts that take place on the days, those too that began before.
     def on(from)
-      lines
+      dated
         .where("board_lines.lift_at < ? AND board_lines.ends > ?", (from + DAYS).iso8601, from.iso8601)
         .by_day
         .includes(:plan)
