@@ -75,18 +75,20 @@ class BoardLine < ApplicationRecord
         .where.not(plan_id: except)
         .where("board_lines.lift_at < ? AND board_lines.ends > ?", DustLadder::Life::Bookings.ends(own), own.from)
         .by_day
-        .includes(:plan)
-    DustLadder::Life::Bookings.of(own, others.map(&:as_taken))
+        .joins(:plan)
+        .pluck(:lift_at, :ends, :taken, "plans.title")
+    return [] if others.empty?
+
+    DustLadder::Life::Bookings.of(own, others.map { |at, ends, taken, title| taken_from(title, at, ends, taken) })
   end
 
-  def as_taken
-    DustLadder::Life::Bookings::Taken.new(
-      title: plan.title,
-      from: lift_at,
-      until: ends,
-      **taken.symbolize_keys.slice(:pieces, :cranes, :people, :names)
-    )
+  def self.taken_from(title, at, ends, taken)
+    of = taken.symbolize_keys.slice(:pieces, :cranes, :people, :names)
+    DustLadder::Life::Bookings::Taken.new(title: title, from: at, until: ends, **of)
   end
+  private_class_method :taken_from
+
+  def as_taken = self.class.send(:taken_from, plan.title, lift_at, ends, taken)
 
   # A piece of the store was changed, added or is gone.
   # Plans by which somebody may lift are looked at again at once, the others when they are asked for.

@@ -38,9 +38,9 @@ module Api
     end
 
     # The plan that the document is of, where it is of one that is kept.
-    def plan = @plan ||= (Plan.find_by(id: body["plan"]) if body["plan"].is_a?(Integer))
-    def house = OwnHouse.of(document, plan: plan&.id)
-    def sign(ladder) = plan&.life&.sign(ladder, document)
+    def plan = @plan ||= (body["plan"] if body["plan"].is_a?(Integer) && Plan.exists?(body["plan"]))
+    def house = OwnHouse.of(document, plan: plan)
+    def sign(ladder) = plan && Plan::Life.sign(ladder, plan, document)
 
     # Of any other word both are told.
     def units = DustLadder::Quantity::Systems::BOTH.find { |system| system.name == body["units"] }

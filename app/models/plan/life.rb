@@ -21,6 +21,37 @@ class Plan
 
     attr_reader :plan
 
+    # Courses of plans that are being edited, by plan: a hand that drags asks many times a second, and a record never
+    # changes once made. Their links are looked at where somebody opens the life, or signs.
+    LOCK = Mutex.new
+    COURSES = {}
+    MOST_COURSES = 64
+
+    # Puts who has signed at the top of a ladder of a changed document. plan: its id.
+    def self.sign(ladder, plan, document)
+      course = course_of(plan)
+      # What nobody wrote down yet is not compared with anything.
+      ladder.signed(course: course, document: course&.revision && DustLadder::Life::Seen.document(document))
+    end
+
+    # nil where its records do not agree.
+    def self.course_of(plan)
+      records = LifeRecord.where(plan_id: plan)
+      last = records.order(number: :desc).pick(:data) or return DustLadder::Life::Course.new
+
+      head, course = LOCK.synchronize { COURSES[plan] }
+      return course if head == last["digest"]
+
+      chain = DustLadder::Life::Chain.new(records.order(:number).map(&:data))
+      course = chain.course if chain.faults.empty?
+      LOCK.synchronize do
+        COURSES.shift while COURSES.size >= MOST_COURSES
+        COURSES[plan] = [ chain.head, course ]
+      end
+      course
+    end
+    private_class_method :course_of
+
     # ladder: the plan's as it stands, where it was climbed a moment ago.
     def initialize(plan, ladder: nil)
       @plan = plan
@@ -46,14 +77,7 @@ class Plan
     def seen = @seen ||= { "document" => document, "ladder" => DustLadder::Life::Seen.ladder(ladder) }
     def bars = @bars ||= DustLadder::Life::Bars.new(course: course, ladder: ladder, document: document)
     # The ladder with who has signed it at its top.
-    def signed = sign(ladder)
-
-    # The same of a ladder of what is being made of it.
-    def sign(ladder, changed = plan.document)
-      course = self.course if faults.empty?
-      # What nobody wrote down yet is not compared with anything.
-      ladder.signed(course: course, document: course&.revision && DustLadder::Life::Seen.document(changed))
-    end
+    def signed = ladder.signed(course: (course if faults.empty?), document: document)
     def deviations = @deviations ||= DustLadder::Life::Deviations.of(ladder)
 
     # What a board line keeps of it.
