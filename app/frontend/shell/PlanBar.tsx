@@ -1,4 +1,3 @@
-import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useCallback, useState } from 'react'
 import { Link } from 'react-router'
@@ -6,6 +5,7 @@ import { ConflictDialog } from './ConflictDialog'
 import { Details } from './Details'
 import { KeysDialog } from './KeysDialog'
 import type { DialogName, PlanRoom } from './PlanMenu'
+import { Strip } from './Strip'
 import { TopBar } from './TopBar'
 import type { RiggingDialog } from '../plan/dialogs'
 import { BEFORE, type Editor } from '../plan/usePlanEditor'
@@ -19,22 +19,11 @@ function Restored({ undoNote, undo }: { undoNote: string | null; undo: () => voi
     setSeen(true)
   }
   return (
-    <Box
+    <Strip
       role="status"
-      sx={{
-        display: 'flex',
-        alignItems: 'center',
-        flexWrap: 'wrap',
-        gap: 1,
-        px: 2,
-        py: 0.5,
-        bgcolor: 'var(--bone)',
-        borderBottom: '2px dashed var(--ink)',
-      }}
+      line="dashed"
+      words="What was typed here before the page was closed is back. It had not been saved."
     >
-      <Box sx={{ flex: 1, minWidth: 220 }}>
-        What was typed here before the page was closed is back. It had not been saved.
-      </Box>
       {undoNote === BEFORE && (
         <Button size="small" variant="outlined" onClick={takeBack}>
           Take it back
@@ -43,7 +32,7 @@ function Restored({ undoNote, undo }: { undoNote: string | null; undo: () => voi
       <Button size="small" variant="outlined" onClick={() => setSeen(true)}>
         Keep it
       </Button>
-    </Box>
+    </Strip>
   )
 }
 
@@ -51,28 +40,15 @@ function Restored({ undoNote, undo }: { undoNote: string | null; undo: () => voi
 function Held({ editor }: { editor: Editor }) {
   const { held, state, kept, change, id } = editor
   if (!held) return null
+  const tried = state === 'tried'
+  const words = tried ? (
+    <strong>A try: these are not the figures that stand, and nothing of it is kept.</strong>
+  ) : (
+    `This plan is ${held}: it stands as it is, and what is tried here is not kept.`
+  )
   return (
-    <Box
-      role={state === 'tried' ? 'alert' : 'status'}
-      sx={{
-        display: 'flex',
-        alignItems: 'center',
-        flexWrap: 'wrap',
-        gap: 1,
-        px: 2,
-        py: 0.5,
-        bgcolor: 'var(--bone)',
-        borderBottom: `2px ${state === 'tried' ? 'dashed' : 'solid'} var(--ink)`,
-      }}
-    >
-      <Box sx={{ flex: 1, minWidth: 220 }}>
-        {state === 'tried' ? (
-          <strong>A try: these are not the figures that stand, and nothing of it is kept.</strong>
-        ) : (
-          `This plan is ${held}: it stands as it is, and what is tried here is not kept.`
-        )}
-      </Box>
-      {state === 'tried' && (
+    <Strip role={tried ? 'alert' : 'status'} line={tried ? 'dashed' : 'solid'} words={words}>
+      {tried && (
         <Button size="small" variant="outlined" onClick={() => change({ '': kept }, 'back to what stands')}>
           Back to what stands
         </Button>
@@ -80,7 +56,7 @@ function Held({ editor }: { editor: Editor }) {
       <Button size="small" variant="outlined" component={Link} to={`/plans/${id}/life`}>
         Its life
       </Button>
-    </Box>
+    </Strip>
   )
 }
 

@@ -8,10 +8,10 @@ import { useShown } from '../../ui/preferences'
 import { Reading } from '../../ui/Reading'
 import { useMay } from '../../ui/who'
 import { useTitle } from '../../ui/useTitle'
-import { BAR_HEIGHT } from '../../ui/theme/tokens'
 import { ChartRoom } from './ChartRoom'
 import { ImportDialog } from './ImportDialog'
 import { RoomBar } from '../../shell/RoomBar'
+import { RoomMain } from '../../shell/RoomMain'
 import { FAMILY } from './words'
 import '../../ui/tables.css'
 import '../../ui/store.css'
@@ -94,14 +94,7 @@ function Library() {
           </>
         )}
       </RoomBar>
-      <Box
-        component="main"
-        sx={{
-          bgcolor: 'var(--bone)',
-          minHeight: `calc(100dvh - ${BAR_HEIGHT}px)`,
-          p: { xs: '12px', md: '18px 24px' },
-        }}
-      >
+      <RoomMain>
         <div className="store-find">
           <input
             type="search"
@@ -145,7 +138,7 @@ function Library() {
           The chart in the cab governs. What is here was typed from it by one person and read against it by
           another; until then no plan that uses it holds.
         </Box>
-      </Box>
+      </RoomMain>
       {files.length > 0 && (
         <ImportDialog
           files={files}

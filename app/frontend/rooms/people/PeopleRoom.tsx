@@ -4,9 +4,9 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api, type PersonLine } from '../../api/client'
 import { RoomBar } from '../../shell/RoomBar'
+import { RoomMain } from '../../shell/RoomMain'
 import { Reading } from '../../ui/Reading'
 import { useWho } from '../../ui/who'
-import { BAR_HEIGHT } from '../../ui/theme/tokens'
 import { useTitle } from '../../ui/useTitle'
 import '../../ui/tables.css'
 import '../../ui/store.css'
@@ -67,14 +67,7 @@ export function PeopleRoom() {
           </Button>
         )}
       </RoomBar>
-      <Box
-        component="main"
-        sx={{
-          bgcolor: 'var(--bone)',
-          minHeight: `calc(100dvh - ${BAR_HEIGHT}px)`,
-          p: { xs: '12px', md: '18px 24px' },
-        }}
-      >
+      <RoomMain>
         <div className="store-find">
           <input
             type="search"
@@ -125,7 +118,7 @@ export function PeopleRoom() {
           </table>
         )}
         {!admin && <p className="small">Who is here and what they may do is written by an admin.</p>}
-      </Box>
+      </RoomMain>
       {open && (
         <PersonDialog
           person={open === 'new' ? null : open}

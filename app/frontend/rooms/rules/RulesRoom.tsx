@@ -6,9 +6,9 @@ import { useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { api, refusal, type KeptRules } from '../../api/client'
 import { RoomBar } from '../../shell/RoomBar'
+import { RoomMain } from '../../shell/RoomMain'
 import { Reading } from '../../ui/Reading'
 import { useMay } from '../../ui/who'
-import { BAR_HEIGHT } from '../../ui/theme/tokens'
 import { useTitle } from '../../ui/useTitle'
 import '../../ui/tables.css'
 import { RuleSet } from './RuleSet'
@@ -103,16 +103,7 @@ export function RulesRoom() {
           </Button>
         )}
       </RoomBar>
-      <Box
-        component="main"
-        sx={{
-          bgcolor: 'var(--bone)',
-          minHeight: `calc(100dvh - ${BAR_HEIGHT}px)`,
-          p: { xs: '12px', md: '18px 24px' },
-        }}
-      >
-        {id ? <RuleSet key={id} id={id} /> : <Library />}
-      </Box>
+      <RoomMain>{id ? <RuleSet key={id} id={id} /> : <Library />}</RoomMain>
     </>
   )
 }

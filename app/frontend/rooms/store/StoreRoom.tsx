@@ -5,9 +5,9 @@ import { useState } from 'react'
 import { api, type Piece } from '../../api/client'
 import { Reading } from '../../ui/Reading'
 
-import { BAR_HEIGHT } from '../../ui/theme/tokens'
 import { useTitle } from '../../ui/useTitle'
 import { RoomBar } from '../../shell/RoomBar'
+import { RoomMain } from '../../shell/RoomMain'
 import { PieceDialog } from './PieceDialog'
 import { StoreCsvDialog } from './StoreCsvDialog'
 import { KINDS, plain, STATES } from './words'
@@ -61,14 +61,7 @@ export function StoreRoom() {
       >
         <StoreActs read={setFile} add={() => setOpen('new')} />
       </RoomBar>
-      <Box
-        component="main"
-        sx={{
-          bgcolor: 'var(--bone)',
-          minHeight: `calc(100dvh - ${BAR_HEIGHT}px)`,
-          p: { xs: '12px', md: '18px 24px' },
-        }}
-      >
+      <RoomMain>
         <div className="store-find">
           <input
             type="search"
@@ -122,7 +115,7 @@ export function StoreRoom() {
           The tag on the piece governs: what is written here is what was read from it. A piece without a
           legible rating, out of date, out or quarantined is not offered to any plan.
         </Box>
-      </Box>
+      </RoomMain>
       {open && (
         <PieceDialog
           piece={open === 'new' ? null : open}
