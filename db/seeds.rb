@@ -28,7 +28,9 @@ demo
       ChartPicture.add(chart, upload)
     end
   end
-if Plan.none?
+# What is there already was changed by somebody, and is left as it is.
+fresh = Plan.none?
+if fresh
   demo.glob("plans/*.json").sort.each { |path| Plan.start(DustLadder::PlanFile.read(path.read), note: "demo plan") }
 end
 # Made-up people; in the demo they are picked, and nobody knows their passwords.
@@ -36,14 +38,14 @@ JSON
   .parse(demo.join("people.json").read)
   .each do |fields|
     person = Person.find_or_initialize_by(login: fields["login"])
-    next if person.persisted? && person.competences.any?
-
-    person.assign_attributes(fields)
-    person.password = SecureRandom.alphanumeric(40) unless person.persisted?
-    person.save!
+    if person.new_record?
+      person.update!(**fields, password: SecureRandom.alphanumeric(40))
+    elsif person.competences.empty?
+      person.update!(competences: fields["competences"])
+    end
   end
 # How far some of the plans are: written down, climbed, signed, issued, over.
-if Rails.env.demo? && LifeRecord.none?
+if Rails.env.demo? && fresh
   who = ->(login) { Person.find_by!(login: login) }
   plan = ->(words) { Plan.find_by!("title LIKE ?", "%#{words}%") }
   act = ->(of, login, name, **about) {

@@ -20,7 +20,9 @@ class BoardLine < ApplicationRecord
   scope :fresh, -> { where(stale: false, core: CORE) }
   scope :old, -> { where(stale: true).or(where.not(core: CORE)) }
   scope :held, -> { where(state: Plan::Life::HELD) }
-  scope :taking, -> { where(state: %w[draft checked issued lifting], archived: false) }
+  # In these a lift has its gear and crane to itself at its hours.
+  TAKING = %w[draft checked issued lifting].freeze
+  scope :taking, -> { where(state: TAKING, archived: false) }
   scope :held_first, -> { order(Arel.sql("board_lines.state NOT IN ('#{Plan::Life::HELD.join("', '")}')")).by_day }
   scope :by_day, -> { order(Arel.sql("board_lines.lift_at IS NULL"), :lift_at, :plan_id) }
   scope :weakest_first, -> { order(Arel.sql(WORKING_FIRST), :rank).by_day }
@@ -48,6 +50,9 @@ class BoardLine < ApplicationRecord
       turn: line.turn + 1,
       # What was signed is not this; whether it is again, is seen when it is worked out.
       state: line.state == "withdrawn" ? "withdrawn" : "draft",
+      # Nor is it known what waits for whom.
+      waits: [],
+      waiting: false,
       lift_at: plan.lift_at,
       words: plan.title.downcase,
       **taken_by(document)

@@ -74,25 +74,6 @@ RSpec.describe "The lanes of the board" do
     )
   end
 
-  # Two lifts' hours, cranes and states, and the hours that both have the crane.
-  [
-    [ %w[08:00 10:00], %w[09:30 11:00], {}, %w[09:30 10:00] ],
-    [ %w[08:00 10:00], %w[10:00 11:00], {}, nil ],
-    [ %w[08:00 10:00], %w[08:00 11:00], { cranes: %w[acacia] }, nil ],
-    [ %w[08:00 10:00], %w[08:00 11:00], { cranes: %w[acacia juniper] }, %w[08:00 10:00] ],
-    [ %w[08:00 10:00], %w[08:00 11:00], { state: "closed" }, nil ],
-    [ %w[08:00 10:00], %w[08:00 11:00], { state: "withdrawn" }, nil ],
-    [ %w[08:00 10:00], %w[08:00 11:00], { state: "issued" }, %w[08:00 10:00] ]
-  ].each do |own, other, more, both|
-    it "tell of #{own.join("-")} and #{other.join("-")} #{more} that they want one crane: #{both.inspect}" do
-      one, two = lift(1, *own), lift(2, *other, **more)
-      found = front("rooms/board/lanes.ts", "twice", one, [ one, two ])
-      expect(found.map { |twice| [ twice["crane"], twice["from"][11..], twice["until"][11..] ] }).to eq(
-        both ? [ [ "Juniper", *both ] ] : []
-      )
-    end
-  end
-
   it "are gone through by the arrow keys" do
     all = lanes([ lift(1, "08:00", "09:00"), lift(2, "12:00", "13:00"), lift(3, "11:30", "12:00", cranes: %w[acacia]) ])
     go = ->(at, key) { front("rooms/board/lanes.ts", "nextLift", all, at, key) }

@@ -192,6 +192,31 @@ RSpec.describe "What waits for people", :signed_out do
       )
     end
 
+    # The other's hours, state and crane beside Juniper's lift from 13:00 to 16:00, and the hours that both have it.
+    [
+      [ %w[15:30 17:00], {}, %w[15:30 16:00] ],
+      [ %w[16:00 17:00], {}, nil ],
+      [ %w[12:00 13:00], {}, nil ],
+      [ %w[12:00 20:00], {}, %w[13:00 16:00] ],
+      [ %w[14:00 15:00], { state: "closed" }, nil ],
+      [ %w[14:00 15:00], { state: "withdrawn" }, nil ],
+      [ %w[14:00 15:00], { state: "issued" }, %w[14:00 15:00] ],
+      [ %w[14:00 15:00], { crane: "crane ac-1180" }, nil ]
+    ].each do |hours, other, both|
+      it "tell of #{hours.join("-")} #{other} that two want one crane: #{both.inspect}" do
+        own, beside = demo_plan("counterweight-block"), demo_plan("chiller")
+        line = BoardLine.find_by!(plan: beside)
+        taken = other[:crane] ? line.taken.merge("cranes" => [ other[:crane] ]) : line.taken
+        at, ends = hours.map { |hour| "2026-12-14T#{hour}" }
+        line.update!(lift_at: at, ends: ends, taken: taken, state: other.fetch(:state, "draft"))
+        told = days(from: "2026-12-14")["lifts"].to_h { |lift| [ lift["id"], lift["twice"] ] }
+        expect(told[own.id].map { |one| [ one["crane"], one["from"][11..], one["until"][11..] ] }).to eq(
+          both ? [ [ "Juniper", *both ] ] : []
+        )
+        expect(told[beside.id].size).to eq(told[own.id].size)
+      end
+    end
+
     it "show a lift on every day that it takes, and none that was put away" do
       changed = DustLadder::PlanFile::Pointer.with_values(plan.document, "/lift_until" => "2026-12-16T04:00")
       plan.revise(DustLadder::PlanFile.accept(changed), lock_version: plan.lock_version, note: "")

@@ -64,6 +64,32 @@ RSpec.describe "The board of days", :signed_out do
     expect(page).to have_no_text("Feed horn")
   end
 
+  it "lays down a plan whose sling is quarantined after it was issued, and tells everybody why" do
+    plan, = planned("feed-horn")
+    ines = person("Ines Rook", roles: %w[appointed])
+    act = lambda do |who, name, **about|
+      life = plan.reload.life
+      life.act(who, name, seen: life.seen, about: about.transform_keys(&:to_s))
+    end
+    write_down(plan)
+    plan.life.course.flights.each { |id| act.(people[:mara], "flight", flight: id) }
+    plan.life.deviations.each { |one| act.(ines, "deviation", deviation: one.id, reason: "each by itself") }
+    act.(ines, "issued")
+    come(:ria)
+    expect(page).to have_css("[data-lift='#{plan.id}']", text: "issued")
+    sling = Piece.find_by!(number: plan.document["snapshots"]["slings"].keys.first)
+    sling.update!(fields: sling.fields.merge("state" => "quarantined"))
+    BoardJob.perform_now
+    come(:jun)
+    expect(page).to have_css("[data-wait=write]", text: /withdrawn: Gear: stop, .*quarantined in the store now/)
+    expect(page).to have_css("[data-lift='#{plan.id}']", text: "withdrawn")
+    click_link "Begin anew"
+    expect(page).to have_css("[aria-current=step]", text: "withdrawn")
+    expect(page).to have_css("[data-record=withdrawn]", text: /Dust Ladder, .*withdrew it: Gear: stop/)
+    come(:mara, "/plans/#{plan.id}")
+    expect(page).to have_css("[data-headline]", text: /\AStop: gear/)
+  end
+
   it "says nothing where there is nothing, and who starts" do
     come(:ria)
     expect(page).to have_css("h2", text: "Nothing waits for you")

@@ -21,7 +21,7 @@ module Api
         days: Array.new(DAYS) { |index| (from + index).iso8601 },
         before: day_of(dated.where("board_lines.lift_at < ?", from.iso8601).maximum(:lift_at)),
         after: day_of(dated.where("board_lines.lift_at >= ?", (from + DAYS).iso8601).minimum(:lift_at)),
-        lifts: lines.first(MOST).map { |line| shown(line) },
+        lifts: lines.first(MOST).then { |some| some.map { |line| shown(line, some) } },
         more: [ lines.size - MOST, 0 ].max,
         undated: BoardLine.where(lift_at: nil, archived: false).count,
         plans: BoardLine.count,
@@ -63,7 +63,7 @@ module Api
         .to_a
     end
 
-    def shown(line)
+    def shown(line, lines)
       taken = line.as_taken
       {
         id: line.plan_id,
@@ -72,6 +72,7 @@ module Api
         lift_at: line.lift_at,
         ends: line.ends,
         cranes: taken.cranes.to_a.map { |id| { id: id, name: taken.called(id) } },
+        twice: twice(line, lines),
         what: line.crane.to_s[/,\s*(.+)\z/, 1].to_s,
         **(line.fresh? ? worked(line) : {
           working: true,
@@ -81,6 +82,16 @@ module Api
           said: "working"
         })
       }
+    end
+
+    # What else on these days wants its crane at its hours.
+    def twice(line, lines)
+      return [] unless BoardLine::TAKING.include?(line.state)
+
+      others = lines.select { |one| one.id != line.id && BoardLine::TAKING.include?(one.state) }
+      own, *rest = [ line, *others ].map { |one| one.as_taken.tap { |taken| taken.pieces = taken.people = [] } }
+      beside = rest.select { |one| own.cranes.to_a.intersect?(one.cranes.to_a) }
+      DustLadder::Life::Bookings.of(own, beside).map { |both| { crane: both.what, from: both.from, until: both.until } }
     end
 
     def worked(line)

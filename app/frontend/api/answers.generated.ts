@@ -194,6 +194,14 @@ export interface DayLift {
     id: string;
     name: string;
   }[];
+  /**
+   * what else wants its crane at its hours
+   */
+  twice: {
+    crane: string;
+    from: string;
+    until: string;
+  }[];
   what: string;
   working: boolean;
   verdict: Verdict;

@@ -3,7 +3,6 @@ import type { DaysPage } from '../../api/client'
 import { COLOUR, WORD } from '../../ladder/verdict'
 import { useShown } from '../../ui/preferences'
 import { PosturedLadder } from './PosturedLadder'
-import { twice } from './lanes'
 import { dayName, standing } from './words'
 
 // On a phone: the days one below the other, each with its lifts.
@@ -20,7 +19,7 @@ export function DayLists({ page, mine }: { page: DaysPage; mine: Map<number, num
             <section key={day} aria-label={dayName(day)}>
               <h2>{dayName(day, { month: 'short' })}</h2>
               {lifts.map((lift) => {
-                const both = twice(lift, page.lifts)[0]
+                const both = lift.twice[0]
                 return (
                   <Link key={lift.id} to={`/plans/${lift.id}`} data-lift={lift.id}>
                     <PosturedLadder lift={lift} />

@@ -4,7 +4,7 @@ import type { DayLift, DaysPage } from '../../api/client'
 import { RungBar } from '../../ladder/RungBar'
 import { COLOUR, WORD } from '../../ladder/verdict'
 import { useShown } from '../../ui/preferences'
-import { BLOCK, hoursOf, LATER, minutesOf, twice, type Lane, type Spot } from './lanes'
+import { BLOCK, hoursOf, LATER, minutesOf, type Lane, type Spot } from './lanes'
 import { PosturedLadder, TALL } from './PosturedLadder'
 import { dayName, standing } from './words'
 
@@ -21,8 +21,8 @@ interface Props {
   mine: Map<number, number>
 }
 
-function Words({ lift, lifts, day, mine }: { lift: DayLift; lifts: DayLift[]; day: string; mine?: number }) {
-  const both = twice(lift, lifts)[0]
+function Words({ lift, day, mine }: { lift: DayLift; day: string; mine?: number }) {
+  const both = lift.twice[0]
   return (
     <div className="caption">
       <div className="title">
@@ -38,7 +38,7 @@ function Words({ lift, lifts, day, mine }: { lift: DayLift; lifts: DayLift[]; da
   )
 }
 
-function Lift({ spot, lifts, day, mine }: { spot: Spot; lifts: DayLift[]; day: string; mine?: number }) {
+function Lift({ spot, day, mine }: { spot: Spot; day: string; mine?: number }) {
   const shown = useShown()
   const { lift } = spot
   const said = lift.working
@@ -66,23 +66,13 @@ function Lift({ spot, lifts, day, mine }: { spot: Spot; lifts: DayLift[]; day: s
         )}
         <div className="by">{lift.said}</div>
       </div>
-      <Words lift={lift} lifts={lifts} day={day} mine={mine} />
+      <Words lift={lift} day={day} mine={mine} />
     </Link>
   )
 }
 
 // The bookings of a lane on its ground: how long each lift has the crane, hatched where two have it.
-function Bookings({
-  spots,
-  lifts,
-  width,
-  px,
-}: {
-  spots: Spot[]
-  lifts: DayLift[]
-  width: number
-  px?: (at: string) => number
-}) {
+function Bookings({ spots, width, px }: { spots: Spot[]; width: number; px?: (at: string) => number }) {
   return (
     <>
       {spots.map(({ lift, step, from, to }) => {
@@ -93,7 +83,7 @@ function Bookings({
               <path d={`M${from} ${top}H${Math.max(to, from + 4)}`} stroke="var(--ink)" strokeWidth={5} />
             )}
             {px &&
-              twice(lift, lifts).map(({ from: start, until }) => (
+              lift.twice.map(({ from: start, until }) => (
                 <rect
                   key={start}
                   x={Math.max(0, px(start))}
@@ -161,13 +151,13 @@ function Cell({ page, lane, index, width, mine }: Omit<Props, 'lanes'> & { lane:
             <rect x={0} y={HEAD + step * STEP + GROUND} width={width} height={7} fill="url(#earth)" />
           </g>
         ))}
-        <Bookings spots={spots} lifts={page.lifts} width={width} px={index === 0 ? px : undefined} />
+        <Bookings spots={spots} width={width} px={index === 0 ? px : undefined} />
         {now !== null && now >= 0 && now <= width && (
           <path d={`M${now} ${HEAD}V${height}`} stroke="var(--mark)" strokeWidth={2} />
         )}
       </svg>
       {spots.map((spot) => (
-        <Lift key={spot.lift.id} spot={spot} lifts={page.lifts} day={day} mine={mine.get(spot.lift.id)} />
+        <Lift key={spot.lift.id} spot={spot} day={day} mine={mine.get(spot.lift.id)} />
       ))}
     </div>
   )

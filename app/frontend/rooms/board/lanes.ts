@@ -91,19 +91,6 @@ export function lanesOf({ lifts, days }: Pick<DaysPage, 'lifts' | 'days'>, width
     )
 }
 
-// What else wants a lift's crane at its hours: by the crane's name, and from and until when.
-export function twice(lift: DayLift, lifts: DayLift[]) {
-  const live = (one: DayLift) => one.state !== 'closed' && one.state !== 'withdrawn'
-  return lifts
-    .filter((other) => other.id !== lift.id && live(other) && live(lift))
-    .flatMap((other) => {
-      const from = other.lift_at > lift.lift_at ? other.lift_at : lift.lift_at
-      const until = other.ends < lift.ends ? other.ends : lift.ends
-      const both = lift.cranes.find(({ id }) => other.cranes.some((one) => one.id === id))
-      return both && from < until ? [{ crane: both.name, from, until }] : []
-    })
-}
-
 // The lift that a key leads to: along the lanes, or to the nearest one of the next lane.
 export function nextLift(lanes: Lane[], at: number | null, key: string): number | null {
   const rows = lanes.map((lane) => lane.days.flat().map(({ lift }) => lift))

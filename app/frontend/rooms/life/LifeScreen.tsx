@@ -73,17 +73,19 @@ export function LifeScreen({ editor }: { editor: Editor }) {
         <Box component="h1" className="hush">
           {document.title}, its life
         </Box>
-        {!life.data && (
+        {(!life.data || state === 'tried') && (
           <Box role="status" sx={{ p: 4, typography: 'heading' }}>
             {life.isError
               ? `It could not be read: ${refusal(life.error, 'no answer')}`
               : saved
                 ? 'Reading its records'
-                : 'What was typed is being saved first'}
+                : state === 'tried'
+                  ? 'A try is open here, which nobody signs: go back to what stands first'
+                  : 'What was typed is being saved first'}
             {life.isError && <Button onClick={() => void life.refetch()}>Read it again</Button>}
           </Box>
         )}
-        {life.data && (
+        {life.data && state !== 'tried' && (
           <Box
             sx={{
               display: 'grid',
