@@ -146,7 +146,7 @@ class BoardLine < ApplicationRecord
   # line stale.
   def work_out
     newest = Revision.find_by!(plan_id: plan_id, number: revision)
-    looked = { looked_on: Date.current, stale: false }
+    looked = { looked_on: SiteClock.today, stale: false }
     self.class.where(id: id, turn: turn).update_all(**told(newest.document), **looked)
   end
 

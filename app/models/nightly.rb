@@ -17,13 +17,13 @@ module Nightly
   def seconds_until(now) = (now.tomorrow.beginning_of_day + LATE_MIN.minutes - now).to_f
 
   # Returns how many are to be looked at.
-  def look(today = Date.current)
+  def look(today = SiteClock.today)
     Rails.application.executor.wrap { BoardLine.outdate_days_before(today) }
   end
 
   # A night in which the data could not be reached is not the last one.
   def wait_and_look
-    sleep(seconds_until(Time.current))
+    sleep(seconds_until(SiteClock.now))
     look
   rescue StandardError => error
     Rails.logger.error("the nightly look failed: #{error.full_message(highlight: false)}")

@@ -23,8 +23,10 @@ class Question < ApplicationRecord
     update!(answer: words.to_s.squish.presence, answerer: by, answered_at: Time.current)
   end
 
-  # Is it somebody's to answer?
-  def for?(person) = asked ? asked_id == person.id : asker_id != person.id && person.any_role?(%w[planner])
+  # Is it somebody's to answer? Of whoever plans, where whom it was put to is not here any more.
+  def for?(person)
+    asked&.active ? asked_id == person.id : asker_id != person.id && person.any_role?(%w[planner])
+  end
 
   def shown
     {

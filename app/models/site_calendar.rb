@@ -9,7 +9,7 @@ class SiteCalendar
   NOT_LIFTED = %w[closed withdrawn].freeze
 
   # from: a Date; what is before it is over.
-  def initialize(from: Date.current)
+  def initialize(from: SiteClock.today)
     @from = from
   end
 

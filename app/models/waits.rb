@@ -5,8 +5,8 @@ class Waits
   Wait = Struct.new(:act, :plan, :chart, :title, :at, :words, :rung, keyword_init: true)
   MOST = 400
 
-  # at: now, a Time; days are the site's own, which is the server's.
-  def initialize(at: Time.current)
+  # at: now, a Time of the site's own.
+  def initialize(at: SiteClock.now)
     @now = at.strftime("%Y-%m-%dT%H:%M")
     @today = @now.first(10)
   end

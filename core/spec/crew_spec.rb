@@ -132,10 +132,14 @@ RSpec.describe DustLadder::People::CrewCheck do
       expect([ rung.verdict, rung.note["metric"] ]).to match([ "not_known", include("the house knows wren as Aster") ])
     end
 
-    it "says of whom it has not looked at anything" do
+    it "takes no plan's word for what somebody can do whom it does not know" do
       rung = crew(named, people, house: house(people.except("jory")))
-      expect([ rung.verdict, rung.cautions.map(&:id) ]).to eq([ "holds", [ "person_from_outside" ] ])
-      expect(rung.cautions.first.text["metric"]).to include("Jory")
+      expect([ rung.verdict, rung.note["metric"], rung.missing.first.pointer ]).to eq(
+        [ "not_known", "signaller Jory: nobody here keeps what they may do", "/crew/2" ]
+      )
+      nobody = DustLadder::House.new(charts: [], people: {})
+      expect(crew(named, people, house: nobody).verdict).to eq("not_known")
+      expect(crew(named, people, house: DustLadder::House.new(charts: [])).verdict).to eq("holds")
     end
   end
 

@@ -32,7 +32,7 @@ RSpec.describe Nightly do
     worked_out("issued", nil)
     expect(BoardLine).to receive(:look_again).once
     described_class.look
-    worked_out("issued", Date.current)
+    worked_out("issued", SiteClock.today)
     described_class.look
   end
 
@@ -63,7 +63,7 @@ person("Ines", roles: %w[appointed])
     expect(line.reload.state).to eq("issued")
     piece = Piece.find_by!(number: plan.document["snapshots"]["slings"].keys.first)
     piece.update_columns(fields: piece.fields.merge("examined" => "2020-01-01"), updated_at: Time.current)
-    line.update!(looked_on: Date.yesterday)
+    line.update!(looked_on: SiteClock.today - 1)
     described_class.look
     BoardJob.perform_now
     expect(line.reload.state).to eq("withdrawn")

@@ -10,7 +10,7 @@ RSpec.describe "The calendar" do
 
   def named(start) = events.select { |event| event.uid.to_s.start_with?(start) }
 
-  before { allow(Date).to receive(:current).and_return(Date.new(2026, 12, 1)) }
+  before { allow(SiteClock).to receive(:today).and_return(Date.new(2026, 12, 1)) }
 
   it "has every lift at its hours in the site's own time, without those that are over or put away" do
     plan = demo_plan("feed-horn")

@@ -132,9 +132,12 @@ RSpec.describe "What waits for people", :signed_out do
       expect([ response.status, Question.last.answer ]).to eq([ 409, "M. Quell, report 14" ])
     end
 
-    it "wait for every planner where they are put to nobody, but not for who asks" do
+    it "wait for every planner where they are put to nobody, or to somebody who is gone, but not for who asks" do
       ask(:ines)
       expect([ acts(:jun), acts(:ines), acts(:mara) ]).to eq([ %w[answer], [], [] ])
+      ask(:ines, asked: people[:mara].login)
+      people[:mara].update!(active: false)
+      expect(acts(:jun)).to eq(%w[answer answer])
     end
 
     it "are refused of no rung, in no words, in too many, of nobody's name and by a reader" do

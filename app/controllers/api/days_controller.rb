@@ -16,8 +16,8 @@ module Api
       lines = on(from)
       BoardJob.perform_later if BoardLine.old.exists?
       render json: {
-        today: Date.current.iso8601,
-        now: Time.current.strftime("%Y-%m-%dT%H:%M"),
+        today: SiteClock.today.iso8601,
+        now: SiteClock.minute,
         days: Array.new(DAYS) { |index| (from + index).iso8601 },
         before: day_of(dated.where("board_lines.lift_at < ?", from.iso8601).maximum(:lift_at)),
         after: day_of(dated.where("board_lines.lift_at >= ?", (from + DAYS).iso8601).minimum(:lift_at)),
@@ -37,7 +37,7 @@ module Api
       asked = params[:from].to_s
       return asked.match?(/\A\d{4}-\d{2}-\d{2}\z/) && known_day(asked) unless asked.empty?
 
-      today = Date.current
+      today = SiteClock.today
       next_one = known_day(dated.where("ends >= ?", today.iso8601).minimum(:lift_at))
       return next_one if next_one && next_one >= today + DAYS
 

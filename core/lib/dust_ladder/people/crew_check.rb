@@ -17,7 +17,6 @@ module DustLadder
 
         roles = Plan::Crew::ROLES.map { |role| found_for(role) }
         doubled
-        outside
         # A role that nobody takes is worse than one whose competence nobody knows.
         worst = [ *roles, *@doubled ].min_by { |one| Ladder::Verdict.rank(one.verdict) }
         return answer("holds", note: both("#{crew.all.size} named, all in date on #{last_day}")) if worst.holds
@@ -56,6 +55,8 @@ module DustLadder
         return Look.new("not_known", "the day of the lift is not given", Plan.pointer("lift_at")) unless last_day
 
         now = lift.person(named.id)
+        # What somebody can do is nothing that a plan from outside vouches for.
+        return Look.new("not_known", "#{said}: nobody here keeps what they may do", place) if stranger?(named, now)
         return Look.new("stop", "#{said} is not here any more", place) if now && now["active"] == false
         if now && named.data && now["name"] != named.data["name"]
           return Look.new("not_known", "#{said}: the house knows #{named.id} as #{now["name"]}", place)
@@ -81,17 +82,7 @@ module DustLadder
         end
       end
 
-      # Somebody of whom nobody here has looked at what they can do.
-      def outside
-        return unless lift.house&.people?
-
-        unknown = crew.all.select { |one| one.data && lift.person(one.id).nil? }.map(&:name).uniq
-        return if unknown.empty?
-
-        said = "From outside, nobody here has looked at what they may do"
-        caution("person_from_outside", "#{said}: #{unknown.join(", ")}.")
-      end
-
+      def stranger?(named, now) = named.id && now.nil? && lift.house&.people?
       def who(named) = named.id || named.name.downcase.squeeze(" ")
       def last_day = lift.last_day
     end
