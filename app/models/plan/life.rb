@@ -43,7 +43,7 @@ class Plan
       return course if head == last["digest"]
 
       chain = DustLadder::Life::Chain.new(records.order(:number).map(&:data))
-      course = chain.course if chain.faults.empty?
+      course = chain.faults.empty? ? chain.course : nil
       LOCK.synchronize do
         COURSES.shift while COURSES.size >= MOST_COURSES
         COURSES[plan] = [ chain.head, course ]
