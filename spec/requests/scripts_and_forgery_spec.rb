@@ -22,7 +22,8 @@ RSpec.describe "Forged requests", :signed_out do
     writes = [
       [ :post, "/api/plans" ], [ :post, "/api/people" ], [ :patch, "/api/people/#{jun.id}" ], [ :post, "/api/tokens" ],
       [ :post, "/api/people/#{jun.id}/link" ], [ :delete, "/api/people/#{jun.id}/sessions" ],
-      [ :patch, "/api/session" ], [ :delete, "/api/session" ], [ :post, "/api/rule_sets" ], [ :post, "/api/session" ], [ :post, "/api/password" ]
+      [ :patch, "/api/session" ], [ :delete, "/api/session" ],
+      [ :post, "/api/rule_sets" ], [ :post, "/api/session" ], [ :post, "/api/password" ]
     ]
     before = [ Plan.count, Person.count, ApiToken.count, OwnRules.count, jun.reload.sessions_version ]
     writes.each do |verb, path|
