@@ -15,6 +15,11 @@ class Revision < ApplicationRecord
   def readonly? = persisted?
 
   LONGEST_CHANGED = 400
+  # What a list of revisions shows of each.
+  LINE = %i[number note name by told created_at].freeze
+
+  def line = slice(*LINE).merge("created_at" => created_at.iso8601)
+
 
   # Keeps a document as the next revision of its plan, within the transaction of the caller. before: the one before it,
   # or nil.

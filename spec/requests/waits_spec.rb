@@ -125,6 +125,10 @@ RSpec.describe "What waits for people", :signed_out do
         "rung" => "ground"
       )
       path = "/api/plans/#{plan.id}/questions/#{asked["id"]}"
+      [ nil, "", "  " ].each do |empty|
+        send_it(:patch, path, { answer: empty, lock_version: asked["lock_version"] })
+        expect([ empty, response.status, acts(:ines) ]).to eq([ empty, 422, %w[answer] ])
+      end
       done = send_it(:patch, path, { answer: "M. Quell, report 14", lock_version: asked["lock_version"] })
       expect(done).to include("answer" => "M. Quell, report 14", "answered_by" => "Ines Rook")
       expect(acts(:ines)).to eq([])

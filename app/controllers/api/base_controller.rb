@@ -107,6 +107,13 @@ module Api
       refuse words, "the password again, by the person's own hand", :unprocessable_content
     end
 
+    # The new password of a person, which was not taken.
+    def refuse_password(person)
+      refuse "the password #{person.errors[:password].first || "cannot be kept"}",
+        "at least #{Person::LEAST_PASSWORD} signs, without your name",
+        :unprocessable_content
+    end
+
     def refuse_oversized
       return if request.content_length.to_i <= largest
 

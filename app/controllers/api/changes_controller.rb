@@ -9,12 +9,11 @@ module Api
       documents = [ one, other ].map { |revision| DustLadder::PlanFile.accept(revision.document) }
       ladders = documents.map { |document| DustLadder.check(document, **OwnHouse.of(document), most_s: Plan::MOST_S) }
       beside = DustLadder::Ladder::Beside.new(*documents, { "before" => ladders[0], "after" => ladders[1] })
-      render json: { before: line(one), after: line(other), **beside.as_json }
+      render json: { before: one.line, after: other.line, **beside.as_json }
     end
 
     private
 
     def plan = @plan ||= Plan.find(params[:plan_id])
-    def line(one) = one.slice(:number, :note, :name, :by, :told).merge(created_at: one.created_at.iso8601)
   end
 end

@@ -89,9 +89,14 @@ module Api
       return [] unless BoardLine::TAKING.include?(line.state)
 
       others = lines.select { |one| one.id != line.id && BoardLine::TAKING.include?(one.state) }
-      own, *rest = [ line, *others ].map { |one| one.as_taken.tap { |taken| taken.pieces = taken.people = [] } }
-      beside = rest.select { |one| own.cranes.to_a.intersect?(one.cranes.to_a) }
+      own = cranes_of(line)
+      beside = others.map { |one| cranes_of(one) }.select { |one| own.cranes.to_a.intersect?(one.cranes.to_a) }
       DustLadder::Life::Bookings.of(own, beside).map { |both| { crane: both.what, from: both.from, until: both.until } }
+    end
+
+    # What a line takes of cranes alone, made once.
+    def cranes_of(line)
+      (@cranes ||= {})[line.id] ||= line.as_taken.tap { |taken| taken.pieces = taken.people = [] }
     end
 
     def worked(line)

@@ -9,7 +9,7 @@ module Api
       return no_link unless person
 
       password = body["password"].to_s.delete("\0")
-      return refused(person) unless person.reset_password(password, password)
+      return refuse_password(person) unless person.reset_password(password, password)
 
       person.unlock_access!
       person.end_sessions
@@ -21,13 +21,6 @@ module Api
 
     def no_link
       refuse "this link counts no more", "a new one from the people's admin", :unprocessable_content
-    end
-
-    def refused(person)
-      words = person.errors[:password].first || "it cannot be kept"
-      refuse "the password #{words}",
-        "at least #{Person::LEAST_PASSWORD} signs, without your name",
-        :unprocessable_content
     end
   end
 end

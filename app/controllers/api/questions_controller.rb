@@ -33,6 +33,8 @@ module Api
 
     def update
       question = plan.questions.find(params[:id])
+      return no_answer if body["answer"].to_s.squish.empty?
+
       question.answer_it(body["answer"], by: current_person, lock_version: lock_version)
       render json: question.shown
     end
@@ -40,6 +42,7 @@ module Api
     private
 
     def plan = @plan ||= Plan.find(params[:plan_id])
+    def no_answer = refuse("the answer is empty", "what answers it", :unprocessable_content)
     def too_many = refuse("there are #{MOST} questions already", "answers first", :unprocessable_content)
   end
 end

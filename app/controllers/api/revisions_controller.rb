@@ -3,7 +3,7 @@ module Api
     self.policy = PlanPolicy
 
     def index
-      render json: plan.revisions.reorder(number: :desc).select(:id, *LINE).limit(500).map { |one| line(one) }
+      render json: plan.revisions.reorder(number: :desc).select(:id, *Revision::LINE).limit(500).map(&:line)
     end
 
     def show
@@ -17,17 +17,11 @@ module Api
 
       revision = plan.revisions.find_by!(number: params[:number])
       revision.name_it(body["name"])
-      render json: line(revision)
+      render json: revision.line
     end
 
     private
 
-    LINE = %i[number note name by told created_at].freeze
-    private_constant :LINE
-
     def plan = Plan.find(params[:plan_id])
-    def line(revision)
-      revision.slice(:number, :note, :name, :by, :told).merge(created_at: revision.created_at.iso8601)
-    end
   end
 end

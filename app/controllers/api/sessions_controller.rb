@@ -26,11 +26,7 @@ module Api
       return unknown_hand unless known_hand?
 
       new = body["new"].to_s.delete("\0")
-      unless current_person.update(password: new)
-        return refuse "the password #{current_person.errors[:password].first}",
-          "at least #{Person::LEAST_PASSWORD} signs, without your name",
-          :unprocessable_content
-      end
+      return refuse_password(current_person) unless current_person.update(password: new)
 
       current_person.end_sessions
       person = current_person

@@ -1,13 +1,13 @@
+import { PasswordField } from '../../ui/PasswordField'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import TextField from '@mui/material/TextField'
 import { useState } from 'react'
 import { api, refusal } from '../../api/client'
 import { RoomBar } from '../../shell/RoomBar'
+import { RoomMain } from '../../shell/RoomMain'
 import { signOut } from '../../shell/WhoButton'
 import { Heading } from '../../ui/Row'
 import { useWho } from '../../ui/who'
-import { BAR_HEIGHT } from '../../ui/theme/tokens'
 import { useTitle } from '../../ui/useTitle'
 import { NewPassword } from './NewPassword'
 import { Scripts } from './Scripts'
@@ -27,16 +27,7 @@ function OwnPassword() {
   return (
     <Box component="section" sx={{ maxWidth: 420 }}>
       <Heading>Another password</Heading>
-      <TextField
-        fullWidth
-        variant="filled"
-        type="password"
-        label="The password as it is"
-        value={old}
-        autoComplete="current-password"
-        onChange={(event) => setOld(event.target.value)}
-        sx={{ mb: 1 }}
-      />
+      <PasswordField label="The password as it is" value={old} put={setOld} />
       <NewPassword password={password} again={again} put={setPassword} putAgain={setAgain} />
       {fault && <Box role="alert">{fault}.</Box>}
       <Button
@@ -61,21 +52,12 @@ export function Account() {
           Sign out everywhere
         </Button>
       </RoomBar>
-      <Box
-        component="main"
-        sx={{
-          bgcolor: 'var(--bone)',
-          minHeight: `calc(100dvh - ${BAR_HEIGHT}px)`,
-          p: { xs: '12px', md: '18px 24px' },
-          display: 'grid',
-          gridTemplateColumns: { xs: '1fr', md: '420px 1fr' },
-          alignContent: 'start',
-          gap: 4,
-        }}
-      >
-        <OwnPassword />
-        <Scripts />
-      </Box>
+      <RoomMain>
+        <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '420px 1fr' }, gap: 4 }}>
+          <OwnPassword />
+          <Scripts />
+        </Box>
+      </RoomMain>
     </>
   )
 }

@@ -1,4 +1,4 @@
-import TextField from '@mui/material/TextField'
+import { PasswordField } from '../../ui/PasswordField'
 
 interface Props {
   password: string
@@ -12,28 +12,20 @@ export function NewPassword({ password, again, put, putAgain }: Props) {
   const differ = again !== '' && !password.startsWith(again) && again !== password
   return (
     <>
-      <TextField
-        fullWidth
-        variant="filled"
-        type="password"
+      <PasswordField
+        fresh
         label="New password"
         value={password}
-        autoComplete="new-password"
-        helperText="at least 12 signs, without your name"
-        onChange={(event) => put(event.target.value)}
-        sx={{ mb: 1 }}
+        put={put}
+        words="at least 12 signs, without your name"
       />
-      <TextField
-        fullWidth
-        variant="filled"
-        type="password"
+      <PasswordField
+        fresh
         label="The same again"
         value={again}
-        autoComplete="new-password"
+        put={putAgain}
         error={differ}
-        helperText={differ ? 'the two differ' : ' '}
-        onChange={(event) => putAgain(event.target.value)}
-        sx={{ mb: 1 }}
+        words={differ ? 'the two differ' : ' '}
       />
     </>
   )

@@ -1,3 +1,4 @@
+import { PasswordField } from '../../ui/PasswordField'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import TextField from '@mui/material/TextField'
@@ -86,17 +87,7 @@ export function SignIn() {
           onChange={(event) => setLogin(event.target.value)}
           sx={{ mb: 1.5 }}
         />
-        <TextField
-          fullWidth
-          variant="filled"
-          type="password"
-          label="Password"
-          value={password}
-          autoComplete="current-password"
-          onChange={(event) => setPassword(event.target.value)}
-          error={fault !== ''}
-          sx={{ mb: 1.5 }}
-        />
+        <PasswordField label="Password" value={password} put={setPassword} error={fault !== ''} />
         {fault && (
           <Box role="alert" sx={{ mb: 1.5 }}>
             {fault}.

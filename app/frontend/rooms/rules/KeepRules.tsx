@@ -1,3 +1,4 @@
+import { PasswordField } from '../../ui/PasswordField'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Dialog from '@mui/material/Dialog'
@@ -63,15 +64,7 @@ export function KeepRules({ page, changes, onClose, onDone, onOvertaken }: Props
             />
           </Box>
         ))}
-        <TextField
-          variant="filled"
-          fullWidth
-          type="password"
-          label="Your password, where a rule is loosened"
-          value={password}
-          autoComplete="current-password"
-          onChange={(event) => setPassword(event.target.value)}
-        />
+        <PasswordField label="Your password, where a rule is loosened" value={password} put={setPassword} />
         {rest.length > 0 && (
           <Box role="alert" sx={{ color: 'var(--stop)', mt: 1 }}>
             {rest.map(({ words }) => words).join('; ')}
