@@ -38,7 +38,12 @@ Rails.application.routes.draw do
       :quick_checks,
       :best_places,
       only: :create
-    resources :pieces, only: %i[index show create update]
+    resources :pieces, only: %i[index show create update] do
+      resources :looks, :tries, :acts, only: :create
+      resources :files, only: %i[index show create], controller: "piece_files"
+    end
+    resources :gear_kinds, :due_pieces, only: :index
+    resources :piece_codes, only: :show
     resource :store_file, only: :show
     resources :charts, only: %i[index show create update] do
       resource :file, only: :show, controller: "chart_files"
@@ -64,7 +69,7 @@ Rails.application.routes.draw do
 
   root "screens#show"
   get "all", to: "screens#show"
-  get "store", to: "screens#show"
+  get "store(/:id)", to: "screens#show", as: :store_screen
   get "rules(/:id)", to: "screens#show", as: :rules_screen
   get "people", to: "screens#show"
   get "account", to: "screens#show"

@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_12_01_000011) do
+ActiveRecord::Schema[7.2].define(version: 2026_12_01_000012) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -157,6 +157,51 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000011) do
     t.index ["reset_password_token"], name: "index_people_on_reset_password_token", unique: true
   end
 
+  create_table "piece_acts", force: :cascade do |t|
+    t.integer "piece_id", null: false
+    t.string "act", null: false
+    t.string "before", null: false
+    t.string "after", null: false
+    t.string "with_whom", default: "", null: false
+    t.string "why", default: "", null: false
+    t.integer "plan_id"
+    t.integer "person_id"
+    t.string "by", null: false
+    t.datetime "created_at", null: false
+    t.index ["person_id"], name: "index_piece_acts_on_person_id"
+    t.index ["piece_id", "id"], name: "index_piece_acts_on_piece_id_and_id"
+    t.index ["piece_id"], name: "index_piece_acts_on_piece_id"
+    t.index ["plan_id"], name: "index_piece_acts_on_plan_id"
+  end
+
+  create_table "piece_files", force: :cascade do |t|
+    t.string "holder_type", null: false
+    t.integer "holder_id", null: false
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["holder_type", "holder_id"], name: "index_piece_files_on_holder"
+  end
+
+  create_table "piece_looks", force: :cascade do |t|
+    t.integer "piece_id", null: false
+    t.string "sort", null: false
+    t.string "day", null: false
+    t.string "by", null: false
+    t.integer "person_id"
+    t.string "result", null: false
+    t.string "rules", null: false
+    t.json "findings", default: {}, null: false
+    t.json "measured", default: {}, null: false
+    t.json "told", default: [], null: false
+    t.string "words", default: "", null: false
+    t.string "remedy", default: "", null: false
+    t.string "due"
+    t.datetime "created_at", null: false
+    t.index ["person_id"], name: "index_piece_looks_on_person_id"
+    t.index ["piece_id", "id"], name: "index_piece_looks_on_piece_id_and_id"
+    t.index ["piece_id"], name: "index_piece_looks_on_piece_id"
+  end
+
   create_table "pieces", force: :cascade do |t|
     t.string "number", null: false
     t.string "sort", null: false
@@ -165,7 +210,22 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000011) do
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
     t.integer "lock_version", default: 0, null: false
+    t.string "kind", default: "", null: false
+    t.string "state", default: "ready", null: false
+    t.string "due"
+    t.string "place", default: "", null: false
+    t.string "belongs", default: "", null: false
+    t.string "words", default: "", null: false
+    t.string "code"
+    t.string "alike", default: "", null: false
+    t.json "measured", default: {}, null: false
+    t.index ["belongs"], name: "index_pieces_on_belongs"
+    t.index ["code"], name: "index_pieces_on_code", unique: true
+    t.index ["due"], name: "index_pieces_on_due"
+    t.index ["kind"], name: "index_pieces_on_kind"
     t.index ["number"], name: "index_pieces_on_number", unique: true
+    t.index ["state", "due"], name: "index_pieces_on_state_and_due"
+    t.index ["updated_at"], name: "index_pieces_on_updated_at"
   end
 
   create_table "plans", force: :cascade do |t|
@@ -211,6 +271,14 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000011) do
     t.index ["whole_id"], name: "index_revisions_on_whole_id"
   end
 
+  create_table "sheet_matches", force: :cascade do |t|
+    t.string "headings", null: false
+    t.json "fields", null: false
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["headings"], name: "index_sheet_matches_on_headings", unique: true
+  end
+
   create_table "sites", force: :cascade do |t|
     t.string "identifier", null: false
     t.json "data", null: false
@@ -247,6 +315,11 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000011) do
   add_foreign_key "api_tokens", "people", on_delete: :cascade
   add_foreign_key "board_lines", "plans", on_delete: :cascade
   add_foreign_key "life_records", "plans"
+  add_foreign_key "piece_acts", "people"
+  add_foreign_key "piece_acts", "pieces"
+  add_foreign_key "piece_acts", "plans"
+  add_foreign_key "piece_looks", "people"
+  add_foreign_key "piece_looks", "pieces"
   add_foreign_key "questions", "people", column: "answerer_id"
   add_foreign_key "questions", "people", column: "asked_id"
   add_foreign_key "questions", "people", column: "asker_id"

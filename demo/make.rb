@@ -16,7 +16,15 @@ def makeup(kind, size)
   return { "grade" => size[/gr\. (\d+)/, 1], "diameter_m" => diameter.to_f / 1000 } if kind == "alloy_chain"
   return {} unless kind == "wire_rope"
 
-  { "core" => "steel", "splice" => "mechanical", "construction" => "6x36", "diameter_m" => diameter.to_f / 1000 }
+  mm = diameter.to_f / 1000
+  {
+    "core" => "steel",
+    "splice" => "mechanical",
+    "construction" => "6x36",
+    "diameter_m" => mm,
+    "outer_wire_m" => (mm / 18).round(5),
+    "eye_m" => mm * 10
+  }
 end
 
 def sling(number, kind, size, reach, mass, vertical, choker: nil, basket: nil, legs: 1, pitch: nil, bands: [])
@@ -200,6 +208,7 @@ STORE =
       .new(
         DustLadder::Gear::PieceFields.of(data).merge(
           "state" => state,
+          "use" => "normal",
           "note" => note,
           "examined" => EXAMINED[data["number"]],
           "place" => RACKS.fetch(data["kind"])

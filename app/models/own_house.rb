@@ -68,7 +68,7 @@ class OwnHouse
     def made(charts, pieces, sites, people, rules)
       {
         house: house(charts, pieces, sites, people, rules),
-        standing: pieces.to_h { |one| [ one.number, { "state" => one.fields["state"], "due" => one.read.due } ] }
+        standing: pieces.to_h { |one| [ one.number, one.standing ] }
       }
     end
   end

@@ -13,7 +13,10 @@ class OwnRules < ApplicationRecord
     }
 
   # Plans that go by it are looked at again.
-  after_create_commit { BoardLine.outdate_with(self.class.mark(identifier)) }
+  after_create_commit do
+    Piece.reckon_days
+    BoardLine.outdate_with(self.class.mark(identifier))
+  end
 
   def readonly? = persisted?
 

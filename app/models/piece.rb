@@ -1,63 +1,55 @@
-# A piece of the gear store: its fields as its keeper wrote them, and what the plan format makes of them.
+# A piece of the gear store: its fields as its keeper wrote them, what the plan format makes of them, and what was last
+# measured on it. What a list is searched and filtered by stands in columns beside.
 class Piece < ApplicationRecord
+  include Listed
+
   # What its keeper wrote before, change by change.
   has_paper_trail only: %i[fields], skip: %i[data], meta: { note: :change_note }
   attr_writer :change_note
 
-  scope :slings, -> { where(sort: "sling") }
-  scope :beams, -> { where(sort: "beam") }
-  scope :in_order, -> { order(:sort, :number) }
+  has_many :looks, -> { order(:id) }, class_name: "PieceLook", inverse_of: :piece, dependent: nil
+  has_many :acts, -> { order(:id) }, class_name: "PieceAct", inverse_of: :piece, dependent: nil
+  has_many :files, -> { order(:id) }, class_name: "PieceFile", as: :holder, dependent: nil
 
   validates :number, presence: true, uniqueness: true
   validate do
     read.problems.each { |problem| errors.add(:fields, :invalid, message: problem.message, problem: problem.as_json) }
+    refuse_state if state_by_hand?
   end
 
+  before_save :put_in_columns
   after_commit { [ number, number_previously_was ].compact.uniq.each { |one| BoardLine.outdate_with(one) } }
 
   # What can be chosen from, with where it is beside.
-  def self.for_choosing
-    in_order.map { |piece| piece.read.data.merge("due" => piece.read.due, "place" => piece.fields["place"]) }
-  end
+  def self.for_choosing = in_order.map(&:for_choosing)
+  def for_choosing = data.merge("place" => place)
 
   def fields=(fields)
     @read = nil
     super
-    assign_attributes(number: read.fields["number"], sort: read.sort, data: read.data || data || {})
-    self[:fields] = read.fields
+    assign_attributes(number: read.fields["number"], sort: read.sort)
+    self[:fields] = read.fields.reject { |_, text| text.empty? }
+    self.data = with_measures(read.data || data || {})
   end
 
+  # What was last measured on it, { look => SI value }.
+  def measured=(measured)
+    super
+    self.data = with_measures(data || {})
+  end
+
+  # Every field, the empty ones too.
+  def whole_fields = read.fields
   def change_note = @change_note.to_s
-  def read = @read ||= DustLadder::Gear::Piece.new(fields)
-  def snapshot = DustLadder::PlanFile::Digest.snapshot(read.data || data)
+  def read = @read ||= DustLadder::Gear::Piece.new(fields, rules: StoreRules.current, today: SiteClock.today)
+  def snapshot = DustLadder::PlanFile::Digest.snapshot(data)
 
-  # As a list of the store shows it. on: the day that it is to be in date, "2026-12-14".
-  def shown(on: Date.current.iso8601)
-    tag = data["tag"]
-    figure = ->(kg) { kg && DustLadder::Figure.kg(kg, :down).as_json }
-    {
-      id: id,
-      lock_version: lock_version,
-      sort: sort,
-      fields: fields,
-      due: read.due,
-      overdue: read.overdue?(on),
-      **snapshot,
-      **(sort == "beam" ? DustLadder::Rigging::PlannedBeam.places(data) : {}),
-      reach: (DustLadder::Figure.m(data["reach_m"]).as_json if data["reach_m"]),
-      rating:
-        figure.(
-          (
-            if tag
-              tag.values_at("vertical_kg", "choker_kg", "basket_kg").compact.first
-            else
-              data["spans"]&.map { |span| span["kg"] }&.min
-            end
-          )
-        ),
-      mass: (DustLadder::Figure.kg(data["mass_kg"], :up).as_json if data["mass_kg"])
-    }
-  end
+  def kind_of_gear = DustLadder::Gear::Kinds.of(kind)
+
+  # How it stands, as a plan is judged by it; what is not told here is not as the plan took it.
+  def standing = { "due" => nil, "examined" => nil, **data.slice(*DustLadder::House::STANDING), "state" => state }
+
+  def fitness = DustLadder::Gear::Fitness.new(data.merge("state" => state), StoreRules.current)
 
   # Some pieces are no longer as whoever takes a file has seen them.
   class Changed < StandardError
@@ -112,4 +104,50 @@ class Piece < ApplicationRecord
     end
   end
   MOST_HISTORY = 200
+
+  # Was it found sound since it last went out of use?
+  def sound_since?
+    gone = acts.reverse_order.find_by(after: %w[quarantined lost])
+    sound = looks.reverse_order.find_by(result: PieceLook::SOUND)
+    sound.present? && (gone.nil? || sound.created_at > gone.created_at)
+  end
+
+  # Writes that it is in another state, with who did it and why.
+  def move(act, to:, person: nil, by: person&.name, with_whom: "", why: "", plan: nil)
+    @moving = true
+    before = state
+    update!(fields: fields.merge("state" => to), change_note: [ act.tr("_", " "), why.presence ].compact.join(": "))
+    acts.create!(
+      act: act,
+      before: before,
+      after: to,
+      by: by.to_s,
+      person: person,
+      with_whom: with_whom,
+      why: why,
+      plan: plan
+    )
+  ensure
+    @moving = false
+  end
+
+  private
+
+  def with_measures(data) = measured.present? ? data.merge("measured" => measured) : data.except("measured")
+  def state_by_hand? = persisted? && !@moving && read.fields["state"] != state
+
+  # By the pen a piece may go out of use, and come back from whom it was with; what was found bad comes back only by a
+  # look, and what is scrapped never.
+  def refuse_state
+    return unless %w[scrapped quarantined lost].include?(state) && read.fields["state"] != "scrapped"
+
+    never = state == "scrapped"
+    problem = {
+      "field" => "state",
+      "typed" => read.fields["state"],
+      "message" => never ? "what is scrapped never comes back" : "it is #{state}",
+      "expected" => never ? "another piece" : "a look that finds it sound, and to be put back in use"
+    }
+    errors.add(:fields, :invalid, message: problem["message"], problem: problem)
+  end
 end

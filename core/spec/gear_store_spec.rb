@@ -49,8 +49,12 @@ RSpec.describe DustLadder::Gear::Piece do
   end
 
   it "is due by the interval from its examination, or as given" do
-    expect(read(chain).due).to eq("2027-02-28")
+    expect(read(chain, use: "normal").due).to eq("2027-02-28")
+    expect(read(chain, use: "heat").due).to eq("2026-11-30")
+    # Nobody says how it is used: as hard as that can be.
+    expect(read(chain).due).to eq("2026-11-30")
     expect(read(chain, due: "2026-12-01").due).to eq("2026-12-01")
+    expect(read(chain, due: "2027-12-01").due).to eq("2027-02-28")
     expect(read(chain, examined: "").due).to be_nil
   end
 
@@ -65,7 +69,7 @@ RSpec.describe DustLadder::Gear::Piece do
     { vertical: "-1 t" } => "vertical",
     { bands: "45: 5 t" } => "bands",
     { bands: "45° 5 t" } => "bands",
-    { state: "lost" } => "state",
+    { state: "borrowed" } => "state",
     { examined: "31.8.2026" } => "examined",
     { due: "2026-01-01" } => "due",
     { legible: "maybe" } => "legible",
@@ -123,14 +127,16 @@ RSpec.describe DustLadder::Gear::StoreSheet do
   it "leaves of a known piece what the file does not tell, and names what it changes" do
     kept =
       DustLadder::Gear::Piece.new(
-        "number" => "R-1",
-        "kind" => "polyester_round",
-        "reach" => "4 m",
-        "vertical" => "3 t",
-        "choker" => "2.4 t",
-        "mass" => "6 kg",
-        "state" => "quarantined",
-        "note" => "cut"
+        {
+          "number" => "R-1",
+          "kind" => "polyester_round",
+          "reach" => "4 m",
+          "vertical" => "3 t",
+          "choker" => "2.4 t",
+          "mass" => "6 kg",
+          "state" => "quarantined",
+          "note" => "cut"
+        }
       ).fields
     row = read("number,reach,kind\nR-1,5 m,polyester round\n", known: { "R-1" => kept })["rows"].first
     expect(row["fields"]).to eq(kept.merge("reach" => "5 m"))

@@ -25,12 +25,14 @@ RSpec.describe "Files of their day" do
     it "#{name} is shown what the newer rules change, before they are taken" do
       document = self.class.read("#{folder}/#{name}.json")
       found = DustLadder::Ladder::NewerRules.new(document).as_json
-      expect(found).to include("newer" => true, "versions" => { "before" => 1, "after" => 4 })
+      expect(found).to include("newer" => true, "versions" => { "before" => 1, "after" => 5 })
       expect(found["values"].keys).to match_array(
         %w[
           climbs by_word scopes power_lines chart_identity critical cut_factor cut_look_m
           ground_found ground_kpa line_school
           line_standoff_m line_sway_deg looked_days mat_ratio people_room_m quick_pad tail_room_m
+          examination_interval broken_wires outer_wire_worn chain_worn chain_grown mesh_wire_worn throat_school
+          throat_opened hook_twist_deg hardware_worn hoist_pull_kg
         ]
       )
       expect(found["values"].values.map { |value| value["before"] }.uniq).to eq([ nil ])

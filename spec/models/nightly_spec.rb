@@ -62,7 +62,8 @@ person("Ines", roles: %w[appointed])
     BoardJob.perform_now
     expect(line.reload.state).to eq("issued")
     piece = Piece.find_by!(number: plan.document["snapshots"]["slings"].keys.first)
-    piece.update_columns(fields: piece.fields.merge("examined" => "2020-01-01"), updated_at: Time.current)
+    old = { "examined" => "2020-01-01" }
+    piece.update_columns(fields: piece.fields.merge(old), data: piece.data.merge(old), updated_at: Time.current)
     line.update!(looked_on: SiteClock.today - 1)
     described_class.look
     BoardJob.perform_now

@@ -152,7 +152,7 @@ RSpec.describe "The API" do
     load_store
     document = demo_document("feed-horn")
     get "/api/pieces"
-    slings, beams = json.partition { |piece| piece["sort"] == "sling" }
+    slings, beams = %w[sling beam].map { |sort| json["pieces"].select { |piece| piece["sort"] == sort } }
     document["snapshots"]["slings"], document["snapshots"]["beams"] =
       [ slings, beams ].map { |some| some.to_h { |piece| [ piece["data"]["number"], piece.slice("digest", "data") ] } }
     get "/api/charts"

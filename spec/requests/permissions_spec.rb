@@ -20,6 +20,9 @@ RSpec.describe "Who may do what" do
     "Sketches" => { "create" => %w[planner rigger], "destroy" => %w[planner rigger] },
     "KeptGroups" => { "create" => %w[planner], "destroy" => %w[planner] },
     "Pieces" => { "create" => %w[keeper], "update" => %w[keeper] },
+    "Looks" => { "create" => %w[keeper rigger] },
+    "Acts" => { "create" => %w[keeper rigger planner appointed engineer] },
+    "PieceFiles" => { "create" => %w[keeper rigger] },
     "Charts" => { "create" => %w[planner appointed], "update" => %w[planner appointed] },
     "ChartDrafts" =>
       %w[create update destroy].to_h { |action| [ action, %w[planner appointed] ] },

@@ -1,32 +1,15 @@
 module Api
-  # The gear store. What is wrong with a piece is told field by field, and nothing that was typed is lost.
+  # The gear store: a page of it, one piece with all that is known of it, and what its keeper writes. What is wrong with a
+  # piece is told field by field, and nothing that was typed is lost.
   class PiecesController < BaseController
     self.policy = PiecePolicy
 
-    rescue_from ActiveRecord::RecordInvalid do |error|
-      faults =
-        error.record.errors.map do |one|
-          if one.options[:problem]
-            {
-              pointer: "/fields/#{one.options[:problem]["field"]}",
-              **one.options[:problem].slice("message", "expected")
-            }
-          else
-            {
-              pointer: "/fields/number",
-              message: "a piece of this number is in the store already",
-              expected: "a number of its own"
-            }
-          end
-        end
-      render json: { errors: faults.uniq }, status: :unprocessable_content
-    end
+    include PieceFaults
+    include Pagy::Backend
 
-    # Somebody was faster: how the piece stands now.
-    rescue_from ActiveRecord::StaleObjectError do
-      fault = { pointer: "/fields", message: "somebody changed this piece meanwhile", expected: "a look at both" }
-      overtaken([ fault ], Piece.find(params[:id]).shown)
-    end
+    PAGE = 100
+    MOST_PAGE = 500
+
     rescue_from Piece::Changed do |error|
       faults =
         error.rows.map do |index, piece|
@@ -39,6 +22,7 @@ module Api
       overtaken(faults, nil)
     end
 
+    # Asked by words, kind, state (or overdue), sort; with numbers, those as well, whatever else is asked.
     def index
       day = on or return refuse(
         "#{params[:on].to_s.first(40)} is not a day",
@@ -46,13 +30,20 @@ module Api
         :unprocessable_content
       )
 
-      render json: JSON.generate(Piece.in_order.map { |piece| piece.shown(on: day) })
+      page, pieces = pagy(asked(day).in_order, limit: limit, page: [ params[:page].to_s.to_i, 1 ].max)
+      listed = pieces.to_a | Piece.where(number: params[:numbers].to_s.split("|").first(40)).to_a
+      render json:
+               JSON.generate(
+                 pieces: listed.map { |piece| piece.shown(on: day) },
+                 page: page.page,
+                 pages: page.last,
+                 asked: page.count,
+                 **standing(day)
+               )
     end
 
-    # With what was written of it before.
     def show
-      piece = Piece.find(params[:id])
-      render json: { now: piece.shown, history: piece.history }
+      render json: JSON.generate(PieceSheet.new(Piece.find(params[:id]), current_person).as_json)
     end
 
     def create
@@ -69,9 +60,28 @@ module Api
 
     private
 
+    def asked(day)
+      found = Piece.all
+      found = found.about(params[:words].to_s.first(200)) if params[:words].present?
+      found = found.where(kind: params[:kind].to_s) if params[:kind].present?
+      found = found.where(sort: params[:sort].to_s) if params[:sort].present?
+      case params[:state]
+      when "overdue" then found.overdue(day)
+      when "never" then found.never_examined
+      when *DustLadder::Gear::Piece::STATES then found.where(state: params[:state])
+      else found
+      end
+    end
+
+    def limit = params[:limit].present? ? params[:limit].to_s.to_i.clamp(1, MOST_PAGE) : PAGE
+
+    def standing(day)
+      { total: Piece.count, states: Piece.group(:state).count, overdue: Piece.overdue(day).count }
+    end
+
     # The day that pieces are to be in date, today when none is asked for; nil for what is no day.
     def on
-      asked = params[:on].presence || Date.current.iso8601
+      asked = params[:on].presence || SiteClock.today.iso8601
       return unless asked.is_a?(String) && asked.match?(/\A\d{4}-\d{2}-\d{2}\z/)
 
       asked if Date.valid_date?(*asked.split("-").map(&:to_i))

@@ -6,9 +6,9 @@ module Api
     def create
       return refuse("no file came", "a CSV file", :bad_request) unless params[:file].respond_to?(:read)
 
-      pieces = Piece.all.index_by(&:number)
-      read =
-        DustLadder::Gear::StoreSheet.new(params[:file].read, known: pieces.transform_values(&:fields)).read
+      pieces = Hash.new { |known, number| known[number] = Piece.find_by(number: number) }
+      fields = Hash.new { |_, number| pieces[number]&.fields }
+      read = DustLadder::Gear::StoreSheet.new(params[:file].read, known: fields).read
       rows =
         read["rows"].map do |row|
           row.merge("lock_version" => (pieces[row["fields"]["number"]].lock_version if row["known"]))

@@ -31,7 +31,7 @@ export type Indication =
   | {
       no_reading: string;
     };
-export type Piece = StoredSling | StoredBeam;
+export type Piece = StoredSling | StoredBeam | StoredOther;
 
 /**
  * What the server answers, by controller and action; of those that are streamed, each line. Ladders and plans are described by the core's schemas.
@@ -84,8 +84,8 @@ export interface Answers {
   "kept_groups#show"?: WholeGroup;
   "level_advices#create"?: LevelAdvice;
   "pieces#create"?: Piece | Piece[];
-  "pieces#index"?: Piece[];
-  "pieces#show"?: PieceHistory;
+  "pieces#index"?: PiecePage;
+  "pieces#show"?: PieceSheet;
   "pieces#update"?: Piece;
   "plans#create"?: Whole;
   "plans#show"?: Whole;
@@ -124,6 +124,15 @@ export interface Answers {
   "sites#update"?: WholeSite;
   "site_readings#create"?: SiteReading;
   "best_places#create"?: PlacePart;
+  "looks#create"?: {
+    look: PieceRecord;
+    piece: Piece;
+  };
+  "tries#create"?: Inspection;
+  "acts#create"?: Piece;
+  "gear_kinds#index"?: GearKinds;
+  "due_pieces#index"?: DuePieces;
+  "piece_codes#show"?: Piece;
 }
 /**
  * who is signed in, or nobody; and in the demo whom one may be
@@ -707,6 +716,7 @@ export interface StoredSling {
   reach: Figure | null;
   sort: "sling";
   lock_version: number;
+  code: string | null;
 }
 export interface PieceFields {
   [k: string]: string;
@@ -731,9 +741,71 @@ export interface StoredBeam {
    */
   eyes: number;
   lock_version: number;
+  code: string | null;
 }
-export interface PieceHistory {
+export interface StoredOther {
+  data: {
+    number: string;
+    kind: string;
+    size: string;
+    [k: string]: unknown;
+  };
+  digest: string;
+  due: string | null;
+  fields: PieceFields;
+  id: number;
+  mass: Figure | null;
+  overdue: boolean;
+  rating: Figure | null;
+  reach: Figure | null;
+  sort: "fitting" | "special" | "support" | "device" | "machine";
+  lock_version: number;
+  code: string | null;
+}
+export interface PiecePage {
+  pieces: Piece[];
+  page: number;
+  pages: number;
+  asked: number;
+  total: number;
+  states: {
+    [k: string]: number;
+  };
+  overdue: number;
+}
+export interface PieceSheet {
   now: Piece;
+  kind: string;
+  state: string;
+  stands: {
+    verdict: "holds" | "stop" | "not_known";
+    words: {
+      metric: string;
+      us: string;
+    };
+  };
+  examination: {
+    wanted: boolean;
+    day: string | null;
+    words: string;
+  };
+  rules: string;
+  inspection: Inspection;
+  looks: PieceRecord[];
+  acts: PieceAct[];
+  may: {
+    act: string;
+    words: string;
+    needs: string[];
+    looked: boolean;
+  }[];
+  plans: RestingPlan[];
+  twins: {
+    id: number;
+    number: string;
+    due: string | null;
+    place: string;
+  }[];
   /**
    * the newest change first
    */
@@ -743,6 +815,74 @@ export interface PieceHistory {
     note: string;
     changes: FieldChange[];
   }[];
+}
+export interface Inspection {
+  result: "out" | "stays" | "not_whole";
+  headline: {
+    metric: string;
+    us: string;
+  };
+  looks: InspectionLook[];
+  problems: {
+    field: string;
+    typed: string;
+    message: string;
+    expected: string;
+  }[];
+}
+export interface InspectionLook {
+  id: string;
+  title: string;
+  words: string;
+  where: string;
+  read: string | null;
+  verdict: "stays" | "out" | "doubt" | "not_looked" | "not_known";
+  used: Figure | null;
+  limit: {
+    metric: string;
+    us: string;
+  };
+  told: {
+    metric: string;
+    us: string;
+  };
+}
+export interface PieceRecord {
+  id: number;
+  sort: string;
+  day: string;
+  at: string;
+  by: string;
+  result: string;
+  rules: string;
+  told: {
+    metric: string;
+    us: string;
+  }[];
+  measured: {
+    [k: string]: number;
+  };
+  words: string;
+  remedy: string;
+  due: string | null;
+}
+export interface PieceAct {
+  at: string;
+  act: string;
+  after: string;
+  by: string;
+  with: string;
+  why: string;
+  plan: {
+    id: number;
+    title: string;
+  } | null;
+}
+export interface RestingPlan {
+  id: number;
+  title: string;
+  lift_at: string | null;
+  verdict: string | null;
 }
 export interface FieldChange {
   field: string;
@@ -1208,4 +1348,29 @@ export interface PlaceOffered {
   };
   verdict: Verdict;
   headline: Sentence;
+}
+export interface GearKinds {
+  kinds: {
+    name: string;
+    words: string;
+    sort: string;
+    fields: string[];
+    needs: string[];
+  }[];
+  fields: {
+    name: string;
+    label: string;
+    group: "head" | "is" | "tag" | "new" | "store";
+    example: string | null;
+    choices: string[] | null;
+  }[];
+  states: string[];
+}
+export interface DuePieces {
+  today: string;
+  until: string;
+  due: Piece[];
+  due_count: number;
+  never: Piece[];
+  never_count: number;
 }

@@ -17,9 +17,6 @@ import type {
   KeptRules,
   LevelAdvice,
   Parts,
-  Piece,
-  PieceFields,
-  PieceHistory,
   PlacePart,
   PlanChanges,
   PlanLife,
@@ -35,7 +32,6 @@ import type {
   SiteLine,
   SiteReading,
   Sketch,
-  StoreReading,
   Takers,
   Vocabulary,
   WaitsPage,
@@ -49,9 +45,11 @@ import type {
 import type { Ladder, RungId } from './ladder.generated'
 import type { Chart, Group, Plan, Site } from './plan.generated'
 import { peopleApi, rulesApi } from './people'
+import { storeApi } from './store'
 import { ask, follow, send, upload } from './wire'
 
 export type { Written } from './people'
+export type { Examined, Finding, Findings, PiecesAsked } from './store'
 
 export type * from './answers.generated'
 export { faultWords, refusal, Refused } from './wire'
@@ -89,6 +87,7 @@ export interface Done {
 export const api = {
   ...peopleApi,
   ...rulesApi,
+  ...storeApi,
   board: (asked: URLSearchParams) => ask<BoardPage>(`/board?${asked}`),
   // from: the first day shown; the next with a lift when it is empty.
   days: (from: string) => ask<DaysPage>(from ? `/days?from=${from}` : '/days'),
@@ -125,17 +124,6 @@ export const api = {
   changes: (id: number, from: number, to: number) =>
     ask<PlanChanges>(`/plans/${id}/changes?from=${from}&to=${to}`),
   revision: (id: number, number: number) => ask<KeptRevision>(`/plans/${id}/revisions/${number}`),
-  // on: the day that pieces are to be in date; today when nothing is said.
-  pieces: (on?: string) => ask<Piece[]>(on ? `/pieces?on=${on}` : '/pieces'),
-  addPiece: (fields: PieceFields) => send<Piece>('POST', '/pieces', { fields }),
-  piece: (id: number) => ask<PieceHistory>(`/pieces/${id}`),
-  // lock_version: of the piece as it was when the change began.
-  changePiece: (id: number, fields: PieceFields, lock_version: number) =>
-    send<Piece>('PATCH', `/pieces/${id}`, { fields, lock_version }),
-  takePieces: (rows: { fields: PieceFields; lock_version: number | null }[], file: string) =>
-    send<Piece[]>('POST', '/pieces', { rows, file }),
-  readStore: (file: File) => upload<StoreReading>('/store_readings', file),
-  storeAddress: '/api/store_file',
   charts: () => ask<ChartLine[]>('/charts'),
   chart: (id: number) => ask<WholeChart>(`/charts/${id}`),
   // answers: chart by chart, what was said of its warnings; why: they take the place of others.

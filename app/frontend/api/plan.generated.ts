@@ -1462,6 +1462,71 @@ export interface RuleSet {
       };
       reason: string;
     };
+    examination_interval?: {
+      value: {
+        accessory: {
+          normal: number;
+          hard: number;
+          heat: number;
+          chemicals: number;
+          sun: number;
+        };
+        machine: {
+          normal: number;
+          hard: number;
+          heat: number;
+          chemicals: number;
+          sun: number;
+        };
+      };
+      reason: string;
+    };
+    broken_wires?: {
+      value: {
+        lay: number;
+        strand: number;
+      };
+      reason: string;
+    };
+    outer_wire_worn?: {
+      value: number;
+      reason: string;
+    };
+    chain_worn?: {
+      value: number;
+      reason: string;
+    };
+    chain_grown?: {
+      value: number;
+      reason: string;
+    };
+    mesh_wire_worn?: {
+      value: number;
+      reason: string;
+    };
+    hardware_worn?: {
+      value: number;
+      reason: string;
+    };
+    throat_school?: {
+      value: "recent" | "older";
+      reason: string;
+    };
+    throat_opened?: {
+      value: {
+        recent: number;
+        older: number;
+      };
+      reason: string;
+    };
+    hook_twist_deg?: {
+      value: number;
+      reason: string;
+    };
+    hoist_pull_kg?: {
+      value: number;
+      reason: string;
+    };
     [k: string]:
       | {
           value:
@@ -1686,6 +1751,43 @@ export interface RuleSet {
           };
           reason: string;
         }
+      | {
+          value: {
+            accessory: {
+              normal: number;
+              hard: number;
+              heat: number;
+              chemicals: number;
+              sun: number;
+            };
+            machine: {
+              normal: number;
+              hard: number;
+              heat: number;
+              chemicals: number;
+              sun: number;
+            };
+          };
+          reason: string;
+        }
+      | {
+          value: {
+            lay: number;
+            strand: number;
+          };
+          reason: string;
+        }
+      | {
+          value: "recent" | "older";
+          reason: string;
+        }
+      | {
+          value: {
+            recent: number;
+            older: number;
+          };
+          reason: string;
+        }
       | undefined;
   };
 }
@@ -1751,12 +1853,43 @@ export interface Sling {
   /**
    * in the store when it was taken into the plan
    */
-  state?: "ready" | "out" | "quarantined" | "scrapped" | null;
+  state?: "ready" | "out" | "quarantined" | "scrapped" | "lost" | null;
   /**
    * day on which its examination runs out
    */
   due?: string | null;
   examined?: string | null;
+  /**
+   * how it is used: how soon it is examined again
+   */
+  use?: "normal" | "hard" | "heat" | "chemicals" | "sun" | null;
+  /**
+   * what was last measured on it, by look (m, degrees, kg or a count)
+   */
+  measured?: {
+    [k: string]: number | undefined;
+  };
+  /**
+   * what its keeper holds it to, below its rating straight
+   */
+  own_swl_kg?: number | null;
+  own_swl_why?: string;
+  /**
+   * of one outer wire of a rope, new
+   */
+  outer_wire_m?: number | null;
+  /**
+   * length of an eye laid flat
+   */
+  eye_m?: number | null;
+  /**
+   * of a wire of a mesh, new
+   */
+  strand_wire_m?: number | null;
+  /**
+   * the set that it stays in
+   */
+  set?: string;
 }
 /**
  * A crane chart. What each family needs is told in docs/chart-format.md
@@ -2135,7 +2268,7 @@ export interface Beam {
   /**
    * in the store when it was taken into the plan
    */
-  state?: "ready" | "out" | "quarantined" | "scrapped" | null;
+  state?: "ready" | "out" | "quarantined" | "scrapped" | "lost" | null;
   /**
    * day on which its examination runs out
    */
@@ -2147,6 +2280,16 @@ export interface Beam {
    * @maxItems 80
    */
   bails_m?: number[];
+  /**
+   * how it is used: how soon it is examined again
+   */
+  use?: "normal" | "hard" | "heat" | "chemicals" | "sun" | null;
+  /**
+   * what was last measured on it, by look (m, degrees, kg or a count)
+   */
+  measured?: {
+    [k: string]: number | undefined;
+  };
 }
 /**
  * One site: metres east and north of a named peg, heights above it. What each kind of feature needs is told in docs/site-format.md

@@ -66,7 +66,7 @@ function Screens() {
               <Route path="/people" element={later(<PeopleRoom />)} />
               <Route path="/account" element={later(<Account />)} />
               <Route path="/rules/:id?" element={later(<RulesRoom />)} />
-              <Route path="/store" element={later(<StoreRoom />)} />
+              <Route path="/store/:id?" element={later(<StoreRoom />)} />
               <Route path="/sites/:id?" element={later(<SitesRoom />)} />
               <Route path="/cranes/new" element={<Navigate to="/cranes/drafts/new" replace />} />
               <Route path="/cranes/drafts/:draft" element={later(<EntryRoom />)} />

@@ -8,7 +8,7 @@ module DustLadder
     OUTSIDE = "is from outside: nobody here has checked it"
     MOST_NAMED = 3
     # Of a piece, what changes from day to day; it is judged as it stands now.
-    STANDING = %w[state due examined].freeze
+    STANDING = %w[state due examined use measured].freeze
 
     # charts: data of every version of the charts that the house keeps. pieces: data of its gear by number; nil where
     # there is no store to hold a plan against. withdrawn: { [id, version] => words } of charts that count no more.

@@ -72,6 +72,9 @@ module DustLadder
       end
     end
 
+    # Does it have a value of this name?
+    def value?(name) = @values.key?(name.to_s)
+
     # Who says so: the set, its version and the reason it gives. For a line of working.
     def cite(name) = "rule set #{id}: #{@values.dig(name.to_s, "reason")}"
   end

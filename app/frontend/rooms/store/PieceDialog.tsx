@@ -4,26 +4,29 @@ import Dialog from '@mui/material/Dialog'
 import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
-import TextField from '@mui/material/TextField'
 import { type Piece } from '../../api/client'
 import { Heading } from '../../ui/Row'
 import { useMay } from '../../ui/who'
-import { PieceHistory } from './PieceHistory'
+import { PieceField } from './PieceField'
 import { PieceOvertaken } from './PieceOvertaken'
 import { usePiece } from './usePiece'
-import {
-  BEAM_FIELDS,
-  BEAM_KINDS,
-  KINDS,
-  plain,
-  SLING_FIELDS,
-  STATES,
-  STORE_FIELDS,
-  TAG_FIELDS,
-  type FieldWords,
-} from './words'
+import { useKinds } from './words'
 
-// One piece as its keeper writes it, and what was written of it before.
+const GRID = {
+  display: 'grid',
+  gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' },
+  columnGap: '12px',
+  alignItems: 'start',
+}
+// Groups of fields below the head, with what stands beside each heading.
+const GROUPS = [
+  ['is', 'What it is', ''],
+  ['tag', 'Tag', 'as it stands on the tag, with its unit'],
+  ['new', 'Sizes when new', 'wear is held against them'],
+  ['store', 'In the store', ''],
+] as const
+
+// One piece as its keeper writes it. Which fields there are, its kind says.
 export function PieceDialog({
   piece,
   onClose,
@@ -33,54 +36,31 @@ export function PieceDialog({
   onClose: () => void
   onDone: () => void
 }) {
-  const { from, fields, set, faults, overtaken, saving, save } = usePiece(piece, onDone)
+  const { fields, set, faults, overtaken, saving, save } = usePiece(piece, onDone)
   const keeper = useMay()('keeper')
-  const beam = BEAM_KINDS.includes(fields.kind ?? '')
-  const faultOf = (name: string) => faults.find((fault) => fault.pointer === `/fields/${name}`)
+  const kinds = useKinds()
+  const kind = kinds?.kinds.find(({ name }) => name === fields.kind)
   const rest = faults.filter((fault) => !fault.pointer.startsWith('/fields/'))
-  const text = ({ name, label, example }: FieldWords) => {
-    const fault = faultOf(name)
-    return (
-      <TextField
-        key={name}
-        variant="filled"
-        fullWidth
-        label={label}
-        value={fields[name] ?? ''}
-        placeholder={example}
-        error={!!fault}
-        helperText={fault ? `${fault.message}; expected ${fault.expected}` : ' '}
-        autoComplete="off"
-        slotProps={{ htmlInput: { maxLength: 400 } }}
-        onChange={(event) => set(name)(event.target.value)}
-      />
-    )
-  }
-  const choice = (name: string, label: string, choices: string[]) => (
-    <TextField
-      variant="filled"
-      fullWidth
-      select
-      label={label}
+  const told = new Set(kind?.fields)
+  // What was typed for another kind stays in sight as long as something is said of it.
+  const strays = faults
+    .map((fault) => fault.pointer.replace('/fields/', ''))
+    .filter((name) => !told.has(name) && kinds?.fields.some((field) => field.name === name))
+  const field = (name: string) => (
+    <PieceField
+      key={name}
+      field={kinds!.fields.find((one) => one.name === name)!}
+      kinds={kinds!.kinds}
       value={fields[name] ?? ''}
-      error={!!faultOf(name)}
-      helperText={faultOf(name)?.message ?? ' '}
-      slotProps={{ select: { native: true }, htmlInput: { 'aria-label': label } }}
-      onChange={(event) => set(name)(event.target.value)}
-    >
-      {choices.map((one) => (
-        <option key={one} value={one}>
-          {plain(one)}
-        </option>
-      ))}
-    </TextField>
+      needed={kind?.needs.includes(name) ?? false}
+      fault={faults.find((fault) => fault.pointer === `/fields/${name}`)}
+      onChange={set(name)}
+    />
   )
-  const grid = {
-    display: 'grid',
-    gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' },
-    columnGap: '12px',
-    alignItems: 'start',
-  }
+  const inGroup = (group: string) =>
+    (kinds?.fields ?? []).filter(
+      ({ name, group: of }) => of === group && (told.has(name) || strays.includes(name)),
+    )
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="piece-title">
       <DialogTitle id="piece-title" sx={{ overflowWrap: 'anywhere' }}>
@@ -93,22 +73,20 @@ export function PieceDialog({
           </Box>
         )}
         <PieceOvertaken overtaken={overtaken} fields={fields} set={set} />
-        <Box sx={{ ...grid, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr 1fr' } }}>
-          {text({ name: 'number', label: 'Number', example: 'R-25' })}
-          {choice('kind', 'Kind', KINDS)}
-          {choice('state', 'State', STATES)}
-        </Box>
-        <Box sx={grid}>{(beam ? BEAM_FIELDS : SLING_FIELDS).map(text)}</Box>
-        {!beam && <Heading aside="as it stands on the tag, with its unit">Tag</Heading>}
-        {!beam && (
-          <Box sx={grid}>
-            {choice('legible', 'Tag can be read', ['yes', 'no'])}
-            {TAG_FIELDS.map(text)}
-          </Box>
+        {!kinds && <Box role="status">Reading the kinds of gear</Box>}
+        {kinds && (
+          <>
+            <Box sx={{ ...GRID, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr 1fr' } }}>
+              {['number', 'kind', 'state'].map(field)}
+            </Box>
+            {GROUPS.filter(([group]) => inGroup(group).length > 0).map(([group, title, aside]) => (
+              <section key={group}>
+                <Heading aside={aside}>{title}</Heading>
+                <Box sx={GRID}>{inGroup(group).map(({ name }) => field(name))}</Box>
+              </section>
+            ))}
+          </>
         )}
-        <Heading>In the store</Heading>
-        <Box sx={grid}>{STORE_FIELDS.map(text)}</Box>
-        {from && <PieceHistory id={from.id} version={from.lock_version} />}
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Leave</Button>

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button'
 import { useEffect, useRef } from 'react'
 import type { PieceFields } from '../../api/client'
 import type { Overtaken } from './usePiece'
-import { labelOf } from './words'
+import { labelOf, useKinds } from './words'
 import { Heads } from '../../ui/Heads'
 
 // What somebody else wrote while this form was open. Theirs stands in the form; yours can be put back.
@@ -17,6 +17,7 @@ export function PieceOvertaken({
   set: (name: string) => (value: string) => void
 }) {
   const place = useRef<HTMLDivElement>(null)
+  const kinds = useKinds()
   // Whoever pressed the button below sees it.
   useEffect(() => {
     place.current?.scrollIntoView({ block: 'start' })
@@ -36,7 +37,7 @@ export function PieceOvertaken({
         <tbody>
           {overtaken.map(({ field, before, theirs, yours }) => (
             <tr key={field} data-field={field}>
-              <th scope="row">{labelOf(field)}</th>
+              <th scope="row">{labelOf(kinds, field)}</th>
               <td>{before || 'empty'}</td>
               <td>
                 <strong>{theirs || 'empty'}</strong>

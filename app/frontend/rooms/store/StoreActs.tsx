@@ -1,14 +1,24 @@
 import Button from '@mui/material/Button'
-import { useRef } from 'react'
+import { useRef, useState } from 'react'
 import { api } from '../../api/client'
 import { useMay } from '../../ui/who'
+import { ScanDialog } from './ScanDialog'
 
 const PLAIN = { color: 'inherit', height: '100%' }
 
 // What is done with the whole store.
-export function StoreActs({ read, add }: { read: (file: File | null) => void; add: () => void }) {
+export function StoreActs({
+  read,
+  add,
+  open,
+}: {
+  read: (file: File | null) => void
+  add: () => void
+  open: (id: number) => void
+}) {
   const keeper = useMay()('keeper')
   const chooser = useRef<HTMLInputElement>(null)
+  const [scanning, setScanning] = useState(false)
   return (
     <>
       <input
@@ -22,6 +32,9 @@ export function StoreActs({ read, add }: { read: (file: File | null) => void; ad
           event.target.value = ''
         }}
       />
+      <Button sx={PLAIN} onClick={() => setScanning(true)}>
+        Scan a label
+      </Button>
       {keeper && (
         <Button sx={PLAIN} onClick={() => chooser.current?.click()}>
           Read a CSV file
@@ -34,6 +47,15 @@ export function StoreActs({ read, add }: { read: (file: File | null) => void; ad
         <Button variant="contained" sx={{ height: '100%', px: 3 }} onClick={add}>
           Add a piece
         </Button>
+      )}
+      {scanning && (
+        <ScanDialog
+          onClose={() => setScanning(false)}
+          open={(id) => {
+            setScanning(false)
+            open(id)
+          }}
+        />
       )}
     </>
   )

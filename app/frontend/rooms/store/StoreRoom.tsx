@@ -1,126 +1,122 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api, type Piece } from '../../api/client'
-import { Reading } from '../../ui/Reading'
-
-import { useTitle } from '../../ui/useTitle'
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router'
+import { api, type PiecesAsked } from '../../api/client'
 import { RoomBar } from '../../shell/RoomBar'
 import { RoomMain } from '../../shell/RoomMain'
+import { Reading } from '../../ui/Reading'
+import { useTitle } from '../../ui/useTitle'
+import { PieceRoom } from './piece/PieceRoom'
+import { DueList } from './DueList'
 import { PieceDialog } from './PieceDialog'
+import { StoreActs } from './StoreActs'
 import { StoreCsvDialog } from './StoreCsvDialog'
-import { KINDS, plain, STATES } from './words'
+import { StoreFind } from './StoreFind'
+import { StoreTable } from './StoreTable'
 import '../../ui/tables.css'
 import '../../ui/store.css'
 
-import { StoreTable } from './StoreTable'
-import { StoreActs } from './StoreActs'
+// Page by page through what was found.
+function Pages({ page, pages, turn }: { page: number; pages: number; turn: (page: number) => void }) {
+  if (pages < 2) return null
+  return (
+    <Box component="nav" aria-label="Pages" sx={{ display: 'flex', gap: 2, alignItems: 'center', py: 1 }}>
+      <Button variant="outlined" disabled={page <= 1} onClick={() => turn(page - 1)}>
+        Back
+      </Button>
+      <span>{`page ${page} of ${pages}`}</span>
+      <Button variant="outlined" disabled={page >= pages} onClick={() => turn(page + 1)}>
+        Next
+      </Button>
+    </Box>
+  )
+}
+
+function List({ asked, ask }: { asked: PiecesAsked; ask: (change: PiecesAsked) => void }) {
+  const store = useQuery({
+    queryKey: ['pieces', asked],
+    queryFn: () => api.pieces(asked),
+    refetchOnMount: 'always',
+    placeholderData: keepPreviousData,
+  })
+  const { data } = store
+  return (
+    <>
+      <StoreFind asked={asked} ask={ask} />
+      <Reading query={store} what="store" pad={{ py: 3 }} />
+      {data?.total === 0 && (
+        <Box sx={{ py: 3, typography: 'heading' }}>
+          The store is empty. Add a piece, or read a CSV file with a line of headings: number, kind, size,
+          legs, reach, mass, vertical.
+        </Box>
+      )}
+      {data && data.total > 0 && data.asked === 0 && (
+        <Box sx={{ py: 3, typography: 'lead' }}>
+          No piece is like that.{' '}
+          <Button variant="outlined" onClick={() => ask({ words: '', kind: '', state: '', page: '' })}>
+            Show all
+          </Button>
+        </Box>
+      )}
+      {data && (
+        <>
+          <Box role="status" className="small" sx={{ mb: 1, opacity: store.isPlaceholderData ? 0.6 : 1 }}>
+            {`${data.asked} of ${data.total} pieces, ${data.states['ready'] ?? 0} ready, ` +
+              `${data.overdue} overdue`}
+          </Box>
+          <StoreTable listed={data.pieces} />
+          <Pages page={data.page} pages={data.pages} turn={(page) => ask({ page: String(page) })} />
+        </>
+      )}
+      <Box sx={{ mt: 2, color: 'var(--ink2)' }}>
+        The tag on the piece governs: what is written here is what was read from it. A piece without a legible
+        rating, out of date, out or quarantined is not offered to any plan.
+      </Box>
+    </>
+  )
+}
 
 // Every piece of gear by number: what it is, what it may carry, where it hangs, and whether it may be used.
-export function StoreRoom() {
+function Store() {
   const queries = useQueryClient()
-  const store = useQuery({ queryKey: ['pieces'], queryFn: () => api.pieces(), refetchOnMount: 'always' })
-  const [wanted, setWanted] = useState('')
-  const [kind, setKind] = useState('')
-  const [state, setState] = useState('')
-  const [open, setOpen] = useState<Piece | 'new' | null>(null)
+  const navigate = useNavigate()
+  const [params, setParams] = useSearchParams()
+  const asked = Object.fromEntries(params) as PiecesAsked & { list?: string }
+  const ask = (change: PiecesAsked) => {
+    const next = Object.entries({ ...asked, ...change }).filter(([, value]) => value !== '')
+    setParams(Object.fromEntries(next), { replace: true })
+  }
+  const [adding, setAdding] = useState(false)
   const [file, setFile] = useState<File | null>(null)
-  useTitle('Gear store')
-  const words = wanted.toLowerCase().split(/\s+/).filter(Boolean)
-  const listed = (store.data ?? []).filter((piece) => {
-    const text = [
-      piece.fields.number,
-      plain(piece.fields.kind ?? ''),
-      piece.fields.size,
-      piece.fields.place,
-      piece.fields.note,
-      piece.fields.ends,
-    ]
-      .join(' ')
-      .toLowerCase()
-    return (
-      words.every((word) => text.includes(word)) &&
-      (!kind || piece.fields.kind === kind) &&
-      (!state || (state === 'overdue' ? piece.overdue : piece.fields.state === state))
-    )
-  })
+  const due = asked.list === 'due'
   const done = (close: () => void) => {
     void queries.invalidateQueries({ queryKey: ['pieces'] })
     close()
   }
+  useTitle('Gear store')
   return (
     <>
-      <RoomBar
-        title="Gear store"
-        aside={
-          store.data &&
-          `${listed.length} of ${store.data.length}` +
-            ` pieces, ${store.data.filter((piece) => piece.fields.state === 'ready').length} ready`
-        }
-      >
-        <StoreActs read={setFile} add={() => setOpen('new')} />
+      <RoomBar title="Gear store">
+        <StoreActs read={setFile} add={() => setAdding(true)} open={(id) => void navigate(`/store/${id}`)} />
       </RoomBar>
       <RoomMain>
-        <div className="store-find">
-          <input
-            type="search"
-            aria-label="Find a piece"
-            placeholder="number, kind, size, rack or note"
-            value={wanted}
-            onChange={(event) => setWanted(event.target.value)}
-          />
-          <select aria-label="Kind" value={kind} onChange={(event) => setKind(event.target.value)}>
-            <option value="">every kind</option>
-            {KINDS.map((one) => (
-              <option key={one} value={one}>
-                {plain(one)}
-              </option>
-            ))}
-          </select>
-          <select aria-label="State" value={state} onChange={(event) => setState(event.target.value)}>
-            <option value="">every state</option>
-            {STATES.map((one) => (
-              <option key={one} value={one}>
-                {one}
-              </option>
-            ))}
-            <option value="overdue">examination overdue</option>
-          </select>
-        </div>
-        <Reading query={store} what="store" pad={{ py: 3 }} />
-        {store.data?.length === 0 && (
-          <Box sx={{ py: 3, typography: 'heading' }}>
-            The store is empty. Add a piece, or read a CSV file with a line of headings: number, kind, size,
-            legs, reach, mass, vertical.
-          </Box>
-        )}
-        {(store.data?.length ?? 0) > 0 && listed.length === 0 && (
-          <Box sx={{ py: 3, typography: 'lead' }}>
-            No piece is like that.{' '}
-            <Button
-              variant="outlined"
-              onClick={() => {
-                setWanted('')
-                setKind('')
-                setState('')
-              }}
-            >
-              Show all
-            </Button>
-          </Box>
-        )}
-        <StoreTable listed={listed} setOpen={setOpen} />
-        <Box sx={{ mt: 2, color: 'var(--ink2)' }}>
-          The tag on the piece governs: what is written here is what was read from it. A piece without a
-          legible rating, out of date, out or quarantined is not offered to any plan.
+        <Box component="nav" aria-label="Lists" className="store-lists">
+          <Link to="/store" aria-current={due ? undefined : 'page'}>
+            All pieces
+          </Link>
+          <Link to="/store?list=due" aria-current={due ? 'page' : undefined}>
+            To be examined
+          </Link>
         </Box>
+        {due ? <DueList /> : <List asked={asked} ask={ask} />}
       </RoomMain>
-      {open && (
+      {adding && (
         <PieceDialog
-          piece={open === 'new' ? null : open}
-          onClose={() => setOpen(null)}
-          onDone={() => done(() => setOpen(null))}
+          piece={null}
+          onClose={() => setAdding(false)}
+          onDone={() => done(() => setAdding(false))}
         />
       )}
       {file && (
@@ -128,4 +124,10 @@ export function StoreRoom() {
       )}
     </>
   )
+}
+
+// The store as a list, or one piece of it.
+export function StoreRoom() {
+  const { id } = useParams()
+  return id ? <PieceRoom key={id} id={Number(id)} /> : <Store />
 }

@@ -14,9 +14,13 @@ export interface Overtaken {
 
 // Their fields, with mine where only I changed one; and what is to be looked at.
 export function putTogether(before: PieceFields, mine: PieceFields, theirs: PieceFields) {
-  const names = Object.keys(theirs).filter((name) => theirs[name] !== (before[name] ?? ''))
+  // An empty field is left out of what is kept.
+  const names = [...new Set([...Object.keys(theirs), ...Object.keys(before)])].filter(
+    (name) => (theirs[name] ?? '') !== (before[name] ?? ''),
+  )
   const overtaken = names.map((field): Overtaken => {
-    const changed = (mine[field] ?? '') !== (before[field] ?? '') && mine[field] !== theirs[field]
+    const changed =
+      (mine[field] ?? '') !== (before[field] ?? '') && (mine[field] ?? '') !== (theirs[field] ?? '')
     return {
       field,
       before: before[field] ?? '',
@@ -24,7 +28,10 @@ export function putTogether(before: PieceFields, mine: PieceFields, theirs: Piec
       yours: changed ? (mine[field] ?? '') : null,
     }
   })
-  return { fields: { ...mine, ...Object.fromEntries(names.map((name) => [name, theirs[name]!])) }, overtaken }
+  return {
+    fields: { ...mine, ...Object.fromEntries(names.map((name) => [name, theirs[name] ?? ''])) },
+    overtaken,
+  }
 }
 
 // The form of one piece. What cannot be read is told at its field, and what was typed stays; where somebody

@@ -3,13 +3,23 @@ import { api, type StoredBeam, type StoredSling } from '../../api/client'
 import type { Figure } from '../../api/ladder.generated'
 import type { Plan } from '../../api/plan.generated'
 
-// The store's slings and beams as they stand on the day of the lift, for lists to choose from.
+const MOST = '500'
+
+// The store's slings and beams as they stand on the day of the lift, for lists to choose from: those that are
+// ready, as many as a list can show, and those that the plan has already.
 export function useStore(plan: Plan) {
-  const day = realDay(plan.lift_at?.slice(0, 10))
-  const store = useQuery({ queryKey: ['pieces', day ?? null], queryFn: () => api.pieces(day) })
-  const slings = (store.data ?? []).filter((piece): piece is StoredSling => piece.sort === 'sling')
-  const beams = (store.data ?? []).filter((piece): piece is StoredBeam => piece.sort === 'beam')
-  return { slings, beams, failed: store.isError }
+  const on = realDay(plan.lift_at?.slice(0, 10)) ?? ''
+  const { slings: own, beams: above } = plan.snapshots
+  const numbers = [...Object.keys(own), ...Object.keys(above ?? {})].join('|')
+  const asked = { sort: 'sling', state: 'ready', limit: MOST, on, numbers }
+  const slings = useQuery({ queryKey: ['pieces', asked], queryFn: () => api.pieces(asked) })
+  const upper = { ...asked, sort: 'beam' }
+  const beams = useQuery({ queryKey: ['pieces', upper], queryFn: () => api.pieces(upper) })
+  return {
+    slings: (slings.data?.pieces ?? []).filter((piece): piece is StoredSling => piece.sort === 'sling'),
+    beams: (beams.data?.pieces ?? []).filter((piece): piece is StoredBeam => piece.sort === 'beam'),
+    failed: slings.isError || beams.isError,
+  }
 }
 
 // A plan from outside may carry a day that no calendar has; its ladder says so, and the store shows today.

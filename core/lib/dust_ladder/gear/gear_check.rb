@@ -9,8 +9,13 @@ module DustLadder
       FLIGHT = "gear_and_people"
       # A piece in the plan: its number, what the plan keeps of it, and where it is named.
       Piece = Struct.new(:number, :data, :pointer, keyword_init: true)
-      # What it comes to: verdict and reason.
-      Found = Struct.new(:piece, :verdict, :words)
+      # What it comes to: verdict and reason; in both systems of units where it tells of a measure.
+      Found =
+        Struct.new(:piece, :verdict, :words) do
+          def plain = words.is_a?(Hash) ? words.values.first : words
+          def note(before = "") = Ladder::Sentence.new(nil, ->(system) { before + said(system) })
+          def said(system) = words.is_a?(Hash) ? words.fetch(system.name) { plain } : words
+        end
 
       private
 
@@ -28,11 +33,11 @@ module DustLadder
           "piece_from_outside",
           "From outside, nobody here has looked at it: #{outside.join(", ")}."
         ) if outside.any?
-        found.each { |one| part(name: one.piece.number, verdict: one.verdict, note: both(one.words)) }
+        found.each { |one| part(name: one.piece.number, verdict: one.verdict, note: one.note) }
         worst = found.min_by { |one| Ladder::Verdict.rank(one.verdict) }
         if worst.verdict == "not_known"
           @missing << Ladder::Missing.new(
-            what: "#{worst.piece.number}: #{worst.words}",
+            what: "#{worst.piece.number}: #{worst.plain}",
             pointer: day ? worst.piece.pointer : Plan.pointer("lift_at")
           )
         end
@@ -40,9 +45,10 @@ module DustLadder
           if worst.verdict == "holds"
             "#{found.size} piece#{"s" if found.size > 1} ready on #{day}"
           else
-            "#{worst.piece.number}: #{worst.words}"
+            worst.note("#{worst.piece.number}: ")
           end
-        answer(worst.verdict, note: both(words), subject: worst.verdict == "holds" ? nil : worst.piece.number)
+        words = both(words) if words.is_a?(String)
+        answer(worst.verdict, note: words, subject: worst.verdict == "holds" ? nil : worst.piece.number)
       end
 
       # What another lift wants meanwhile bars the issue; while it is planned it is said.
@@ -79,18 +85,22 @@ module DustLadder
         state = standing["state"]
         return Found.new(piece, "stop", "#{state} #{told}") if state && state != "ready"
 
-        due = standing["due"]
-        if due && day && due < last_day
+        fit = Fitness.new(piece.data.merge(standing), rules)
+        worn = fit.worn
+        return Found.new(piece, worn.verdict, worn.both) if worn&.verdict == "stop"
+        if day && fit.due.day && fit.due.day < last_day
           ends = last_day == day ? "is on" : "ends on"
-          return Found.new(piece, "stop", "examination due #{due}, the lift #{ends} #{last_day}")
+          return Found.new(piece, "stop", "examination due #{fit.due.day}, the lift #{ends} #{last_day}")
         end
+        return Found.new(piece, worn.verdict, worn.both) if worn
+
         doubt = lift.piece_doubt(piece.number, piece.data)
         return Found.new(piece, "not_known", doubt.words) if doubt&.known
         return Found.new(piece, "not_known", "in what state it is is not known") if state.nil?
-        return Found.new(piece, "not_known", "when it was examined is not known") if due.nil?
+        return Found.new(piece, "not_known", "when it was examined is not known") if fit.due.day.nil?
         return Found.new(piece, "not_known", "the day of the lift is not given") if day.nil?
 
-        Found.new(piece, "holds", "#{state} #{told}, examination due #{due}")
+        Found.new(piece, "holds", "#{state} #{told}, examination #{fit.due.words}")
       end
     end
   end

@@ -5,54 +5,19 @@ module DustLadder
     class Piece
       include SlingReading
       include BeamReading
+      include OtherReading
 
       Problem =
         Struct.new(:field, :typed, :message, :expected, keyword_init: true) do
           def as_json(*) = { "field" => field, "typed" => typed, "message" => message, "expected" => expected }
         end
-      SLINGS = %w[alloy_chain wire_rope polyester_round polyester_web nylon_web high_modulus_round mesh fibre_rope
-        unclear].freeze
       BEAMS = { "spreader" => "spreader", "lifting_beam" => "lifting" }.freeze
-      STATES = %w[ready out quarantined scrapped].freeze
-      STORE = %w[state examined due place note].freeze
-      FIELDS =
-        %w[
-          number
-          kind
-          size
-          legs
-          reach
-          mass
-          ends
-          legible
-          vertical
-          choker
-          basket
-          bands
-          link_pitch
-          diameter
-          grade
-          core
-          construction
-          splice
-          coating
-          stretch
-          span_ratings
-          depth
-          holes
-          eyes
-          bails
-          end_rating
-          compression
-          bending
-          least_angle
-        ].freeze + STORE
-      # Fields that are chosen from a list; empty is not known.
-      CHOICES = {
-        "grade" => %w[80 100 120 transport],
-        "core" => %w[steel fibre],
-        "splice" => %w[hand mechanical]
-      }.freeze
+      STATES = Kinds::FIELDS["state"].choices.freeze
+      # In these it is not chosen from, and nobody hands it out.
+      GONE = %w[scrapped lost].freeze
+      FIELDS = Kinds::FIELDS.keys.freeze
+      # Fields of a sling that are chosen from a list; empty is not known.
+      CHOICES = Kinds::FIELDS.slice("grade", "core", "splice").transform_values(&:choices).freeze
       IN_WORDS = %w[construction coating].freeze
       # By field: the kind of quantity, and the key it has in the plan format.
       OF_SLING = {
@@ -69,38 +34,36 @@ module DustLadder
         "compression" => [ :mass, "compression_kg" ],
         "least_angle" => [ :angle, "least_deg_from_horizontal" ]
       }.freeze
-      WORDS = {
-        "yes" => true,
-        "y" => true,
-        "true" => true,
-        "1" => true,
-        "" => true,
-        "no" => false,
-        "n" => false,
-        "false" => false,
-        "0" => false
-      }.freeze
+      WORDS = { "" => true }.merge(
+        %w[yes y true 1].to_h { |word| [ word, true ] },
+        %w[no n false 0].to_h { |word| [ word, false ] }
+      ).freeze
       LONGEST = 400
 
       attr_reader :fields, :problems
 
-      # fields: { name => text }; what is left out is empty.
-      def initialize(fields)
+      # fields: { name => text }; what is left out is empty. rules: of the store, by which its examination is due.
+      # today: a Date after which nobody can have examined it, or nil.
+      def initialize(fields, rules: RuleSet.shipped("strict"), today: nil)
         @fields = FIELDS.to_h { |name| [ name, fields[name].to_s.gsub(/[[:cntrl:][:space:]]+/, " ").strip ] }
+        @rules = rules
+        @today = today
         @problems = []
         read
       end
 
-      def beam? = BEAMS.key?(fields["kind"])
-      def sort = beam? ? "beam" : "sling"
+      def kind = Kinds.of(fields["kind"])
+      def sort = kind&.sort || "sling"
+      def beam? = sort == "beam"
       def sound? = problems.empty?
       # What a plan keeps of it, or nil while something cannot be read.
       def data = sound? ? @data : nil
       def state = fields["state"]
-      # Days as "2026-12-14", or nil.
-      def due = @due
-      # Is its examination due before a day, "2026-12-14"? One that was never examined has no day.
+      # The day that its next examination is due, "2026-12-14", or nil; and is that before a day?
+      def due = @due&.day
       def overdue?(on) = !due.nil? && due < on
+      # Is it thoroughly examined at all?
+      def examined? = @due.nil? || @due.wanted?
       # What a plan keeps of a piece that was chosen from, with what the store knows beside.
       def self.snapshot(chosen) = PlanFile::Digest.snapshot(chosen.except("place"))
 
@@ -123,50 +86,47 @@ module DustLadder
         fields.each do |name, text|
           problem(name, "this is #{text.length} letters", "#{LONGEST} at most") if text.length > LONGEST
         end
-        fields["kind"] = kind_named(fields["kind"])
+        fields["kind"] = Kinds.named(fields["kind"])
         unless fields["number"].length.between?(1, 80)
           problem("number", "a piece needs its number", "what is stamped or tagged on it, 80 letters at most")
         end
-        fields["state"] = fields["state"].downcase.then { |state| state.empty? ? "ready" : state }
-        unless STATES.include?(fields["state"])
-          problem("state", "“#{fields["state"]}” is not a state", STATES.join(", "))
+        lowered("state", "ready", "a state")
+        lowered("use", "", "a use")
+        unless kind
+          named = "“#{fields["kind"][0, 40]}” is not a kind"
+          all = Kinds::ALL.keys.join(", ").tr("_", " ")
+          return problem("kind", fields["kind"].empty? ? "what kind it is is not given" : named, all)
+        end
+
+        unless kind.fields.include?("own_swl") || fields["own_swl"].empty?
+          problem("own_swl", "a #{kind.words} has no one rating to hold lower", "lower ratings on its own lines")
         end
         dates
-        unless beam? || SLINGS.include?(fields["kind"])
-          return problem(
-            "kind",
-            fields["kind"].empty? ? "what kind it is is not given" : "“#{fields["kind"]}” is not a kind",
-            [ *SLINGS, *BEAMS.keys ].join(", ").tr("_", " ")
-          )
-        end
-
-        @data = beam? ? beam : sling
+        @data = { "sling" => -> { sling }, "beam" => -> { beam } }.fetch(sort, -> { other }).call
       end
 
-      def kind_named(text) =
-        text
-          .downcase
-          .tr(" -", "__")
-          .delete_suffix("_sling")
-          .then do |kind|
-            {
-              "chain" => "alloy_chain",
-              "round" => "polyester_round",
-              "spreader_beam" => "spreader",
-              "rope" => "wire_rope",
-              "wire" => "wire_rope"
-            }.fetch(kind, kind)
-          end
+      def lowered(name, otherwise, what)
+        fields[name] = fields[name].downcase.then { |text| text.empty? ? otherwise : text }
+        known = Kinds::FIELDS[name].choices
+        return if fields[name].empty? || known.include?(fields[name])
 
-      # The day it is due: as given, or by the interval from the last examination.
+        problem(name, "“#{fields[name][0, 40]}” is not #{what}", known.join(", "))
+      end
+
+      # The day it is due: by the interval from the last examination, or as given where that is sooner.
       def dates
-        examined, given = %w[examined due].map { |name| day(name) }
-        months = RuleSet.shipped("strict")[:examination_months]
-        @due = (given || (examined && (examined >> months.to_i)))&.iso8601
+        examined, given, service = %w[examined due in_service].map { |name| day(name) }
+        @due = Due.new(standing.merge("kind" => fields["kind"]), @rules)
         if examined && given && given < examined
           problem("due", "it falls before the last examination", "a day after #{fields["examined"]}")
         end
+        { "examined" => examined, "in_service" => service }.each do |name, date|
+          problem(name, "#{date} is not yet", "today or before") if date && @today && date > @today
+        end
+        problem("examined", "that is before it was in service", "a day after #{service}") if late?(examined, service)
       end
+
+      def late?(examined, service) = examined && service && examined < service
 
       def day(name)
         fields[name].empty? ? nil : Date.iso8601(fields[name])
@@ -202,10 +162,9 @@ module DustLadder
       def standing
         {
           "state" => fields["state"],
-          "due" => @due,
-          "examined" => fields["examined"].then { |day|
-            day.empty? ? nil : day
-          }
+          "due" => fields["due"].then { |day| day.empty? ? nil : day },
+          "examined" => fields["examined"].then { |day| day.empty? ? nil : day },
+          "use" => fields["use"].then { |use| use.empty? ? nil : use }
         }.compact
       end
 

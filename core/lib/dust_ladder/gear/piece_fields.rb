@@ -14,9 +14,12 @@ module DustLadder
           "mass" => quantity.(data["mass_kg"], "kg"),
           "state" => data["state"] || "ready",
           "due" => data["due"].to_s,
-          "examined" => data["examined"].to_s
+          "examined" => data["examined"].to_s,
+          **%w[use set own_swl_why].to_h { |field| [ field, data[field].to_s ] },
+          "own_swl" => quantity.(data["own_swl_kg"], "kg")
         }
-        return base.merge(beam_fields(data, quantity)) unless data["tag"]
+        return base.merge(beam_fields(data, quantity)) if data["spans"]
+        return base.merge(other_fields(data, quantity)) unless data["tag"]
 
         tag = data["tag"]
         base.merge(
@@ -30,6 +33,7 @@ module DustLadder
             tag["multi_leg"]
               .map { |band| "#{band["upto_deg_from_plumb"]}°: #{quantity.(band["kg"], "kg")}" }
               .join("; "),
+          **%w[outer_wire eye strand_wire].to_h { |field| [ field, quantity.(data[Kinds::FIELDS[field].key], "m") ] },
           **Piece::OF_TAG.to_h { |field, key| [ field, quantity.(tag[key], "kg") ] },
           **(Piece::CHOICES.keys + Piece::IN_WORDS).to_h { |field| [ field, data[field].to_s ] },
           "stretch" => quantity.(data["stretch_at_wll"] && data["stretch_at_wll"] * 100, "%")
@@ -50,7 +54,20 @@ module DustLadder
           "least_angle" => data["least_deg_from_horizontal"] ? "#{data["least_deg_from_horizontal"]}°" : ""
         }
       end
-      private_class_method :beam_fields
+
+      UNITS = { "mass" => "kg", "length" => "m", "pressure" => "kPa" }.freeze
+
+      # Of what is neither sling nor beam: field by field of its kind.
+      def other_fields(data, quantity)
+        fields = Kinds.of(data["kind"]).fields.map { |name| Kinds::FIELDS[name] }.select(&:read)
+        read =
+          fields.to_h do |field|
+            unit = UNITS[field.read]
+            [ field.name, unit ? quantity.(data[field.key], unit) : data[field.key].to_s ]
+          end
+        read.merge("legible" => data["legible"] == false ? "no" : "yes")
+      end
+      private_class_method :beam_fields, :other_fields
     end
   end
 end

@@ -7,14 +7,7 @@ module DustLadder
       def sling
         legs = Integer(fields["legs"].empty? ? "1" : fields["legs"], exception: false)
         problem("legs", "“#{fields["legs"]}” is not a number of legs", "1, 2, 3 or 4") unless (1..4).cover?(legs)
-        known =
-          Piece::WORDS.fetch(fields["legible"].downcase) do
-            problem(
-              "legible",
-              "“#{fields["legible"]}” is neither yes nor no",
-              "yes where the tag can be read, no where it cannot"
-            )
-          end
+        known = legible
         sizes = Piece::OF_SLING.to_h { |field, (kind, key)| [ key, quantity(field, kind, required: field == "reach") ] }
         tag = {
           "legible" => known,
@@ -41,8 +34,37 @@ module DustLadder
           "tag" => tag
         }
         made["diameter_m"] = sizes["diameter_m"] if sizes["diameter_m"]
+        made["set"] = fields["set"] unless fields["set"].empty?
+        made.merge!(sizes_new, held_lower(tag["vertical_kg"]))
         made["ends"] = fields["ends"] unless fields["ends"].empty?
         made.merge(makeup)
+      end
+
+      # Can its tag be read? nil, and a problem, for what is neither yes nor no.
+      def legible
+        Piece::WORDS.fetch(fields["legible"].downcase) do
+          problem(
+            "legible",
+            "“#{fields["legible"]}” is neither yes nor no",
+            "yes where the tag can be read, no where it cannot"
+          )
+        end
+      end
+
+      # Sizes new that wear is held against.
+      def sizes_new =
+        %w[outer_wire eye strand_wire].to_h { |field|
+          [ Kinds::FIELDS[field].key, quantity(field, :length) ]
+        }.compact
+
+      # What its keeper holds it to, below what is stamped on it, and why.
+      def held_lower(stamped)
+        own = quantity("own_swl", :mass)
+        problem("own_swl_why", "why it is held lower is not given", "a reason") if own && fields["own_swl_why"].empty?
+        if own && stamped && own > stamped
+          problem("own_swl", "it is more than the piece is rated for", "#{Figure.kg(stamped, :down)} at most")
+        end
+        own ? { "own_swl_kg" => own, "own_swl_why" => fields["own_swl_why"] } : {}
       end
 
       # What it is made of, as far as it is known, and how it stands.

@@ -106,6 +106,7 @@ module DustLadder
           text = CsvText.as_meant(cell.to_s.strip)
           fields[field] = unit && text.match?(BARE) ? "#{text} #{unit}" : text if field
         end
+        rated(fields)
         before = @known[fields["number"]]
         piece = Piece.new(before ? before.merge(fields) : fields)
         {
@@ -115,6 +116,15 @@ module DustLadder
           "known" => !before.nil?,
           "changes" => before ? Piece.changes(before, piece.fields) : []
         }
+      end
+
+      # One column of ratings serves slings, where it is of one leg straight, and fittings.
+      def rated(fields)
+        kind = Kinds.of(Kinds.named(fields["kind"].to_s)) or return
+        from, to = kind.sort == "sling" ? %w[wll vertical] : %w[vertical wll]
+        return unless kind.fields.include?(to) && fields[from].to_s != "" && fields[to].to_s.empty?
+
+        fields[to] = fields.delete(from)
       end
 
       # The same number twice in one file: neither can be told from the other.

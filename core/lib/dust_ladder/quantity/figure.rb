@@ -3,7 +3,7 @@ module DustLadder
     # A number with its unit and the side it may be rounded to: up for a demand, down for a capacity, near for a plain
     # measure. Shown in metric and US; never rounded in the user's favour. value: Float; unit: :kg, :m, :deg, :factor,
     # :percent (value is the fraction), :count, :m2, :m3, :kg_per_m, :kg_per_m2, :kg_per_m3, :kg_m, :kv,
-    # :kpa, :m_per_s, :celsius. digits: decimals of a mass or of a percentage; none when nothing is said.
+    # :mm, :kpa, :m_per_s, :celsius. digits: decimals of a mass or of a percentage; none when nothing is said.
     class Figure
       SLACK = 1e-9
       MOST_SHARE = 1e4
@@ -24,6 +24,7 @@ module DustLadder
         kg_per_m2: [ "kg/m²", 2, "lb/ft²", 2, M_PER_FT**2 / KG_PER_LB ],
         kg_per_m3: [ "kg/m³", 0, "lb/ft³", 1, M_PER_FT**3 / KG_PER_LB ],
         kv: [ "kV", 1, "kV", 1, 1 ],
+        mm: [ "mm", 2, "in", 3, 1 / 25.4 ],
         kpa: [ "kPa", 1, "lb/ft²", 0, 20.885434233150127 ],
         kg_m: [ "kg m", 0, "lb ft", 0, 1 / (M_PER_FT * KG_PER_LB) ]
       }.freeze
@@ -38,6 +39,8 @@ module DustLadder
       def self.speed(value, round = :near) = new(value, :m_per_s, round)
       def self.factor(value, round = :near) = new(value, :factor, round)
       def self.kpa(value, round = :near) = new(value, :kpa, round)
+      # What is measured by a calliper, m.
+      def self.small(value, round = :near) = new(value * 1000, :mm, round)
       def self.count(value) = new(value, :count, :near)
 
       def initialize(value, unit, round = :near, digits = 0)

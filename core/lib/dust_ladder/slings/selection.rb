@@ -48,17 +48,18 @@ module DustLadder
       # better.
       Choice = Struct.new(:pieces, :utilisation, :in_band, :carry, :score, keyword_init: true)
       Rejected = Struct.new(:piece, :reasons)
-      KEPT = %w[ready].freeze
       CHAIN = "alloy_chain".freeze
       TAKEN = [ "it is planned elsewhere in this lift" ].freeze
       MOST_CHOICES = 20
 
       # The store, looked through once: pieces that differ in nothing but number, state and date are judged together.
       class Store
-        # pieces: as the plan format describes a sling; state ("ready", "out", "quarantined", "scrapped") and due (the
-        # day its examination runs out) may stand beside.
+        OWN = %w[number place state due examined use measured].freeze
+
+        # pieces: as the plan format describes a sling; how it stands (state, due, examined, use, measured) and its
+        # place may stand beside.
         def initialize(pieces)
-          @alike = pieces.group_by { |piece| piece.except("number", "state", "due", "place") }
+          @alike = pieces.group_by { |piece| piece.except(*OWN) }
         end
 
         # { kind => a Store of that kind }.
@@ -73,10 +74,7 @@ module DustLadder
       def initialize(store, need, rules)
         @need = need
         @rules = rules
-        @own =
-          Hash.new do |by_state, state|
-            by_state[state] = Hash.new { |by_due, due| by_due[due] = own_reasons(state, due) }
-          end
+        @own = {}
         @sorted =
           (store.is_a?(Store) ? store : Store.new(store)).sorts.map do |sample, alike|
             [ sample, *judge(sample), *parted(alike) ]
@@ -114,7 +112,7 @@ module DustLadder
       def parted(alike)
         free, kept = [], {}.compare_by_identity
         alike.each do |piece|
-          own = @need.taken.include?(piece["number"]) ? TAKEN : @own[piece["state"]][piece["due"]]
+          own = @need.taken.include?(piece["number"]) ? TAKEN : own_reasons(piece)
           own.empty? ? free << piece : (kept[own] ||= []) << piece
         end
         [ free, kept ]
@@ -231,15 +229,16 @@ module DustLadder
         end
       end
 
-      # What speaks against a piece by its state and its date.
-      def own_reasons(state, due)
-        reasons = state && !KEPT.include?(state) ? [ "it is #{state}" ] : []
-        if @need.on && due.nil?
-          reasons << "when it was last examined is not known"
-        elsif @need.on && due < @need.on
-          reasons << "its examination runs out on #{due}"
-        end
-        reasons.freeze
+      # What speaks against a piece by its state, what was measured on it and its date.
+      def own_reasons(piece)
+        return measured_reasons(piece) if piece["measured"].to_h.any?
+
+        @own[piece.values_at("kind", *STANDING)] ||= measured_reasons(piece)
+      end
+      STANDING = %w[state due examined use].freeze
+
+      def measured_reasons(piece)
+        Gear::Fitness.new(piece, @rules).reasons(on: @need.on).map(&:words).freeze
       end
     end
   end

@@ -65,7 +65,8 @@ module DustLadder
             "shortened by #{Figure.m(piece["reach_m"] - need.length).shown(system)} at the longest leg"
           end
         end
-        found << both("examination due #{piece["due"]}") if piece["due"]
+        due = Gear::Due.new(piece, @rules)
+        found << both("examination #{due.words}") if due.day
         found << both(piece["place"]) if piece["place"].to_s != ""
         found
       end

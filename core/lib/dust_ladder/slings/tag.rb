@@ -20,8 +20,8 @@ module DustLadder
         own = lowest(hitch)
         if own
           return Rating.new(
-            kg: own,
-            source: "tag #{@sling["number"]}, #{hitch}",
+            kg: own * held,
+            source: "tag #{@sling["number"]}, #{hitch}#{held_words}",
             contradictory: own < @tag["#{hitch}_kg"]
           )
         end
@@ -33,17 +33,32 @@ module DustLadder
             pointer: Plan::Rigging.new(nil).pointer("legs")
           )
         Rating.new(
-          kg: vertical * factor(hitch),
-          source: "tag #{@sling["number"]} vertical, #{@rules.cite("#{hitch}_factor")}",
+          kg: vertical * factor(hitch) * held,
+          source: "tag #{@sling["number"]} vertical#{held_words}, #{@rules.cite("#{hitch}_factor")}",
           contradictory: false
         )
       end
 
       def factor(hitch) = hitch == "choker" ? @rules[:choker_factor, @sling["kind"]] : @rules[:basket_factor]
-      def vertical_kg = @tag["vertical_kg"]
-      def multi_leg = @tag["multi_leg"]
+      def vertical_kg = @tag["vertical_kg"]&.then { |kg| kg * held }
+      def multi_leg = @tag["multi_leg"].map { |band| band.merge("kg" => band["kg"] * held) }
 
       private
+
+      # The share of its ratings that its keeper lets it carry: what it is held to, against the rating straight, or the
+      # highest that the tag gives where that is not known; never more than all of it.
+      def held
+        own = @sling["own_swl_kg"] or return 1.0
+
+        stamped = @tag["vertical_kg"] || @tag.values_at("choker_kg", "basket_kg").compact.max
+        stamped ? [ own / stamped.to_f, 1.0 ].min : 1.0
+      end
+
+      def held_words
+        own = @sling["own_swl_kg"] or return ""
+        why = @sling["own_swl_why"].to_s
+        ", held to #{Figure.kg(own, :down)} here: #{why.empty? ? "no reason given" : why}"
+      end
 
       # The tag's own figure, never above what its other figures can mean: a choker holds no more than a
       # straight leg, a basket no more than two.

@@ -1,0 +1,68 @@
+import type {
+  DuePieces,
+  GearKinds,
+  Inspection,
+  Piece,
+  PieceFields,
+  PiecePage,
+  PieceRecord,
+  PieceSheet,
+  Sketch,
+  StoreReading,
+} from './answers.generated'
+import { ask, send, upload } from './wire'
+
+// What is asked of the store: words, kind, state, sort, the day, a page; numbers are listed whatever else is
+// asked.
+export type PiecesAsked = Partial<
+  Record<'words' | 'kind' | 'state' | 'sort' | 'on' | 'page' | 'limit' | 'numbers', string>
+>
+
+// What was found at a look: seen as fine, bad or in doubt, or measured, as it was typed.
+export interface Finding {
+  seen?: string
+  measured?: string
+  words?: string
+}
+export type Findings = Record<string, Finding>
+
+// A thorough examination or a retest, as it is written down.
+export interface Examined {
+  sort: string
+  day: string
+  by: string
+  result: string
+  words: string
+  remedy: string
+  due: string
+}
+
+const asked = (what: PiecesAsked) =>
+  new URLSearchParams(Object.entries(what).filter(([, value]) => value !== '')).toString()
+
+type Kept = { look: PieceRecord; piece: Piece }
+
+export const storeApi = {
+  pieces: (what: PiecesAsked = {}) => ask<PiecePage>(`/pieces?${asked(what)}`),
+  gearKinds: () => ask<GearKinds>('/gear_kinds'),
+  duePieces: (within: string) => ask<DuePieces>(`/due_pieces?within=${within}`),
+  pieceOfCode: (code: string) => ask<Piece>(`/piece_codes/${encodeURIComponent(code)}`),
+  addPiece: (fields: PieceFields) => send<Piece>('POST', '/pieces', { fields }),
+  piece: (id: number) => ask<PieceSheet>(`/pieces/${id}`),
+  // lock_version: of the piece as it was when the change began.
+  changePiece: (id: number, fields: PieceFields, lock_version: number) =>
+    send<Piece>('PATCH', `/pieces/${id}`, { fields, lock_version }),
+  takePieces: (rows: { fields: PieceFields; lock_version: number | null }[], file: string) =>
+    send<Piece[]>('POST', '/pieces', { rows, file }),
+  readStore: (file: File) => upload<StoreReading>('/store_readings', file),
+  storeAddress: '/api/store_file',
+  // What the rules make of findings while they are typed; nothing is kept.
+  tryLook: (id: number, findings: Findings) => send<Inspection>('POST', `/pieces/${id}/tries`, { findings }),
+  keepLook: (id: number, findings: Findings, words: string) =>
+    send<Kept>('POST', `/pieces/${id}/looks`, { sort: 'before_use', findings, words }),
+  keepExamination: (id: number, examined: Examined) => send<Kept>('POST', `/pieces/${id}/looks`, examined),
+  actOnPiece: (id: number, done: { act: string; with: string; why: string; lock_version: number }) =>
+    send<Piece>('POST', `/pieces/${id}/acts`, done),
+  pieceFiles: (id: number) => ask<Sketch[]>(`/pieces/${id}/files`),
+  addPieceFile: (id: number, file: File) => upload<Sketch>(`/pieces/${id}/files`, file),
+}
