@@ -32,4 +32,4 @@ gem "prawn", "~> 2.4"
 gem "prawn-table", "~> 0.2.2"
 gem "rqrcode", "~> 3.1"
 
-gem "pdf-reader", "~> 2.16", :group => :test
+gem "pdf-reader", "~> 2.16", group: :test

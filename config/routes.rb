@@ -43,7 +43,7 @@ Rails.application.routes.draw do
       resources :files, only: %i[index show create], controller: "piece_files"
     end
     resources :gear_kinds, :due_pieces, only: :index
-    resources :piece_codes, only: :show
+    resources :piece_codes, :papers, only: :show
     resource :store_file, only: :show
     resources :charts, only: %i[index show create update] do
       resource :file, only: :show, controller: "chart_files"

@@ -24,6 +24,7 @@ class PieceSheet
       may: DustLadder::Gear::Acts.open(@piece.state, @person.roles).map { |act| act_json(act) },
       plans: BoardLine.resting_on_mark(@piece.number),
       twins: twins,
+      squares: LabelSheet.squares(@piece).map { |row| row.map { |dark| dark ? "1" : "0" }.join },
       history: @piece.history
     }
   end

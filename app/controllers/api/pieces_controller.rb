@@ -30,7 +30,7 @@ module Api
         :unprocessable_content
       )
 
-      page, pieces = pagy(asked(day).in_order, limit: limit, page: [ params[:page].to_s.to_i, 1 ].max)
+      page, pieces = pagy(Piece.narrowed(params, day).in_order, limit: limit, page: [ params[:page].to_s.to_i, 1 ].max)
       listed = pieces.to_a | Piece.where(number: params[:numbers].to_s.split("|").first(40)).to_a
       render json:
                JSON.generate(
@@ -47,7 +47,7 @@ module Api
     end
 
     def create
-      return render(json: Piece.take(rows, from: file_name).map(&:shown), status: :created) if body.key?("rows")
+      return take_rows if body.key?("rows")
 
       render json: Piece.create!(fields: fields).shown, status: :created
     end
@@ -60,17 +60,11 @@ module Api
 
     private
 
-    def asked(day)
-      found = Piece.all
-      found = found.about(params[:words].to_s.first(200)) if params[:words].present?
-      found = found.where(kind: params[:kind].to_s) if params[:kind].present?
-      found = found.where(sort: params[:sort].to_s) if params[:sort].present?
-      case params[:state]
-      when "overdue" then found.overdue(day)
-      when "never" then found.never_examined
-      when *DustLadder::Gear::Piece::STATES then found.where(state: params[:state])
-      else found
-      end
+    # What a file's columns meant is remembered with it.
+    def take_rows
+      taken = Piece.take(rows, from: file_name)
+      SheetMatch.remember(body["headings"], body["match"]) if body["headings"].is_a?(Array) && body["match"].is_a?(Hash)
+      render json: taken.map(&:shown), status: :created
     end
 
     def limit = params[:limit].present? ? params[:limit].to_s.to_i.clamp(1, MOST_PAGE) : PAGE

@@ -1,19 +1,43 @@
 module Api
-  # Reads a CSV file as pieces of the store and tells row by row what it says. Nothing is kept.
+  # Reads a CSV file as pieces of the store and tells row by row what it says. Somebody else's list is read by what its
+  # columns and words mean here, as it is given or was remembered. Nothing is kept.
   class StoreReadingsController < BaseController
     self.policy = LookPolicy
 
     def create
       return refuse("no file came", "a CSV file", :bad_request) unless params[:file].respond_to?(:read)
 
-      pieces = Hash.new { |known, number| known[number] = Piece.find_by(number: number) }
-      fields = Hash.new { |_, number| pieces[number]&.fields }
-      read = DustLadder::Gear::StoreSheet.new(params[:file].read, known: fields).read
-      rows =
-        read["rows"].map do |row|
-          row.merge("lock_version" => (pieces[row["fields"]["number"]].lock_version if row["known"]))
-        end
-      render json: JSON.generate(read.merge("rows" => rows))
+      bytes = params[:file].read
+      given = match
+      return refuse("the match is not whole", "JSON", :bad_request) if given == :broken
+
+      first = read(bytes, given || {})
+      texts = first["columns"].map { |column| column["text"] }
+      remembered = given ? {} : SheetMatch.of(texts)
+      found = remembered.empty? ? first : read(bytes, remembered)
+      rows = found["rows"].map { |row| row.merge("lock_version" => version(row)) }
+      used = given || remembered
+      render json: JSON.generate(found.merge("rows" => rows, "match" => used, "remembered" => !remembered.empty?))
     end
+
+    private
+
+    # What its columns mean, as it was sent; nil where nothing was, and :broken for what is no JSON.
+    def match
+      return if params[:match].blank?
+
+      JSON.parse(params[:match].to_s.first(SheetMatch::LARGEST)).then { |data| data.is_a?(Hash) ? data : {} }
+    rescue JSON::ParserError
+      :broken
+    end
+
+    def read(bytes, given)
+      fields = Hash.new { |_, number| pieces[number]&.fields }
+      match = DustLadder::Gear::SheetMatch.new(given)
+      DustLadder::Gear::StoreSheet.new(bytes.dup, known: fields, match: match).read
+    end
+
+    def pieces = @pieces ||= Hash.new { |known, number| known[number] = Piece.find_by(number: number) }
+    def version(row) = row["known"] ? pieces[row["fields"]["number"]].lock_version : nil
   end
 end

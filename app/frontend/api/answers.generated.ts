@@ -133,6 +133,8 @@ export interface Answers {
   "gear_kinds#index"?: GearKinds;
   "due_pieces#index"?: DuePieces;
   "piece_codes#show"?: Piece;
+  "piece_files#index"?: Sketch[];
+  "piece_files#create"?: Sketch;
 }
 /**
  * who is signed in, or nobody; and in the demo whom one may be
@@ -815,6 +817,10 @@ export interface PieceSheet {
     note: string;
     changes: FieldChange[];
   }[];
+  /**
+   * the code of its label, row by row: 1 is dark
+   */
+  squares: string[];
 }
 export interface Inspection {
   result: "out" | "stays" | "not_whole";
@@ -846,6 +852,7 @@ export interface InspectionLook {
     metric: string;
     us: string;
   };
+  short: string;
 }
 export interface PieceRecord {
   id: number;
@@ -1138,6 +1145,19 @@ export interface StoreReading {
      */
     lock_version: number | null;
   }[];
+  match: {
+    columns?: string[];
+    all?: {
+      [k: string]: string;
+    };
+    days?: string;
+    values?: {
+      [k: string]: {
+        [k: string]: string;
+      };
+    };
+  };
+  remembered: boolean;
 }
 export interface FieldProblem {
   expected: string;

@@ -49,7 +49,7 @@ import { storeApi } from './store'
 import { ask, follow, send, upload } from './wire'
 
 export type { Written } from './people'
-export type { Examined, Finding, Findings, PiecesAsked } from './store'
+export type { ColumnMatch, Examined, Finding, Findings, PiecesAsked } from './store'
 
 export type * from './answers.generated'
 export { faultWords, refusal, Refused } from './wire'

@@ -40,6 +40,9 @@ export interface Examined {
 const asked = (what: PiecesAsked) =>
   new URLSearchParams(Object.entries(what).filter(([, value]) => value !== '')).toString()
 
+// What the columns and words of somebody else's list mean here.
+export type ColumnMatch = StoreReading['match']
+
 type Kept = { look: PieceRecord; piece: Piece }
 
 export const storeApi = {
@@ -52,10 +55,20 @@ export const storeApi = {
   // lock_version: of the piece as it was when the change began.
   changePiece: (id: number, fields: PieceFields, lock_version: number) =>
     send<Piece>('PATCH', `/pieces/${id}`, { fields, lock_version }),
-  takePieces: (rows: { fields: PieceFields; lock_version: number | null }[], file: string) =>
-    send<Piece[]>('POST', '/pieces', { rows, file }),
-  readStore: (file: File) => upload<StoreReading>('/store_readings', file),
+  // match: what the columns of these headings meant, to be remembered.
+  takePieces: (taken: {
+    rows: { fields: PieceFields; lock_version: number | null }[]
+    file: string
+    headings: string[]
+    match: ColumnMatch
+  }) => send<Piece[]>('POST', '/pieces', taken),
+  // match: what its columns mean; null where nothing was said yet.
+  readStore: (file: File, match: ColumnMatch | null) =>
+    upload<StoreReading>('/store_readings', file, match ? { match: JSON.stringify(match) } : {}),
   storeAddress: '/api/store_file',
+  // A paper of what a list is narrowed to, or of some pieces.
+  paperAddress: (name: 'labels' | 'card' | 'register', what: Record<string, string>) =>
+    `/api/papers/${name}?${asked(what)}`,
   // What the rules make of findings while they are typed; nothing is kept.
   tryLook: (id: number, findings: Findings) => send<Inspection>('POST', `/pieces/${id}/tries`, { findings }),
   keepLook: (id: number, findings: Findings, words: string) =>

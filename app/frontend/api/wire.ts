@@ -54,10 +54,11 @@ export const send = <T>(method: string, path: string, body: unknown) =>
     headers: { 'Content-Type': 'application/vnd.dust-ladder+json' },
   })
 
-// One file as a form sends it.
-export const upload = <T>(path: string, file: File) => {
+// One file as a form sends it, with what else belongs to it.
+export const upload = <T>(path: string, file: File, beside: Record<string, string> = {}) => {
   const form = new FormData()
   form.append('file', file)
+  Object.entries(beside).forEach(([name, text]) => form.append(name, text))
   return ask<T>(path, { method: 'POST', body: form })
 }
 

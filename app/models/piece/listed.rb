@@ -34,6 +34,18 @@ module Piece::Listed
   MOST_WORDS = 8
 
   class_methods do
+    # Those that a list asks for, by words, kind, sort and state (or overdue on a day, or never examined).
+    def narrowed(asked, day)
+      found = asked[:words].present? ? about(asked[:words].to_s.first(200)) : all
+      %i[kind sort].each { |name| found = found.where(name => asked[name].to_s) if asked[name].present? }
+      case asked[:state]
+      when "overdue" then found.overdue(day)
+      when "never" then found.never_examined
+      when *DustLadder::Gear::Piece::STATES then found.where(state: asked[:state])
+      else found
+      end
+    end
+
     # A piece by its code as it is on the label, or by its number.
     def called(text)
       plain = text.to_s.strip

@@ -6,9 +6,10 @@ import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import FormControlLabel from '@mui/material/FormControlLabel'
-import { useQuery } from '@tanstack/react-query'
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api, refusal, Refused } from '../../api/client'
+import { api, refusal, Refused, type ColumnMatch } from '../../api/client'
+import { CsvMatch, matchOf } from './CsvMatch'
 import { CsvRow } from './CsvRow'
 import { Heads } from '../../ui/Heads'
 
@@ -25,13 +26,16 @@ export function StoreCsvDialog({
   onClose: () => void
   onDone: () => void
 }) {
+  const [said, say] = useState<ColumnMatch | null>(null)
   const reading = useQuery({
-    queryKey: ['store_reading', file.name, file.lastModified, file.size],
-    queryFn: () => api.readStore(file),
+    queryKey: ['store_reading', file.name, file.lastModified, file.size, said],
+    queryFn: () => api.readStore(file, said),
+    placeholderData: keepPreviousData,
     gcTime: 0,
     staleTime: Infinity,
     retry: false,
   })
+  const stale = reading.isPlaceholderData
   const [error, setError] = useState<string | null>(null)
   const [saving, setSaving] = useState(false)
   const [yes, setYes] = useState(false)
@@ -45,10 +49,12 @@ export function StoreCsvDialog({
   const take = async () => {
     setSaving(true)
     try {
-      await api.takePieces(
-        taken.map(({ fields, lock_version }) => ({ fields, lock_version })),
-        file.name,
-      )
+      await api.takePieces({
+        rows: taken.map(({ fields, lock_version }) => ({ fields, lock_version })),
+        file: file.name,
+        headings: data!.columns.map(({ text }) => text),
+        match: said ?? data!.match,
+      })
       onDone()
     } catch (fault) {
       setError(refusal(fault, 'the pieces could not be kept'))
@@ -78,6 +84,7 @@ export function StoreCsvDialog({
                   (data.faulty ? `${data.faulty} of them with something to mend` : 'all of them understood') +
                   `; ${data.rows.filter((row) => row.known).length} are in the store already`}
             </Box>
+            <CsvMatch data={data} match={said ?? matchOf(data)} change={say} />
             <Box sx={{ mb: 1 }}>
               {data.notices.join('; ')}.{ignored.length > 0 && ` Not taken: ${ignored.join(', ')}.`}
             </Box>
@@ -111,7 +118,9 @@ export function StoreCsvDialog({
         <Button onClick={onClose}>Leave</Button>
         <Button
           variant="contained"
-          disabled={!data || !!data.fault || taken.length === 0 || saving || (changing.length > 0 && !yes)}
+          disabled={
+            !data || stale || !!data.fault || taken.length === 0 || saving || (changing.length > 0 && !yes)
+          }
           onClick={() => void take()}
         >
           {data && data.faulty > 0

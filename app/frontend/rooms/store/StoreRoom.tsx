@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router'
 import { api, type PiecesAsked } from '../../api/client'
 import { RoomBar } from '../../shell/RoomBar'
@@ -30,6 +30,22 @@ function Pages({ page, pages, turn }: { page: number; pages: number; turn: (page
       <Button variant="outlined" disabled={page >= pages} onClick={() => turn(page + 1)}>
         Next
       </Button>
+    </Box>
+  )
+}
+
+// What is printed of the pieces that are listed.
+function Papers({ asked }: { asked: PiecesAsked }) {
+  const { words = '', kind = '', state = '' } = asked
+  const what = { words, kind, state }
+  return (
+    <Box sx={{ display: 'flex', gap: 1, py: 2, flexWrap: 'wrap' }}>
+      <a className="as-button" href={api.paperAddress('labels', what)}>
+        Labels of these, PDF
+      </a>
+      <a className="as-button" href={api.paperAddress('register', what)}>
+        Register of these, PDF
+      </a>
     </Box>
   )
 }
@@ -67,6 +83,7 @@ function List({ asked, ask }: { asked: PiecesAsked; ask: (change: PiecesAsked) =
               `${data.overdue} overdue`}
           </Box>
           <StoreTable listed={data.pieces} />
+          <Papers asked={asked} />
           <Pages page={data.page} pages={data.pages} turn={(page) => ask({ page: String(page) })} />
         </>
       )}
@@ -78,19 +95,26 @@ function List({ asked, ask }: { asked: PiecesAsked; ask: (change: PiecesAsked) =
   )
 }
 
+const ASKED = ['words', 'kind', 'state', 'page'] as const
+const askedIn = (params: URLSearchParams): PiecesAsked =>
+  Object.fromEntries(ASKED.map((name) => [name, params.get(name) ?? '']))
+
 // Every piece of gear by number: what it is, what it may carry, where it hangs, and whether it may be used.
 function Store() {
   const queries = useQueryClient()
   const navigate = useNavigate()
   const [params, setParams] = useSearchParams()
-  const asked = Object.fromEntries(params) as PiecesAsked & { list?: string }
-  const ask = (change: PiecesAsked) => {
-    const next = Object.entries({ ...asked, ...change }).filter(([, value]) => value !== '')
-    setParams(Object.fromEntries(next), { replace: true })
-  }
+  const due = params.get('list') === 'due'
+  // What is typed counts at once; the address follows.
+  const [asked, setAsked] = useState(() => askedIn(params))
+  const ask = (change: PiecesAsked) => setAsked((now) => ({ ...now, ...change }))
+  useEffect(() => {
+    if (due) return
+    const next = Object.fromEntries(Object.entries(asked).filter(([, value]) => value !== ''))
+    setParams(next, { replace: true })
+  }, [asked, due, setParams])
   const [adding, setAdding] = useState(false)
   const [file, setFile] = useState<File | null>(null)
-  const due = asked.list === 'due'
   const done = (close: () => void) => {
     void queries.invalidateQueries({ queryKey: ['pieces'] })
     close()

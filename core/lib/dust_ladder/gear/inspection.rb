@@ -69,6 +69,7 @@ module DustLadder
       def look_json(one)
         {
           **one.look.to_h.slice(:id, :title, :words, :where, :read).transform_keys(&:to_s),
+          "short" => one.look.short || one.look.title,
           "verdict" => one.verdict,
           "used" => one.used && Figure.percent(one.used, :up).as_json,
           "limit" => one.limit,

@@ -6,6 +6,7 @@ module DustLadder
       Struct.new(
         :id,
         :title,
+        :short,
         :words,
         :where,
         :read,

@@ -41,10 +41,11 @@ module DustLadder
       end
 
       # bytes: the file as it came. known: fields of the pieces that the store has already, by number; what a file
-      # does not tell of them stays as it is.
-      def initialize(bytes, known: {})
+      # does not tell of them stays as it is. match: a SheetMatch, what a foreign file's columns and words mean.
+      def initialize(bytes, known: {}, match: SheetMatch.new({}))
         @text = CsvText.new(bytes)
         @known = known
+        @match = match
       end
 
       # { "notices", "columns", "rows": [{ "line", "fields", "problems", "known", "changes" }], "fault" }. Nothing is
@@ -53,16 +54,9 @@ module DustLadder
         return answer([], @text.beyond) if @text.beyond
 
         table = CSV.new(@text.io, col_sep: @text.delimiter, liberal_parsing: true, field_size_limit: 5000)
-        headings = headings_of(table.shift || [])
-        if headings.count { |field, _, _| field } < 2
-          return answer(
-            [],
-            "the first line has no headings that are known here; expected at least number and kind, such as " \
-              "#{Piece::FIELDS.first(6).join(", ")}"
-          )
-        end
+        @columns = headings_of(table.shift || [])
+        return answer([], lacking) if lacking
 
-        @columns = headings
         rows = []
         while (cells = table.shift)
           rows << row(cells, table.lineno) unless cells.all? { |cell| cell.to_s.strip.empty? }
@@ -80,6 +74,17 @@ module DustLadder
 
       private
 
+      # Without a number no piece is told from another, and without a kind nothing of it can be read.
+      def lacking
+        told = [ *@columns.filter_map(&:first), *@match.all.keys ]
+        missing = %w[number kind] - told
+        return if missing.empty?
+        return "nothing says which column is the #{missing.join(" and which the ")}" if told.any?
+
+        "the first line has no headings that are known here; expected at least number and kind, such as " \
+          "#{Piece::FIELDS.first(6).join(", ")}"
+      end
+
       def answer(rows, fault)
         {
           "notices" => [ *@text.notices, "the cells are parted by #{@text.delimiter_name}" ],
@@ -92,11 +97,13 @@ module DustLadder
       end
 
       def headings_of(cells)
-        cells.map do |cell|
+        matched = @match.columns(cells.size)
+        cells.each_with_index.map do |cell, index|
           text = cell.to_s.strip
           word = text.downcase.tr("_", " ").delete_prefix("'").strip
           match = HEADINGS.key?(word) ? nil : UNIT.match(word)
-          [ HEADINGS[match ? match[:name].strip : word], match && match[:unit], text ]
+          known = HEADINGS[match ? match[:name].strip : word]
+          [ matched ? matched[index] : known, match && match[:unit], text ]
         end
       end
 
@@ -106,13 +113,15 @@ module DustLadder
           text = CsvText.as_meant(cell.to_s.strip)
           fields[field] = unit && text.match?(BARE) ? "#{text} #{unit}" : text if field
         end
+        fields = @match.meant(fields)
         rated(fields)
         before = @known[fields["number"]]
         piece = Piece.new(before ? before.merge(fields) : fields)
         {
           "line" => line,
           "fields" => piece.fields,
-          "problems" => piece.problems.map(&:as_json),
+          # As it stands in the file, so that it can be matched.
+          "problems" => piece.problems.map { |one| one.as_json.merge("typed" => fields[one.field] || one.typed.to_s) },
           "known" => !before.nil?,
           "changes" => before ? Piece.changes(before, piece.fields) : []
         }

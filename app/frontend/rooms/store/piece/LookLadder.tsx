@@ -4,7 +4,7 @@ import { COLOUR } from '../../../ladder/verdict'
 import { useShown } from '../../../ui/preferences'
 import { RUNG, SAYS } from './verdicts'
 
-const WIDTH = 206
+const WIDTH = 200
 
 // The looks as a ladder, the first one at its foot: stays, out, or dashed as long as nobody looked.
 export function LookLadder({
@@ -28,7 +28,7 @@ export function LookLadder({
     <nav className="look-ladder" aria-label="Looks">
       <div className="look-landing">
         <strong>Before use</strong>
-        <span>{`${looks.length} looks, ${kind}`}</span>
+        <span>{`${looks.length} looks, ${kind.replace(/ sling$/, '')}`}</span>
       </div>
       <ol reversed>
         {[...looks].reverse().map((look) => (
@@ -42,7 +42,7 @@ export function LookLadder({
               onClick={() => go(look.id)}
             >
               <span className="look-head">
-                <span>{look.title}</span>
+                <span>{look.short}</span>
                 <span style={{ color: COLOUR[RUNG[look.verdict]] }}>
                   {SAYS[look.verdict]}
                   {look.used && <strong>{` ${shown(look.used)}`}</strong>}

@@ -9,7 +9,7 @@ import { RUNG, SAYS } from './verdicts'
 const SEEN = [
   ['fine', 'Fine'],
   ['bad', 'Bad'],
-  ['doubt', 'In doubt'],
+  ['doubt', 'Doubt'],
 ] as const
 const EXAMPLES: Record<string, string> = { count: '0', length: '15.6 mm', angle: '0°', mass: '25 kg' }
 

@@ -12,6 +12,7 @@ import { PieceHistory } from '../PieceHistory'
 import { ActDialog } from './ActDialog'
 import { ACTS } from './acts'
 import { ExamineDialog } from './ExamineDialog'
+import { Label } from './Label'
 import { PieceFiles } from './PieceFiles'
 import { Tag } from './Tag'
 
@@ -122,6 +123,7 @@ export function PiecePanel({
       <Tag piece={sheet.now} />
       <Plans plans={sheet.plans} />
       <Twins twins={sheet.twins} />
+      <Label sheet={sheet} />
       <PieceFiles id={sheet.now.id} />
       <PieceHistory history={sheet.history} />
       {act && <ActDialog sheet={sheet} act={act} onClose={() => setAct(null)} onDone={done} />}

@@ -90,7 +90,7 @@ function Piece({ sheet }: { sheet: PieceSheet }) {
           </Heading>
           <PieceFigure kind={now.fields.kind ?? ''} looks={looks} at={at} go={go} reach={shown(now.reach)} />
           <div className="look-heads" aria-hidden>
-            <span>What to look at</span>
+            <span className="look-heads-first">What to look at</span>
             <span>found</span>
             <span>the rule</span>
             <span>verdict</span>
@@ -110,7 +110,9 @@ function Piece({ sheet }: { sheet: PieceSheet }) {
           ))}
           <KeepLook sheet={sheet} looking={looking} next={next} done={refresh} />
           <Heading aside={`rules: ${sheet.rules}`}>Examined and looked at</Heading>
-          <TimeLine sheet={sheet} />
+          <Box sx={{ overflowX: 'auto' }}>
+            <TimeLine sheet={sheet} />
+          </Box>
           <ul className="look-records">
             {sheet.looks.slice(0, 12).map((one) => (
               <li key={one.id}>
