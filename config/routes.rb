@@ -37,6 +37,8 @@ Rails.application.routes.draw do
       :range_diagrams,
       :quick_checks,
       :best_places,
+      :fitting_picks,
+      :rigging_lists,
       only: :create
     resources :pieces, only: %i[index show create update] do
       resources :looks, :tries, :acts, only: :create

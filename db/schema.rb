@@ -213,6 +213,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000012) do
     t.string "kind", default: "", null: false
     t.string "state", default: "ready", null: false
     t.string "due"
+    t.float "rating"
     t.string "place", default: "", null: false
     t.string "belongs", default: "", null: false
     t.string "words", default: "", null: false
@@ -222,7 +223,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000012) do
     t.index ["belongs"], name: "index_pieces_on_belongs"
     t.index ["code"], name: "index_pieces_on_code", unique: true
     t.index ["due"], name: "index_pieces_on_due"
-    t.index ["kind"], name: "index_pieces_on_kind"
+    t.index ["kind", "state", "rating"], name: "index_pieces_on_kind_and_state_and_rating"
     t.index ["number"], name: "index_pieces_on_number", unique: true
     t.index ["state", "due"], name: "index_pieces_on_state_and_due"
     t.index ["updated_at"], name: "index_pieces_on_updated_at"

@@ -4,7 +4,7 @@ class Snapshot < ApplicationRecord
   self.primary_key = "digest"
 
   LEVEL = 9
-  KINDS = %w[charts slings beams sites people].freeze
+  KINDS = %w[charts slings beams gear sites people].freeze
 
   class << self
     # A document with the digests of its snapshots alone; their data is kept here. One whose digest is not that of its

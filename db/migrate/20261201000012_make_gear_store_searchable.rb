@@ -6,13 +6,14 @@ class MakeGearStoreSearchable < ActiveRecord::Migration[7.2]
       t.string :kind, null: false, default: ""
       t.string :state, null: false, default: "ready"
       t.string :due
+      t.float :rating
       t.string :place, null: false, default: ""
       t.string :belongs, null: false, default: ""
       t.string :words, null: false, default: ""
       t.string :code
       t.string :alike, null: false, default: ""
       t.json :measured, null: false, default: {}
-      t.index :kind
+      t.index %i[kind state rating]
       t.index %i[state due]
       t.index :due
       t.index :code, unique: true

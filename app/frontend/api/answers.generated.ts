@@ -135,6 +135,8 @@ export interface Answers {
   "piece_codes#show"?: Piece;
   "piece_files#index"?: Sketch[];
   "piece_files#create"?: Sketch;
+  "fitting_picks#create"?: FittingPick;
+  "rigging_lists#create"?: RiggingList;
 }
 /**
  * who is signed in, or nobody; and in the demo whom one may be
@@ -1393,4 +1395,48 @@ export interface DuePieces {
   due_count: number;
   never: Piece[];
   never_count: number;
+}
+export interface FittingPick {
+  kind: string;
+  tension: Figure;
+  wanted: Figure | null;
+  stop: string | null;
+  choices: {
+    number: string;
+    kind: string;
+    size: string;
+    place: string;
+    rating: Figure;
+    mass: Figure | null;
+    utilisation: Figure;
+    due: string | null;
+    changes: {
+      [k: string]: unknown;
+    };
+  }[];
+  rejected: {
+    number: string;
+    kind: string;
+    size: string;
+    place: string;
+    reasons: string[];
+  }[];
+  rejected_count: number;
+  in_store: number;
+}
+export interface RiggingList {
+  lines: {
+    what: string;
+    number: string | null;
+    count: number;
+    due: string | null;
+    place: string | null;
+    to_do: string | null;
+    verdict: "holds" | "stop" | "not_known";
+    mass: Figure | null;
+    all: Figure | null;
+  }[];
+  total: Figure;
+  whole: boolean;
+  to_do: number;
 }

@@ -569,6 +569,10 @@ export interface Fitting {
    * what an eyebolt is screwed into, and who says that it holds
    */
   into?: string;
+  /**
+   * its number, where it is one of the store
+   */
+  piece?: string | null;
 }
 export interface Crane {
   /**
@@ -824,6 +828,12 @@ export interface Crane {
        * a mass as written, with its unit
        */
       rated?: string | null;
+      /**
+       * numbers of the mats, where they are of the store
+       *
+       * @maxItems 8
+       */
+      pieces?: string[];
     } | null;
     /**
      * a length as written, with its unit
@@ -985,6 +995,14 @@ export interface Snapshots {
       | {
           digest: string;
           data: Person;
+        }
+      | undefined;
+  };
+  gear?: {
+    [k: string]:
+      | {
+          digest: string;
+          data: GearPiece;
         }
       | undefined;
   };
@@ -2421,4 +2439,75 @@ export interface Competence {
    * the last day on which it counts
    */
   until: string | null;
+}
+/**
+ * a piece of gear that is neither sling nor beam
+ */
+export interface GearPiece {
+  number: string;
+  kind:
+    | "shackle"
+    | "eyebolt_plain"
+    | "eyebolt_shouldered"
+    | "hoist_ring"
+    | "hook"
+    | "master_link"
+    | "coupling_link"
+    | "clutch"
+    | "plate_clamp"
+    | "drum_clamp"
+    | "pipe_hook"
+    | "mat"
+    | "timber"
+    | "load_cell"
+    | "fixed_hoist"
+    | "crane";
+  size: string;
+  mass_kg?: number | null;
+  serial?: string;
+  length_m?: number | null;
+  width_m?: number | null;
+  thickness_m?: number | null;
+  grips_from_m?: number | null;
+  grips_to_m?: number | null;
+  chain_m?: number | null;
+  maker?: string;
+  wll_kg?: number | null;
+  bears_kpa?: number | null;
+  falls?: number | null;
+  throat_m?: number | null;
+  section_m?: number | null;
+  pin_m?: number | null;
+  jaw_m?: number | null;
+  inside_long_m?: number | null;
+  inside_wide_m?: number | null;
+  thread_m?: number | null;
+  shank_m?: number | null;
+  in_service?: string;
+  certificate?: string;
+  legible?: boolean;
+  /**
+   * what its keeper holds it to, below its rating straight
+   */
+  own_swl_kg?: number | null;
+  own_swl_why?: string;
+  /**
+   * in the store when it was taken into the plan
+   */
+  state?: "ready" | "out" | "quarantined" | "scrapped" | "lost" | null;
+  /**
+   * day on which its examination runs out
+   */
+  due?: string | null;
+  examined?: string | null;
+  /**
+   * how it is used: how soon it is examined again
+   */
+  use?: "normal" | "hard" | "heat" | "chemicals" | "sun" | null;
+  /**
+   * what was last measured on it, by look (m, degrees, kg or a count)
+   */
+  measured?: {
+    [k: string]: number | undefined;
+  };
 }

@@ -1,5 +1,6 @@
 import type {
   DuePieces,
+  FittingPick,
   GearKinds,
   Inspection,
   Piece,
@@ -7,9 +8,11 @@ import type {
   PiecePage,
   PieceRecord,
   PieceSheet,
+  RiggingList,
   Sketch,
   StoreReading,
 } from './answers.generated'
+import type { Plan } from './plan.generated'
 import { ask, send, upload } from './wire'
 
 // What is asked of the store: words, kind, state, sort, the day, a page; numbers are listed whatever else is
@@ -76,6 +79,10 @@ export const storeApi = {
   keepExamination: (id: number, examined: Examined) => send<Kept>('POST', `/pieces/${id}/looks`, examined),
   actOnPiece: (id: number, done: { act: string; with: string; why: string; lock_version: number }) =>
     send<Piece>('POST', `/pieces/${id}/acts`, done),
+  // What of the store serves as one fitting of a leg.
+  fittingPick: (document: Plan, leg: number, fitting: number) =>
+    send<FittingPick>('POST', '/fitting_picks', { document, leg, fitting }),
+  riggingList: (document: Plan) => send<RiggingList>('POST', '/rigging_lists', { document }),
   pieceFiles: (id: number) => ask<Sketch[]>(`/pieces/${id}/files`),
   addPieceFile: (id: number, file: File) => upload<Sketch>(`/pieces/${id}/files`, file),
 }

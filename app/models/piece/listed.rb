@@ -5,6 +5,7 @@ module Piece::Listed
   # Letters and digits that nobody takes for one another, for a code that is typed.
   LETTERS = "23456789ACDEFGHJKLMNPQRTUVWXY".chars.freeze
   CODE = 6
+  COLUMNS = %w[kind state due place belongs rating words code alike data].freeze
 
   included do
     scope :slings, -> { where(sort: "sling") }
@@ -64,7 +65,7 @@ module Piece::Listed
   # Written where it was kept before there were columns.
   def put_in_columns!
     put_in_columns
-    update_columns(attributes.slice("kind", "state", "due", "place", "belongs", "words", "code", "alike", "data"))
+    update_columns(attributes.slice(*COLUMNS))
   end
 
   # As a list of the store shows it. on: the day that it is to be in date, "2026-12-14".
@@ -87,7 +88,7 @@ module Piece::Listed
 
   # What it may carry, kg: as stamped or as it is held to; the least of what a beam is rated for. nil where it is not
   # known.
-  def rating
+  def rated
     stamped = data["tag"] ? data["tag"].values_at(
       "vertical_kg",
       "choker_kg",
@@ -105,6 +106,7 @@ module Piece::Listed
       due: read.due,
       place: read.fields["place"],
       belongs: read.fields["set"],
+      rating: rated,
       alike: DustLadder::PlanFile::Digest.of(data.except(*DustLadder::Slings::Selection::Store::OWN))[-16..],
       code: code || free_code
     )

@@ -12,6 +12,7 @@ import type { RiggingProps } from './taking'
 import { NewerRules } from './NewerRules'
 import { LevelUp } from './LevelUp'
 import { Proposals } from './Proposals'
+import { RiggingList } from './RiggingList'
 import { Schools } from './Schools'
 import { StorePick } from './StorePick'
 
@@ -35,6 +36,7 @@ export function RiggingDialogs({
     proposals: <Proposals editor={editor} take={take} />,
     store: <StorePick editor={editor} take={take} above={false} />,
     store_above: <StorePick editor={editor} take={take} above />,
+    list: <RiggingList editor={editor} />,
     level: <LevelUp editor={editor} take={take} />,
     schools: <Schools editor={editor} take={take} />,
     cranes: <Comparison editor={editor} take={take} />,

@@ -4,6 +4,7 @@ import { ChoiceField } from '../../ui/ChoiceField'
 import { Row } from '../../ui/Row'
 import { QuantityField, WordsField } from '../shared/fields'
 
+import { FittingPick } from './FittingPick'
 import { fieldId } from '../shared/places'
 import { Ladder } from '../../api/ladder.generated'
 import type { PanelProps } from '../shared/panel'
@@ -204,6 +205,7 @@ export function FittingFields({
           <span />
         )}
       </Row>
+      <FittingPick editor={editor} leg={index} place={place} one={one} note={note} />
       {OF_AN_EYE.includes(one.kind) && (
         <EyeboltFields editor={editor} ladder={ladder} at={at} note={note} through={!!one.through} />
       )}

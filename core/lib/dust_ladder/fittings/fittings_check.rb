@@ -36,6 +36,9 @@ module DustLadder
       # A basket or a choke goes round the load itself.
       def self.applies?(lift) = lift.legs.any? { |leg| leg.straight? || leg.fittings.any? }
 
+      # One fitting of a leg as it is pulled at its worst: a Placed. Raises NotKnown as the check does.
+      def placed_at(leg, index) = place(leg, lift.legs[leg].fittings.fetch(index))
+
       private
 
       def examine

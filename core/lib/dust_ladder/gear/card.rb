@@ -39,7 +39,9 @@ module DustLadder
       end
 
       def school = @rules.title
-      def as_json(*) = { "legs" => legs, "school" => school, "rows" => rows.map { |row| row_json(row) }, "notes" => notes }
+      def as_json(*)
+        { "legs" => legs, "school" => school, "rows" => rows.map { |row| row_json(row) }, "notes" => notes }
+      end
 
       private
 

@@ -7,8 +7,9 @@ module DustLadder
       ID = "gear"
       LABEL = "Gear"
       FLIGHT = "gear_and_people"
-      # A piece in the plan: its number, what the plan keeps of it, and where it is named.
-      Piece = Struct.new(:number, :data, :pointer, keyword_init: true)
+      # A piece in the plan: its number, what the plan keeps of it, where it is named, and what is wrong with how it is
+      # used there, or nil.
+      Piece = Struct.new(:number, :data, :pointer, :against, keyword_init: true)
       # What it comes to: verdict and reason; in both systems of units where it tells of a measure.
       Found =
         Struct.new(:piece, :verdict, :words) do
@@ -21,7 +22,7 @@ module DustLadder
 
       def examine
         booked
-        lift.legs[0].missing("no sling is chosen", "sling") if pieces.empty?
+        lift.legs[0].missing("no sling is chosen", "sling") if hung.empty?
 
         found = pieces.map { |piece| judged(piece) }
         outside = pieces.filter_map { |piece|
@@ -63,8 +64,11 @@ module DustLadder
       def day = lift.day&.iso8601
       def last_day = lift.last_day&.iso8601
 
-      def pieces
-        @pieces ||=
+      # What hangs, and what holds and bears it.
+      def pieces = @pieces ||= hung + PlacedGear.new(lift).pieces
+
+      def hung
+        @hung ||=
           begin
             slings = [ *lift.legs, *lift.beam&.uppers ].map { |leg| [ lift.sling_of(leg), leg.pointer("sling") ] }
             beam = lift.beam ? [ [ lift.beam.piece, lift.beam.pointer("beam") ] ] : []
@@ -78,12 +82,14 @@ module DustLadder
       def judged(piece)
         standing = lift.standing(piece.number) || piece.data
         told = lift.standing(piece.number) ? "in the store now" : "when the plan took it"
-        if piece.data["tag"] && !Slings::Tag.new(piece.data, rules).legible?
+        unread = piece.data["tag"] ? !Slings::Tag.new(piece.data, rules).legible? : piece.data["legible"] == false
+        if unread
           return Found.new(piece, "stop", "its tag cannot be read")
         end
 
         state = standing["state"]
         return Found.new(piece, "stop", "#{state} #{told}") if state && state != "ready"
+        return Found.new(piece, "stop", piece.against) if piece.against
 
         fit = Fitness.new(piece.data.merge(standing), rules)
         worn = fit.worn
@@ -97,6 +103,7 @@ module DustLadder
         doubt = lift.piece_doubt(piece.number, piece.data)
         return Found.new(piece, "not_known", doubt.words) if doubt&.known
         return Found.new(piece, "not_known", "in what state it is is not known") if state.nil?
+        return Found.new(piece, "holds", "#{state} #{told}, #{fit.due.words}") unless fit.due.wanted?
         return Found.new(piece, "not_known", "when it was examined is not known") if fit.due.day.nil?
         return Found.new(piece, "not_known", "the day of the lift is not given") if day.nil?
 

@@ -22,6 +22,8 @@ module DustLadder
       end
 
       def kind = self["kind"]
+      # Its number in the store, or nil.
+      def piece = self["piece"]
       def name = "#{WORDS.fetch(kind)} of the #{@leg.name} leg"
 
       def weight = @weight ||= mass("the mass of the #{name}", "mass")

@@ -29,6 +29,7 @@ module DustLadder
         "charts" => "chart",
         "slings" => "sling",
         "beams" => "beam",
+        "gear" => "piece",
         "sites" => "site",
         "people" => "person",
         "rule_sets" => "rule set"

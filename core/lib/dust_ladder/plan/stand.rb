@@ -38,6 +38,8 @@ module DustLadder
       end
 
       def mats? = !self["mat"].nil?
+      # Numbers of its mats in the store.
+      def mat_pieces = self["mat"].to_h["pieces"].to_a
       # "with_boom", "held", or nil where nobody says.
       def load_turned = self["load_turned"]
       def watcher = self["watcher"].to_s.strip.then { |name| name if name.match?(/[[:alpha:]]/) }

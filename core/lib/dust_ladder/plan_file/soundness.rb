@@ -67,6 +67,7 @@ module DustLadder
           )
         end
         crew
+        gear
         legs, points = @document.dig("rigging", "legs"), @document.dig("load", "points")
         if legs.size != points.size
           error("/rigging/legs", "there are #{legs.size} legs", "#{points.size}, one for each point")
@@ -93,6 +94,27 @@ module DustLadder
             "there is no people snapshot #{one["person"].inspect}",
             "one of #{people.keys.inspect}, or null"
           )
+        end
+      end
+
+      # Every fitting and mat that is one of the store is carried.
+      def gear
+        carried = @document.dig("snapshots", "gear").to_h
+        fittings =
+          @document.dig("rigging", "legs").each_with_index.flat_map do |leg, index|
+            leg["fittings"].to_a.each_with_index.map do |one, at|
+              [ one["piece"], "/rigging/legs/#{index}/fittings/#{at}/piece" ]
+            end
+          end
+        mats =
+          @document["cranes"].each_with_index.flat_map do |crane, index|
+            numbers = crane.dig("stand", "mat", "pieces").to_a
+            numbers.each_with_index.map { |number, at| [ number, "/cranes/#{index}/stand/mat/pieces/#{at}" ] }
+          end
+        [ *fittings, *mats ].each do |number, place|
+          next if number.nil? || carried.key?(number)
+
+          error(place, "there is no gear snapshot #{number.inspect}", "one of #{carried.keys.inspect}, or null")
         end
       end
 

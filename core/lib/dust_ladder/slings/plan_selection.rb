@@ -119,7 +119,7 @@ module DustLadder
           legs: legs.size,
           single: single?,
           taken: elsewhere,
-          on: @document["lift_at"]&.slice(0, 10)
+          on: [ @document["lift_at"], @document["lift_until"] ].compact.max&.slice(0, 10)
         )
 
       def asked(lift)

@@ -77,7 +77,9 @@ module DustLadder
         @own = {}
         @sorted =
           (store.is_a?(Store) ? store : Store.new(store)).sorts.map do |sample, alike|
-            [ sample, *judge(sample), *parted(alike) ]
+            reasons, share = judge(sample)
+            free, kept = parted(alike)
+            [ sample, reasons + apart(sample, alike, free), share, free, kept ]
           end
       end
 
@@ -116,6 +118,15 @@ module DustLadder
           own.empty? ? free << piece : (kept[own] ||= []) << piece
         end
         [ free, kept ]
+      end
+
+      # Why a set cannot be taken as it is: its slings stay together.
+      def apart(sample, alike, free)
+        set = sample["set"] or return []
+        return [ "another sling of the set #{set} cannot be used" ] if free.size < alike.size
+        return [] if alike.size == pieces_needed(sample)
+
+        [ "it belongs to the set #{set} of #{alike.size}: sets stay together" ]
       end
 
       def pieces_needed(sample) = (@need.legs.to_f / sample["legs"]).ceil

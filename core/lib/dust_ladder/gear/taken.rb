@@ -1,0 +1,23 @@
+module DustLadder
+  module Gear
+    # Which pieces of the store a plan has: slings and beams by the snapshots that it carries, fittings and mats where it
+    # names them.
+    module Taken
+      KINDS = %w[slings beams].freeze
+
+      module_function
+
+      # Their numbers, each once.
+      def numbers(document)
+        (KINDS.flat_map { |kind| document.dig("snapshots", kind).to_h.keys } + named(document)).uniq
+      end
+
+      # Of fittings and mats, as often as they are named.
+      def named(document)
+        fittings = document.dig("rigging", "legs").to_a.flat_map { |leg| leg["fittings"].to_a }
+        mats = document["cranes"].to_a.flat_map { |crane| crane.dig("stand", "mat", "pieces").to_a }
+        fittings.filter_map { |one| one["piece"] } + mats
+      end
+    end
+  end
+end
