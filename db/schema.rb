@@ -214,19 +214,24 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000012) do
     t.string "state", default: "ready", null: false
     t.string "due"
     t.float "rating"
+    t.string "due_given"
+    t.string "examined"
+    t.string "use"
     t.string "place", default: "", null: false
     t.string "belongs", default: "", null: false
     t.string "words", default: "", null: false
     t.string "code"
     t.string "alike", default: "", null: false
     t.json "measured", default: {}, null: false
+    t.index ["alike"], name: "index_pieces_on_alike"
     t.index ["belongs"], name: "index_pieces_on_belongs"
     t.index ["code"], name: "index_pieces_on_code", unique: true
     t.index ["due"], name: "index_pieces_on_due"
     t.index ["kind", "state", "rating"], name: "index_pieces_on_kind_and_state_and_rating"
     t.index ["number"], name: "index_pieces_on_number", unique: true
+    t.index ["sort", "number"], name: "index_pieces_on_sort_and_number"
+    t.index ["sort", "updated_at"], name: "index_pieces_on_sort_and_updated_at"
     t.index ["state", "due"], name: "index_pieces_on_state_and_due"
-    t.index ["updated_at"], name: "index_pieces_on_updated_at"
   end
 
   create_table "plans", force: :cascade do |t|

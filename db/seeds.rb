@@ -44,6 +44,16 @@ JSON
       person.update!(competences: fields["competences"])
     end
   end
+# How a wire rope wore over two years, as its examinations have it.
+if Rails.env.demo? && PieceLook.none?
+  rope = Piece.find_by!(number: "W-08")
+  keeper = Person.all.find { |one| one.any_role?(%w[keeper]) }
+  rope.update!(fields: rope.fields.merge("in_service" => "2024-11-20", "maker" => "Mesquite Works"))
+  { "2025-05-19" => "0", "2025-11-19" => "2", "2026-05-19" => "3" }.each do |day, wires|
+    given = { "sort" => "thorough", "day" => day, "by" => "Ocotillo Test House", "result" => "passed" }
+    PieceLook.examine(rope, { **given, "findings" => { "lay_wires" => { "measured" => wires } } }, person: keeper)
+  end
+end
 # How far some of the plans are: written down, climbed, signed, issued, over.
 if Rails.env.demo? && fresh
   who = ->(login) { Person.find_by!(login: login) }

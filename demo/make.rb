@@ -6,6 +6,7 @@ require_relative "charts"
 require_relative "take_offs"
 require_relative "site"
 require_relative "people"
+require_relative "gear"
 
 FOLDER = __dir__
 PLAN_FILE = DustLadder::PlanFile
@@ -216,7 +217,7 @@ STORE =
       )
       .fields
       .reject { |_, text| text.empty? }
-  end
+  end + DemoGear::ALL
 
 # Every piece as a plan takes it from the store.
 PIECES = STORE.to_h { |fields| [ fields["number"], DustLadder::Gear::Piece.new(fields).data ] }

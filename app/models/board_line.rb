@@ -120,7 +120,7 @@ class BoardLine < ApplicationRecord
     charts, sites = kept.("charts").map { |id| chart_mark(id) }, kept.("sites").map { |id| Site.mark(id) }
     people = kept.("people").map { |id| person_mark(id) }
     rules = kept.("rule_sets").map { |id| OwnRules.mark(id) }
-    "|#{[ *DustLadder::Gear::Taken.numbers(document), *charts, *sites, *people, *rules ].join("|")}|"
+    "|#{[ *DustLadder::Plan::NamedGear.numbers(document), *charts, *sites, *people, *rules ].join("|")}|"
   end
 
   # How a person is named there, by the name they sign in with.

@@ -32,7 +32,7 @@ class OwnHouse
     def kept(document)
       carried = ->(kind) { document.dig("snapshots", kind).to_h.keys }
       charts = Chart.where(identifier: carried.("charts")).order(:id)
-      pieces = Piece.where(number: DustLadder::Gear::Taken.numbers(document)).order(:id)
+      pieces = Piece.where(number: DustLadder::Plan::NamedGear.numbers(document)).order(:id)
       sites = Site.where(identifier: carried.("sites")).order(:id)
       people = Person.where(login: carried.("people")).order(:id)
       rules = OwnRules.newest.where(identifier: carried.("rule_sets"))

@@ -7,6 +7,9 @@ class MakeGearStoreSearchable < ActiveRecord::Migration[7.2]
       t.string :state, null: false, default: "ready"
       t.string :due
       t.float :rating
+      t.string :due_given
+      t.string :examined
+      t.string :use
       t.string :place, null: false, default: ""
       t.string :belongs, null: false, default: ""
       t.string :words, null: false, default: ""
@@ -18,7 +21,9 @@ class MakeGearStoreSearchable < ActiveRecord::Migration[7.2]
       t.index :due
       t.index :code, unique: true
       t.index :belongs
-      t.index :updated_at
+      t.index %i[sort updated_at]
+      t.index %i[sort number]
+      t.index :alike
     end
     create_table :piece_looks do |t|
       t.references :piece, null: false, foreign_key: true

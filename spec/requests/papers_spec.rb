@@ -20,10 +20,10 @@ RSpec.describe "Papers of the gear store" do
     end
 
     it "come as a sheet of all that a list is narrowed to, page by page" do
-      40.times { |index| Piece.create!(fields: piece("R-11").fields.merge("number" => "L-#{index}")) }
-      get "/api/papers/labels", params: { words: "L-" }
+      40.times { |index| Piece.create!(fields: piece("R-11").fields.merge("number" => "LBL-#{index}")) }
+      get "/api/papers/labels", params: { words: "LBL-" }
       expect(pages.size).to eq(2)
-      expect(text.scan(/L-\d+/).size).to eq(40)
+      expect(text.scan(/LBL-\d+/).size).to eq(40)
     end
 
     it "are none of nothing, and no more than can be cut" do

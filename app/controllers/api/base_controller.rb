@@ -128,6 +128,12 @@ module Api
       DustLadder::PlanFile.accept(body.fetch("document") { raise ActionController::ParameterMissing, :document })
     end
 
+    # The last day on which a document's lift takes its gear; today where it says none.
+    def day_of(document)
+      told = [ document["lift_at"], document["lift_until"] ].compact.max.to_s[/\A\d{4}-\d{2}-\d{2}/]
+      told || SiteClock.today.iso8601
+    end
+
     # The request's JSON as it was sent. The parameters of Rails would drop the empty cells of a chart; the front
     # end sends a type of its own, so that they are not even tried on a whole document.
     def body

@@ -6,10 +6,8 @@ module Api
     self.whole_or_none = true
 
     def create
-      render json:
-               JSON.generate(
-                 DustLadder::Rigging::LevelAdvice.new(document, pieces: Piece.slings.for_choosing).as_json
-               )
+      advice = DustLadder::Rigging::LevelAdvice.new(document, pieces: GearRack.few(on: day_of(document)))
+      render json: JSON.generate(advice.as_json)
     end
   end
 end

@@ -6,11 +6,10 @@ module Api
     self.whole_or_none = true
 
     def create
-      store = Piece.for_choosing.partition { |piece| piece.key?("tag") }
-      render json:
-               JSON.generate(
-                 DustLadder::Rigging::Proposals.new(document, pieces: store.first, beams: store.last).as_json
-               )
+      beams = Piece.beams.where(state: "ready").in_order.limit(MOST_BEAMS).map(&:for_choosing)
+      ways = DustLadder::Rigging::Proposals.new(document, pieces: GearRack.slings, beams: beams)
+      render json: JSON.generate(ways.as_json)
     end
+    MOST_BEAMS = 200
   end
 end

@@ -4,7 +4,7 @@ module Api
     self.policy = LookPolicy
 
     def create
-      numbers = DustLadder::Gear::Taken.numbers(document)
+      numbers = DustLadder::Plan::NamedGear.numbers(document)
       store =
         Piece
           .where(number: numbers)

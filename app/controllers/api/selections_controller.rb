@@ -22,7 +22,7 @@ module Api
     rescue_from DustLadder::Budget::Spent, with: :took_too_long
 
     def create
-      pieces = Piece.slings.for_choosing
+      pieces = GearRack.slings
       render json:
                JSON.generate(
                  DustLadder::Slings::PlanSelection.new(document, pieces, upper: body["upper"] == true).as_json

@@ -9,7 +9,7 @@ module Api
       ways =
         DustLadder::Ladder::WaysOut.new(
           document,
-          store: Piece.slings.in_order.select { |piece| piece.fields["state"] == "ready" }.map(&:snapshot)
+          store: GearRack.few(on: day_of(document)).map { |piece| DustLadder::Gear::Piece.snapshot(piece) }
         )
       render json: JSON.generate(ways.as_json)
     end

@@ -77,8 +77,11 @@ export const storeApi = {
   keepLook: (id: number, findings: Findings, words: string) =>
     send<Kept>('POST', `/pieces/${id}/looks`, { sort: 'before_use', findings, words }),
   keepExamination: (id: number, examined: Examined) => send<Kept>('POST', `/pieces/${id}/looks`, examined),
-  actOnPiece: (id: number, done: { act: string; with: string; why: string; lock_version: number }) =>
-    send<Piece>('POST', `/pieces/${id}/acts`, done),
+  // plan: the lift that it goes out for, or null.
+  actOnPiece: (
+    id: number,
+    done: { act: string; with: string; why: string; lock_version: number; plan: number | null },
+  ) => send<Piece>('POST', `/pieces/${id}/acts`, done),
   // What of the store serves as one fitting of a leg.
   fittingPick: (document: Plan, leg: number, fitting: number) =>
     send<FittingPick>('POST', '/fitting_picks', { document, leg, fitting }),

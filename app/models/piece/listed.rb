@@ -5,7 +5,7 @@ module Piece::Listed
   # Letters and digits that nobody takes for one another, for a code that is typed.
   LETTERS = "23456789ACDEFGHJKLMNPQRTUVWXY".chars.freeze
   CODE = 6
-  COLUMNS = %w[kind state due place belongs rating words code alike data].freeze
+  COLUMNS = %w[kind state due place belongs rating due_given examined use words code alike data].freeze
 
   included do
     scope :slings, -> { where(sort: "sling") }
@@ -107,6 +107,7 @@ module Piece::Listed
       place: read.fields["place"],
       belongs: read.fields["set"],
       rating: rated,
+      **{ due_given: "due", examined: "examined", use: "use" }.transform_values { |name| read.fields[name].presence },
       alike: DustLadder::PlanFile::Digest.of(data.except(*DustLadder::Slings::Selection::Store::OWN))[-16..],
       code: code || free_code
     )

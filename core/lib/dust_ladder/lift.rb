@@ -45,6 +45,9 @@ module DustLadder
     def duties = @duties ||= document.dig("cranes").each_index.map { |index| Cranes::Duty.new(self, index) }
     def duty = duties.first
 
+    # Where each crane stands, a Plan::Stand each.
+    def stands = duties.map { |duty| duty.crane.stand }
+
     # When the lift is, in the site's own time, such as 2026-12-14T06:30; or nil.
     def at = document.dig("lift_at")
 

@@ -108,7 +108,7 @@ module DustLadder
 
       # What taking it writes into the plan; the snapshot of what stood there before goes.
       def changes(piece)
-        kept = @document.dig("snapshots", "gear").to_h.except(*[ @fitting.piece ].compact - elsewhere)
+        kept = @lift.document.snapshots("gear").except(*[ @fitting.piece ].compact - elsewhere)
         snapshot = PlanFile::Digest.snapshot(piece.except("place"))
         sizes = SEATING.filter_map { |field, key| [ "#{@at}/#{field}", length(piece[key]) ] if piece[key] }.to_h
         {

@@ -62,8 +62,7 @@ module DustLadder
       def rating(data) = [ data["wll_kg"], data["own_swl_kg"] ].compact.min
 
       def mats
-        @lift.document.dig("cranes").each_index.flat_map do |index|
-          stand = Plan::Stand.new(@lift.document, index)
+        @lift.stands.flat_map do |stand|
           stand.mat_pieces.each_with_index.map do |number, at|
             data = snapshot(number)
             of(number, data, stand.pointer("mat", "pieces", at), mat_against(stand, data))

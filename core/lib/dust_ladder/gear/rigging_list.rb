@@ -71,8 +71,7 @@ module DustLadder
       end
 
       def mats
-        @lift.document.dig("cranes").each_index.flat_map do |index|
-          stand = Plan::Stand.new(@lift.document, index)
+        @lift.stands.flat_map do |stand|
           next [] unless stand.mats?
 
           numbers = stand.mat_pieces

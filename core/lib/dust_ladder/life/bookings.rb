@@ -31,7 +31,7 @@ module DustLadder
           title: document["title"],
           from: document["lift_at"],
           until: document["lift_until"],
-          pieces: Gear::Taken.numbers(document),
+          pieces: Plan::NamedGear.numbers(document),
           cranes: charts.map { |chart| machine(chart) }.uniq,
           people: hands.map { |one| "person #{one["person"]}" }.uniq,
           names: {

@@ -39,6 +39,8 @@ module DustLadder
       def dig(...) = @data.dig(...)
 
       # A snapshot of the plan, { "digest", "data" }, by its kind and id; nil for none.
+      # All that it carries of a kind, { id => { "digest", "data" } }.
+      def snapshots(kind) = @data.dig("snapshots", kind).to_h
       def snapshot(kind, id) = @data.dig("snapshots", kind, id)
     end
   end

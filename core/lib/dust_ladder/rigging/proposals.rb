@@ -16,7 +16,7 @@ module DustLadder
       # document: an accepted plan. pieces, beams: of the store, with state, due and place beside.
       def initialize(document, pieces:, beams: [])
         @document = document
-        @pieces = Slings::Selection::Store.new(pieces)
+        @pieces = Slings::Selection::Store.from(pieces)
         @beams = beams.select { |beam| [ nil, "ready" ].include?(beam["state"]) }
         @lift = Lift.new(document)
         @failed = []

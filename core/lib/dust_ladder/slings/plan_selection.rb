@@ -20,7 +20,7 @@ module DustLadder
       # upper: those above the beam instead of the legs.
       def initialize(document, pieces, upper: false)
         @document = document
-        @pieces = pieces.is_a?(Selection::Store) ? pieces : Selection::Store.new(pieces)
+        @pieces = Selection::Store.from(pieces)
         @upper = upper
         @rigging = Plan::Rigging.new(document)
         @lift = Lift.new(with_stand_ins)
@@ -41,7 +41,12 @@ module DustLadder
       def selections =
         @selections ||= @pieces.by_kind.map { |kind, pieces| Selection.new(pieces, need_for(kind), @rules) }
       def choices = @choices ||= selections.flat_map(&:choices).sort_by(&:score)
-      def rejected = @rejected ||= selections.flat_map(&:rejected)
+      # most: no more than so many of them.
+      def rejected(most = nil)
+        found = selections.lazy.flat_map { |one| one.rejected(most) }
+        most ? found.first(most) : found.to_a
+      end
+      def rejected_count = selections.sum(&:rejected_count)
 
       # The first choice under which the rigging does not stop, or the first of all; nil when nothing serves.
       def best

@@ -52,57 +52,29 @@ module DustLadder
       TAKEN = [ "it is planned elsewhere in this lift" ].freeze
       MOST_CHOICES = 20
 
-      # The store, looked through once: pieces that differ in nothing but number, state and date are judged together.
-      class Store
-        OWN = %w[number place state due examined use measured].freeze
-
-        # pieces: as the plan format describes a sling; how it stands (state, due, examined, use, measured) and its
-        # place may stand beside.
-        def initialize(pieces)
-          @alike = pieces.group_by { |piece| piece.except(*OWN) }
-        end
-
-        # { kind => a Store of that kind }.
-        def by_kind =
-          @by_kind ||=
-            sorts.flat_map(&:last).group_by { |piece| piece["kind"] }.transform_values { |pieces| Store.new(pieces) }
-
-        # [[one piece of a sort, all of that sort], ...].
-        def sorts = @sorts ||= @alike.values.map { |alike| [ alike.first, alike ] }
-      end
-
       def initialize(store, need, rules)
         @need = need
         @rules = rules
         @own = {}
-        @sorted =
-          (store.is_a?(Store) ? store : Store.new(store)).sorts.map do |sample, alike|
-            reasons, share = judge(sample)
-            free, kept = parted(alike)
-            [ sample, reasons + apart(sample, alike, free), share, free, kept ]
-          end
+        @sorted = Store.from(store).sorts.map { |sample, alike| judged(sample, alike) }
       end
 
-      # Every piece that cannot serve, with every reason.
-      def rejected
-        @rejected ||=
-          @sorted.flat_map do |_, reasons, _, free, kept|
-            found = reasons.any? ? free.map { |piece| Rejected.new(piece, reasons) } : []
-            kept.each do |own, pieces|
-              all = (reasons + own).freeze
-              pieces.each { |piece| found << Rejected.new(piece, all) }
-            end
-            found
-          end
+      # Every piece that cannot serve, with every reason; most: no more than so many of them.
+      def rejected(most = nil)
+        found = @sorted.lazy.flat_map { |sort| sort.rejected { |piece| own_reasons(piece) } }
+        (most ? found.first(most) : found.to_a)
       end
+      def rejected_count = @sorted.sum(&:rejected_count)
 
       # What can serve, best first: matched sets of as many alike as there are legs, or slings of that many legs.
       def choices
         @choices ||=
           @sorted
-            .filter_map do |sample, reasons, share, free, _|
-              count = pieces_needed(sample)
-              choice(sample, free.first(count), share) if reasons.empty? && free.size >= count
+            .filter_map do |sort|
+              count = pieces_needed(sort.sample)
+              next unless sort.reasons.empty? && sort.free.size >= count
+
+              choice(sort.sample, sort.free.first(count).map { |piece| sort.whole(piece) }, sort.share)
             end
             .sort_by(&:score)
             .first(MOST_CHOICES)
@@ -110,14 +82,14 @@ module DustLadder
 
       private
 
-      # Those with nothing against them of their own, and the others by what there is.
-      def parted(alike)
-        free, kept = [], {}.compare_by_identity
-        alike.each do |piece|
-          own = @need.taken.include?(piece["number"]) ? TAKEN : own_reasons(piece)
-          own.empty? ? free << piece : (kept[own] ||= []) << piece
-        end
-        [ free, kept ]
+      # A sort of the store; pieces by pieces are only looked at where the sort itself can serve.
+      def judged(sample, alike)
+        reasons, share = judge(sample)
+        sort = { sample: sample, alike: alike, share: share }
+        return Sort.new(**sort, reasons: reasons, free: [], kept: alike) if reasons.any?
+
+        free, kept = alike.partition { |piece| own_reasons(piece).empty? }
+        Sort.new(**sort, reasons: apart(sample, alike, free), free: free, kept: kept)
       end
 
       # Why a set cannot be taken as it is: its slings stay together.
@@ -242,11 +214,12 @@ module DustLadder
 
       # What speaks against a piece by its state, what was measured on it and its date.
       def own_reasons(piece)
+        return TAKEN if @need.taken.include?(piece["number"])
         return measured_reasons(piece) if piece["measured"].to_h.any?
 
-        @own[piece.values_at("kind", *STANDING)] ||= measured_reasons(piece)
+        @own[piece.values_at(*STANDING)] ||= measured_reasons(piece)
       end
-      STANDING = %w[state due examined use].freeze
+      STANDING = %w[kind state due examined use].freeze
 
       def measured_reasons(piece)
         Gear::Fitness.new(piece, @rules).reasons(on: @need.on).map(&:words).freeze

@@ -19,8 +19,7 @@ module DustLadder
           },
           "choices" => taken.map { |one| choice_json(one) },
           "rejected" =>
-            rejected
-              .first(MOST_REJECTED)
+            rejected(MOST_REJECTED)
               .map do |one|
                 {
                   "number" => one.piece["number"],
@@ -29,7 +28,7 @@ module DustLadder
                   "reasons" => one.reasons
                 }
               end,
-          "rejected_count" => rejected.size,
+          "rejected_count" => rejected_count,
           "buy" => @rigging.beam.given? && @upper ? [] : GenericSizes.kinds.map { |kind| bought(kind) },
           "spread" => spread
         }

@@ -5,12 +5,50 @@ import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import TextField from '@mui/material/TextField'
+import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api, Refused, type Fault, type PieceSheet } from '../../../api/client'
 import { useKeptText } from '../../../ui/useKeptText'
 import { ACTS } from './acts'
 
 const NO_ANSWER: Fault[] = [{ pointer: '', message: 'no answer; nothing was done', expected: 'a connection' }]
+
+// For which lift it goes out: those that rest on it first, then the next ones.
+function Lift({
+  value,
+  choose,
+  plans,
+}: {
+  value: string
+  choose: (id: string) => void
+  plans: PieceSheet['plans']
+}) {
+  const next = useQuery({ queryKey: ['board', 'next'], queryFn: () => api.board(new URLSearchParams()) })
+  const others = (next.data?.lines ?? []).filter(({ id }) => !plans.some((plan) => plan.id === id))
+  return (
+    <TextField
+      variant="filled"
+      fullWidth
+      select
+      label="For which lift"
+      value={value}
+      helperText=" "
+      slotProps={{
+        select: { native: true },
+        inputLabel: { shrink: true },
+        htmlInput: { 'aria-label': 'For which lift' },
+      }}
+      onChange={(event) => choose(event.target.value)}
+    >
+      <option value="">no lift of the board</option>
+      {[...plans, ...others].map(({ id, title, lift_at }) => (
+        <option key={id} value={String(id)}>
+          {[lift_at?.replace('T', ' '), title].filter(Boolean).join(', ')}
+        </option>
+      ))}
+    </TextField>
+  )
+}
 
 // One thing that is done with a piece: whom it goes to, why, and one button.
 export function ActDialog({
@@ -27,6 +65,7 @@ export function ActDialog({
   const { id, fields, lock_version } = sheet.now
   const [name, setName] = useKeptText(`act-${act.act}-${id}-with`)
   const [why, setWhy] = useKeptText(`act-${act.act}-${id}-why`)
+  const [lift, setLift] = useState('')
   const [faults, setFaults] = useState<Fault[]>([])
   const [saving, setSaving] = useState(false)
   const faultOf = (field: string) => faults.find(({ pointer }) => pointer === `/${field}`)
@@ -38,7 +77,13 @@ export function ActDialog({
   const take = async () => {
     setSaving(true)
     try {
-      await api.actOnPiece(id, { act: act.act, with: name, why, lock_version })
+      await api.actOnPiece(id, {
+        act: act.act,
+        with: name,
+        why,
+        lock_version,
+        plan: lift === '' ? null : Number(lift),
+      })
       setName('')
       setWhy('')
       onDone()
@@ -72,6 +117,7 @@ export function ActDialog({
             onChange={(event) => setName(event.target.value)}
           />
         )}
+        {act.act === 'hand_out' && <Lift value={lift} choose={setLift} plans={sheet.plans} />}
         <TextField
           variant="filled"
           fullWidth

@@ -1,13 +1,13 @@
 module DustLadder
-  module Gear
-    # Which pieces of the store a plan has: slings and beams by the snapshots that it carries, fittings and mats where it
-    # names them.
-    module Taken
+  module Plan
+    # Which pieces of the store a plan has: slings and beams by the snapshots that it carries, fittings and mats where
+    # it names them.
+    module NamedGear
       KINDS = %w[slings beams].freeze
 
       module_function
 
-      # Their numbers, each once.
+      # document: a Hash. Their numbers, each once.
       def numbers(document)
         (KINDS.flat_map { |kind| document.dig("snapshots", kind).to_h.keys } + named(document)).uniq
       end
