@@ -39,6 +39,7 @@ Rails.application.routes.draw do
       :best_places,
       :fitting_picks,
       :rigging_lists,
+      :piece_changes,
       only: :create
     resources :pieces, only: %i[index show create update] do
       resources :looks, :tries, :acts, only: :create

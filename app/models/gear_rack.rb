@@ -46,7 +46,7 @@ class GearRack
   def count = @pieces.size
   def current?(count, changed) = @seen == changed && self.count == count
 
-  # Reads what was changed since the last time. A clock may stand still between two changes: the last ones are read again.
+  # Reads what was changed since the last time. A clock may stand still between two changes: the last are read again.
   def read(changed)
     some = @seen ? Piece.slings.where(updated_at: @seen..) : Piece.slings
     some.pluck(*COLUMNS).each { |row| keep(*row) }

@@ -45,7 +45,7 @@ class PieceLook < ApplicationRecord
           rules: StoreRules.current.title.first(200),
           findings: findings,
           measured: found.measured,
-          told: found.reasons,
+          told: found.told,
           words: words.to_s.squish.first(LONGEST)
         )
       piece.update!(measured: piece.measured.merge(found.measured), change_note: "looked at: #{found.result}")

@@ -34,7 +34,9 @@ class GearRegister < Paper
   end
 
   def records(piece)
-    piece.looks.reject { |look| look.sort == "before_use" && look.result != "out" }.map { |look| record(look) }.join("\n")
+    piece.looks.reject { |look|
+      look.sort == "before_use" && look.result != "out"
+    }.map { |look| record(look) }.join("\n")
   end
 
   def record(look)

@@ -58,7 +58,8 @@ class SlingCard < Paper
   def cells(row, single, together)
     one, all = row.values_at("one", "all")
     hitches = %w[vertical choker]
-    figures = [ *one.values_at(*hitches), *(single ? [ one["basket"] ] : []), *(together ? all.values_at(*hitches) : []) ]
+    figures = [ *one.values_at(*hitches), *(single ? [ one["basket"] ] : []),
+      *(together ? all.values_at(*hitches) : []) ]
     [ angle(row), *figures.map { |figure| figure ? printable(figure[@system]) : "no figure" } ]
   end
 

@@ -24,8 +24,15 @@ RSpec.describe "Gear beyond slings" do
   }
 
   def fitting(**more)
-    { "end" => "load", "kind" => "shackle", "wll" => "4.75 t", "mass" => "2.2 kg", "axis" => nil, "plane" => "in",
-      **more.transform_keys(&:to_s) }
+    {
+      "end" => "load",
+      "kind" => "shackle",
+      "wll" => "4.75 t",
+      "mass" => "2.2 kg",
+      "axis" => nil,
+      "plane" => "in",
+      **more.transform_keys(&:to_s)
+    }
   end
 
   def carried(*pieces)
@@ -33,8 +40,14 @@ RSpec.describe "Gear beyond slings" do
   end
 
   def with(west, *pieces, **more)
-    plan({ "/rigging/legs/0/fittings" => [ west ], "/snapshots/gear" => carried(*pieces),
-      "/lift_at" => "2026-12-14T08:00", **more.transform_keys(&:to_s) })
+    plan(
+      {
+        "/rigging/legs/0/fittings" => [ west ],
+        "/snapshots/gear" => carried(*pieces),
+        "/lift_at" => "2026-12-14T08:00",
+        **more.transform_keys(&:to_s)
+      }
+    )
   end
 
   def gear(document) = DustLadder.check(DustLadder::PlanFile.accept(document)).rung("gear")
@@ -51,7 +64,8 @@ RSpec.describe "Gear beyond slings" do
     {
       "counted higher than it is rated" => [ { wll: "5 t" }, {}, "stop", /counts 5.000.kg, it may carry 4.750.kg/ ],
       "held lower by its keeper" => [ {}, { "own_swl_kg" => 4000.0 }, "stop", /it may carry 4.000.kg/ ],
-      "of another kind" => [ { kind: "hoist_ring" }, {}, "stop", /it is a shackle, and the plan has a hoist ring there/ ],
+      "of another kind" => [ { kind: "hoist_ring" }, {}, "stop",
+        /it is a shackle, and the plan has a hoist ring there/ ],
       "counted lighter than it is" => [ { mass: "1 kg" }, {}, "stop", /counts 1.0.kg for it, it weighs 2.2.kg/ ],
       "without a rating" => [ {}, { "wll_kg" => nil }, "stop", /it has no rating/ ],
       "quarantined" => [ {}, { "state" => "quarantined" }, "stop", /quarantined/ ],
@@ -59,7 +73,8 @@ RSpec.describe "Gear beyond slings" do
       "in date on the day itself" => [ {}, { "examined" => "2026-06-14" }, "holds", /./ ],
       "used as nobody says how" => [ {}, { "use" => nil, "examined" => "2026-09-13" }, "stop", /due 2026-12-13/ ],
       "never examined" => [ {}, { "examined" => nil }, "not_known", /when it was examined/ ],
-      "worn past the rule" => [ {}, { "measured" => { "bow_worn" => 0.0197 } }, "stop", /19.70.mm left where it bears/ ],
+      "worn past the rule" => [ {}, { "measured" => { "bow_worn" => 0.0197 } }, "stop",
+        /19.70.mm left where it bears/ ],
       "worn up to the rule" => [ {}, { "measured" => { "bow_worn" => 0.0198 } }, "holds", /./ ],
       "without a legible tag" => [ {}, { "legible" => false }, "stop", /tag cannot be read/ ]
     }.each do |what, (planned, changes, verdict, words)|

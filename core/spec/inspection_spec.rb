@@ -173,20 +173,20 @@ RSpec.describe DustLadder::Gear::Inspection do
   # Every look of a kind, looked at and fine.
   def all_fine(kind, data)
     DustLadder::Gear::Kinds.of(kind).looks.to_h do |look|
-      fine = {
-        "worn" => "#{(data[{
-          "diameter" => "diameter_m",
-          "strand_wire" => "strand_wire_m",
-          "section" => "section_m",
-          "pin" => "pin_m"
-}[look.of]].to_f * 1000).round(3)} mm",
-        "grown" => "#{data[look.of == "reach" ? "reach_m" : "throat_m"]} m",
-        "crown" => "#{(data["diameter_m"].to_f * 1000).round(3)} mm",
-        "count" => "0",
-        "between" => "20 mm",
-        "most" => look.read == "angle" ? "0°" : "10 kg"
-      }[look.how]
+      fine = measured_fine(look, data)
       [ look.id, fine ? { "measured" => fine } : { "seen" => "fine" } ]
+    end
+  end
+
+  # What a look would measure of a piece as good as new; nil where nothing is measured.
+  def measured_fine(look, data)
+    new = { "reach" => "reach_m", "diameter" => "diameter_m", "strand_wire" => "strand_wire_m" }
+    size = data[new.fetch(look.of) { "#{look.of}_m" }].to_f
+    case look.how
+    when "worn", "grown", "crown" then "#{(size * 1000).round(3)} mm"
+    when "count" then "0"
+    when "between" then "20 mm"
+    when "most" then look.read == "angle" ? "0°" : "10 kg"
     end
   end
 

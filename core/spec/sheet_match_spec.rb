@@ -92,10 +92,23 @@ RSpec.describe DustLadder::Gear::SheetMatch do
 
   it "goes out and comes back as the same list" do
     pieces = [
-      { "number" => "S-1", "kind" => "shackle", "wll" => "4.75 t", "section" => "32 mm", "use" => "hard", "set" => "A" },
+      {
+        "number" => "S-1",
+        "kind" => "shackle",
+        "wll" => "4.75 t",
+        "section" => "32 mm",
+        "use" => "hard",
+        "set" => "A"
+      },
       { "number" => "M-1", "kind" => "mat", "lengthways" => "1.2 m", "wide" => "1 m", "state" => "lost" },
-      { "number" => "W-1", "kind" => "wire_rope", "reach" => "4 m", "vertical" => "3 t", "own_swl" => "2 t",
-        "own_swl_why" => "=heat, \"blue\"" }
+      {
+        "number" => "W-1",
+        "kind" => "wire_rope",
+        "reach" => "4 m",
+        "vertical" => "3 t",
+        "own_swl" => "2 t",
+        "own_swl_why" => "=heat, \"blue\""
+      }
     ]
     rows = read(DustLadder::Gear::StoreSheet.write(pieces))["rows"]
     back = rows.map { |row| row["fields"].reject { |name, text| text.empty? || (name == "state" && text == "ready") } }

@@ -66,7 +66,11 @@ RSpec.describe GearRack do
     20.times { |index| Piece.create!(fields: Piece.find_by!(number: "R-11").fields.merge("number" => "Z-#{index}")) }
     few = described_class.few(on: "2026-12-14")
     expect(few.map { |piece| piece["number"] }).not_to include("R-03", "R-04")
-    expect(few.count { |piece| piece["number"].start_with?("Z-") || piece["number"] == "R-11" }).to be <= described_class::FEW
+    expect(
+      few.count { |piece|
+        piece["number"].start_with?("Z-") || piece["number"] == "R-11"
+      }
+    ).to be <= described_class::FEW
     expect(described_class.few(on: "2030-01-01")).to eq([])
   end
 

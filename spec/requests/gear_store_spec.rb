@@ -418,3 +418,55 @@ RSpec.describe "The gear store" do
     expect(response).to have_http_status(:unprocessable_content)
   end
 end
+
+# The same field of many pieces at once.
+RSpec.describe "Pieces changed together" do
+  before { load_store }
+
+  def json = JSON.parse(response.body)
+  def ask(asked, fields, **more)
+    body = JSON.generate(asked: asked, fields: fields, **more)
+    post "/api/piece_changes", params: body, headers: { "Content-Type" => "application/json" }
+  end
+
+  let(:shackles) { Piece.where(kind: "shackle") }
+
+  it "are shown first, and kept as they were shown" do
+    ask({ kind: "shackle" }, { "place" => "bin 7" })
+    expect(json).to include("count" => shackles.count, "changing" => shackles.count, "faulty" => 0)
+    expect(json["rows"][0]["changes"]).to eq([ { "field" => "place", "from" => "bin 1, shackles", "to" => "bin 7" } ])
+    expect(shackles.pluck(:place).uniq).to eq([ "bin 1, shackles" ])
+    ask({ kind: "shackle" }, { "place" => "bin 7" }, seen: json["seen"])
+    expect(json).to eq("kept" => shackles.count)
+    expect(shackles.pluck(:place).uniq).to eq([ "bin 7" ])
+    expect(Piece.where(place: "bin 7").count).to eq(shackles.count)
+  end
+
+  it "are none where one changed meanwhile, where other fields are meant, or one cannot be read" do
+    ask({ kind: "shackle" }, { "use" => "hard" })
+    seen = json["seen"]
+    ask({ kind: "shackle" }, { "use" => "heat" }, seen: seen)
+    expect(response).to have_http_status(:conflict)
+    shackles.first.then { |piece| piece.update!(fields: piece.fields.merge("note" => "bent")) }
+    ask({ kind: "shackle" }, { "use" => "hard" }, seen: seen)
+    expect([ response.status, shackles.pluck(:use).uniq ]).to eq([ 409, [ "normal" ] ])
+    ask({ kind: "shackle" }, { "in_service" => "2030-01-01" })
+    expect(json).to include("faulty" => shackles.count, "changing" => 0)
+    ask({ kind: "shackle" }, { "in_service" => "2030-01-01" }, seen: json["seen"])
+    expect(response).to have_http_status(:unprocessable_content)
+    expect(shackles.map { |piece| piece.fields["in_service"] }.uniq).to eq([ nil ])
+  end
+
+  it "are never changed in what is each piece's own" do
+    [ { "state" => "ready" }, { "examined" => "2026-11-01" }, { "wll" => "9 t" }, { "number" => "X" },
+      {} ].each do |fields|
+      ask({ kind: "shackle" }, fields)
+      expect([ response.status, json["errors"][0]["message"] ]).to eq([ 422, "nothing is to be changed" ])
+    end
+    stub_const("Piece::Together::MOST", 2)
+    ask({ kind: "shackle" }, { "place" => "bin 7" })
+    expect(json["errors"][0]["message"]).to eq("these are more than 2 pieces")
+    ask("all", { "place" => "bin 7" })
+    expect(response).to have_http_status(:bad_request)
+  end
+end

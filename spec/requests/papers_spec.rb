@@ -87,8 +87,12 @@ RSpec.describe "Papers of the gear store" do
   it "the register has every piece, with its examinations, defects and remedies" do
     one = piece("C-14")
     given = {
-      "sort" => "thorough", "day" => "2026-11-20", "by" => "Ocotillo Test House", "result" => "failed",
-      "words" => "link 12 bent", "remedy" => "link changed"
+      "sort" => "thorough",
+      "day" => "2026-11-20",
+      "by" => "Ocotillo Test House",
+      "result" => "failed",
+      "words" => "link 12 bent",
+      "remedy" => "link changed"
     }
     PieceLook.examine(one, given, person: person)
     get "/api/papers/register"

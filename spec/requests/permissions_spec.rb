@@ -20,6 +20,7 @@ RSpec.describe "Who may do what" do
     "Sketches" => { "create" => %w[planner rigger], "destroy" => %w[planner rigger] },
     "KeptGroups" => { "create" => %w[planner], "destroy" => %w[planner] },
     "Pieces" => { "create" => %w[keeper], "update" => %w[keeper] },
+    "PieceChanges" => { "create" => %w[keeper] },
     "Looks" => { "create" => %w[keeper rigger] },
     "Acts" => { "create" => %w[keeper rigger planner appointed engineer] },
     "PieceFiles" => { "create" => %w[keeper rigger] },

@@ -3,7 +3,7 @@ module Api
   class DuePiecesController < BaseController
     self.policy = LookPolicy
 
-    MOST = 500
+    MOST = 200
     MOST_DAYS = 400
     WITHIN = 60
 

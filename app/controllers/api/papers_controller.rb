@@ -23,7 +23,8 @@ module Api
 
     # Of pieces by their ids, or of whatever a list is narrowed to.
     def labels
-      pieces = params[:pieces].present? ? Piece.where(id: params[:pieces].to_s.split(",").first(LabelSheet::MOST)) : asked
+      ids = params[:pieces].to_s.split(",").first(LabelSheet::MOST)
+      pieces = ids.any? ? Piece.where(id: ids) : asked
       return too_many(pieces.count, LabelSheet::MOST) if pieces.count > LabelSheet::MOST
       return refuse("there is no such piece", "pieces of the store", :unprocessable_content) if pieces.none?
 

@@ -1,6 +1,6 @@
 module Api
-  # The gear store: a page of it, one piece with all that is known of it, and what its keeper writes. What is wrong with a
-  # piece is told field by field, and nothing that was typed is lost.
+  # The gear store: a page of it, one piece with all that is known of it, and what its keeper writes. What is wrong with
+  # a piece is told field by field, and nothing that was typed is lost.
   class PiecesController < BaseController
     self.policy = PiecePolicy
 

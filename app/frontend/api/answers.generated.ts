@@ -137,6 +137,11 @@ export interface Answers {
   "piece_files#create"?: Sketch;
   "fitting_picks#create"?: FittingPick;
   "rigging_lists#create"?: RiggingList;
+  "piece_changes#create"?:
+    | TogetherShown
+    | {
+        kept: number;
+      };
 }
 /**
  * who is signed in, or nobody; and in the demo whom one may be
@@ -1439,4 +1444,15 @@ export interface RiggingList {
   total: Figure;
   whole: boolean;
   to_do: number;
+}
+export interface TogetherShown {
+  count: number;
+  changing: number;
+  faulty: number;
+  seen: string;
+  rows: {
+    number: string;
+    changes: FieldChange[];
+    problems: FieldProblem[];
+  }[];
 }

@@ -11,6 +11,7 @@ import type {
   RiggingList,
   Sketch,
   StoreReading,
+  TogetherShown,
 } from './answers.generated'
 import type { Plan } from './plan.generated'
 import { ask, send, upload } from './wire'
@@ -45,6 +46,12 @@ const asked = (what: PiecesAsked) =>
 
 // What the columns and words of somebody else's list mean here.
 export type ColumnMatch = StoreReading['match']
+
+// The same fields of all pieces that a list is narrowed to.
+interface Together {
+  asked: PiecesAsked
+  fields: PieceFields
+}
 
 type Kept = { look: PieceRecord; piece: Piece }
 
@@ -82,6 +89,10 @@ export const storeApi = {
     id: number,
     done: { act: string; with: string; why: string; lock_version: number; plan: number | null },
   ) => send<Piece>('POST', `/pieces/${id}/acts`, done),
+  showTogether: (what: Together) => send<TogetherShown>('POST', '/piece_changes', what),
+  // seen: the mark of what was shown.
+  changeTogether: (what: Together & { seen: string }) =>
+    send<{ kept: number }>('POST', '/piece_changes', what),
   // What of the store serves as one fitting of a leg.
   fittingPick: (document: Plan, leg: number, fitting: number) =>
     send<FittingPick>('POST', '/fitting_picks', { document, leg, fitting }),

@@ -96,7 +96,7 @@ class PieceLook::Examination
       rules: StoreRules.current.title.first(200),
       findings: findings,
       measured: found.measured,
-      told: found.reasons,
+      told: found.told,
       words: text("words"),
       remedy: text("remedy"),
       due: due&.iso8601

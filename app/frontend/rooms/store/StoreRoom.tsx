@@ -8,6 +8,7 @@ import { RoomBar } from '../../shell/RoomBar'
 import { RoomMain } from '../../shell/RoomMain'
 import { Reading } from '../../ui/Reading'
 import { useTitle } from '../../ui/useTitle'
+import { useMay } from '../../ui/who'
 import { PieceRoom } from './piece/PieceRoom'
 import { DueList } from './DueList'
 import { PieceDialog } from './PieceDialog'
@@ -15,6 +16,7 @@ import { StoreActs } from './StoreActs'
 import { StoreCsvDialog } from './StoreCsvDialog'
 import { StoreFind } from './StoreFind'
 import { StoreTable } from './StoreTable'
+import { TogetherDialog } from './TogetherDialog'
 import '../../ui/tables.css'
 import '../../ui/store.css'
 
@@ -34,8 +36,10 @@ function Pages({ page, pages, turn }: { page: number; pages: number; turn: (page
   )
 }
 
-// What is printed of the pieces that are listed.
-function Papers({ asked }: { asked: PiecesAsked }) {
+// What is printed of the pieces that are listed, and done with all of them.
+function Papers({ asked, done }: { asked: PiecesAsked; done: () => void }) {
+  const keeper = useMay()('keeper')
+  const [changing, setChanging] = useState(false)
   const { words = '', kind = '', state = '' } = asked
   const what = { words, kind, state }
   return (
@@ -46,6 +50,21 @@ function Papers({ asked }: { asked: PiecesAsked }) {
       <a className="as-button" href={api.paperAddress('register', what)}>
         Register of these, PDF
       </a>
+      {keeper && (
+        <Button variant="outlined" sx={{ minHeight: 44 }} onClick={() => setChanging(true)}>
+          Change all of these
+        </Button>
+      )}
+      {changing && (
+        <TogetherDialog
+          asked={what}
+          onClose={() => setChanging(false)}
+          onDone={() => {
+            setChanging(false)
+            done()
+          }}
+        />
+      )}
     </Box>
   )
 }
@@ -83,7 +102,7 @@ function List({ asked, ask }: { asked: PiecesAsked; ask: (change: PiecesAsked) =
               `${data.overdue} overdue`}
           </Box>
           <StoreTable listed={data.pieces} />
-          <Papers asked={asked} />
+          <Papers asked={asked} done={() => void store.refetch()} />
           <Pages page={data.page} pages={data.pages} turn={(page) => ask({ page: String(page) })} />
         </>
       )}

@@ -47,6 +47,9 @@ module DustLadder
       # Why it is out, worst first, in words.
       def reasons = out.sort_by { |one| -(one.used || Float::MAX) }.map(&:told)
 
+      # What was found, in words: what is out first, then what was measured and stays.
+      def told = reasons + looks.select { |one| one.verdict == "stays" && one.value }.map(&:told)
+
       def headline
         case result
         when "out" then reasons.first.transform_values { |words| "Out: #{words}" }
