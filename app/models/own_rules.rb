@@ -14,7 +14,7 @@ class OwnRules < ApplicationRecord
 
   # Plans that go by it are looked at again.
   after_create_commit do
-    Piece.reckon_days
+    ReckonDaysJob.perform_later
     BoardLine.outdate_with(self.class.mark(identifier))
   end
 

@@ -15,6 +15,7 @@ class Piece < ApplicationRecord
   validate do
     read.problems.each { |problem| errors.add(:fields, :invalid, message: problem.message, problem: problem.as_json) }
     refuse_state if state_by_hand?
+    refuse_code if will_save_change_to_number?
   end
 
   before_save :put_in_columns
@@ -132,6 +133,19 @@ class Piece < ApplicationRecord
   end
 
   private
+
+  # Whoever scans another's code must not be led to this one.
+  def refuse_code
+    return unless self.class.where(code: number.to_s.upcase.delete(" -")).where.not(id: id).exists?
+
+    problem = {
+      "field" => "number",
+      "typed" => number,
+      "message" => "that is the code of another piece",
+      "expected" => "a number of its own"
+    }
+    errors.add(:fields, :invalid, message: problem["message"], problem: problem)
+  end
 
   def with_measures(data) = measured.present? ? data.merge("measured" => measured) : data.except("measured")
   def state_by_hand? = persisted? && !@moving && read.fields["state"] != state

@@ -14,9 +14,10 @@ class LabelSheet < Paper
   # A label is scratched and dirty: nearly a third of the code may be gone.
   LEVEL = :h
 
-  # pieces: of the store. single: one label a page.
-  def initialize(pieces, single: false)
+  # pieces: of the store. single: one label a page. system: metric or us.
+  def initialize(pieces, single: false, system: "metric")
     @pieces = pieces
+    @system = SYSTEMS.include?(system) ? system.to_sym : :metric
     @single = single
     super(size: single ? [ WIDE * MM, HIGH * MM ] : "A4")
   end
@@ -62,8 +63,8 @@ class LabelSheet < Paper
 
   def said(piece)
     kind = piece.kind_of_gear&.words.to_s.delete_suffix(" sling")
-    rating = piece.rating && DustLadder::Figure.kg(piece.rating, :down).shown
-    reach = piece.data["reach_m"] && DustLadder::Figure.m(piece.data["reach_m"]).shown
+    rating = piece.rating && DustLadder::Figure.kg(piece.rating, :down).shown(@system)
+    reach = piece.data["reach_m"] && DustLadder::Figure.m(piece.data["reach_m"]).shown(@system)
     [ [ kind, piece.fields["size"] ].compact.join(" "), [ reach, rating ].compact.join(", ") ].join("\n")
   end
 

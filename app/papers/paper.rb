@@ -10,6 +10,7 @@ class Paper
   }.freeze
   MM = 72 / 25.4
   LEAST_SIZE = 4
+  SYSTEMS = %w[metric us].freeze
 
   # size: a page of Prawn's, or [ width, height ] in points. margin: mm.
   def initialize(size:, margin: 0, layout: :portrait)
@@ -45,5 +46,5 @@ class Paper
   end
 
   # What no font has, and what would not be seen, is left out.
-  def printable(text) = text.to_s.scrub("?").gsub(/[[:cntrl:]]+/, " ").gsub("\u202f", "\u00a0")
+  def printable(text) = text.to_s.scrub("?").gsub(/[[:cntrl:]&&[^\n]]+/, " ").gsub("\u202f", "\u00a0")
 end

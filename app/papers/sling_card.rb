@@ -3,7 +3,8 @@
 class SlingCard < Paper
   WIDE = 148
   HIGH = 105
-  SYSTEMS = %w[metric us].freeze
+  # Of its width, what the angles take.
+  ANGLES = 0.36
 
   # pieces: of the store, all of one set or one by itself. rules: a DustLadder::RuleSet; system: metric or us. Raises
   # DustLadder::NotKnown where there is no legible sling among them.
@@ -21,7 +22,10 @@ class SlingCard < Paper
   def draw
     head
     pdf.move_down(46)
-    pdf.table(rows, width: pdf.bounds.width, cell_style: { size: 9, padding: 3, border_width: 0.5 }) do |table|
+    wide = pdf.bounds.width
+    others = rows[0].size - 1
+    widths = [ wide * ANGLES, *[ wide * (1 - ANGLES) / others ] * others ]
+    pdf.table(rows, column_widths: widths, cell_style: { size: 9, padding: 3, border_width: 0.5 }) do |table|
       table.row(0).font_style = :bold
       table.column(0).font_style = :bold
     end

@@ -73,6 +73,12 @@ RSpec.describe DustLadder::Gear::Acts do
     ).to eq([ "nobody found it sound since" ])
   end
 
+  it "lets nothing back in use that is past its limit by what was measured last" do
+    worn = { throat_m: 0.04, measured: { "hook_throat" => 0.043 } }
+    expect(refusals("release", "quarantined", **worn).map(&:message)).to match([ /throat opened to 43.00.mm/ ])
+    expect(refusals("release", "quarantined", **worn, measured: { "hook_throat" => 0.041 })).to eq([])
+  end
+
   # What was changed of a sound hook, and why it is not handed out.
   [
     [ { examined: "2026-05-29" }, /runs out on 2026-11-29/ ],

@@ -287,6 +287,7 @@ RSpec.describe "The gear store" do
       ).to eq(
         [ 6.0, 0.1, 4.0 ]
       )
+      ReckonDaysJob.perform_now
       expect(piece("T-0").due).to eq("2026-10-30")
       look("W-08", { "lay_wires" => { "measured" => "6" } })
       expect(json["piece"]["fields"]["state"]).to eq("quarantined")
@@ -337,6 +338,13 @@ RSpec.describe "The gear store" do
         expect(response).to have_http_status(:not_found)
       end
       expect(Piece.distinct.count(:code)).to eq(Piece.count)
+    end
+
+    it "gives no piece the code of another for its number" do
+      code = piece("C-14").code
+      fields = { "number" => code.downcase, "kind" => "hook", "wll" => "2 t" }
+      send_json(:post, "/api/pieces", fields: fields)
+      expect(faults).to eq([ [ "/fields/number", "that is the code of another piece" ] ])
     end
 
     # What is asked, and which pieces are found.

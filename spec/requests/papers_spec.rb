@@ -34,6 +34,11 @@ RSpec.describe "Papers of the gear store" do
       expect([ response.status, faults ]).to eq([ 422, [ "these are #{Piece.count} pieces" ] ])
     end
 
+    it "come in US units" do
+      get "/api/papers/labels", params: { pieces: piece("C-14").id, form: "single", units: "us" }
+      expect(pages[0].text.tr("\u00a0", " ")).to include("4,409 lb")
+    end
+
     it "hold words of any length and any letters" do
       long = { "number" => "Ω-#{"長" * 70}", "size" => "=“x” " * 60, "kind" => "hook", "wll" => "2 t" }
       odd = Piece.create!(fields: long)

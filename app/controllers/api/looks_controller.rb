@@ -6,6 +6,11 @@ module Api
 
     include PieceFaults
 
+    # What is kept of a finding, and how much of it.
+    KEPT = %w[seen measured words].freeze
+    LONGEST = 400
+    MOST_LOOKS = 40
+
     def create
       piece = Piece.find(params[:piece_id])
       look = body["sort"].to_s == "before_use" ? before_use(piece) : examination(piece)
@@ -28,9 +33,11 @@ module Api
 
     def findings
       found = body["findings"]
-      return found if found.is_a?(Hash) && found.values.all?(Hash)
+      raise ActionController::ParameterMissing, :findings unless found.is_a?(Hash) && found.values.all?(Hash)
 
-      raise ActionController::ParameterMissing, :findings
+      found.first(MOST_LOOKS).to_h.transform_values do |one|
+        one.slice(*KEPT).transform_values { |text| text.to_s.first(LONGEST) }
+      end
     end
   end
 end

@@ -28,7 +28,7 @@ module Api
       return too_many(pieces.count, LabelSheet::MOST) if pieces.count > LabelSheet::MOST
       return refuse("there is no such piece", "pieces of the store", :unprocessable_content) if pieces.none?
 
-      LabelSheet.new(pieces.in_order.to_a, single: params[:form] == "single")
+      LabelSheet.new(pieces.in_order.to_a, single: params[:form] == "single", system: params[:units].to_s)
     end
 
     def card

@@ -123,7 +123,7 @@ module Piece::Listed
   def free_code
     loop do
       code = Array.new(CODE) { LETTERS.sample(random: SecureRandom) }.join
-      return code unless self.class.exists?(code: code)
+      return code unless self.class.exists?(code: code) || self.class.exists?(number: code)
     end
   end
 end

@@ -38,7 +38,15 @@ module DustLadder
 
     # Every leaf that differs from the base, by name and place.
     def leaves
-      @leaves ||= shipped? ? [] : self.class.between(base.data, data, data["changes"].to_a)
+      @leaves ||= shipped? ? [] : self.class.between(base.data, data, data["changes"].to_a).reject { |leaf| newer?(leaf) }
+    end
+
+    # Names of values that the shipped set has since this one was copied: no one took them away. Without them nothing
+    # holds that asks for them; the next change takes them.
+    def newer
+      return [] unless data.dig("from", "version").to_i.between?(1, base.version - 1)
+
+      base.data["values"].keys - data["values"].keys
     end
 
     def looser = leaves.select(&:looser?)
@@ -108,11 +116,12 @@ module DustLadder
     # The next version of a set. changes: { place => value }. by: a name. why: { place => reason }. Raises
     # PlanFile::Invalid, at the places that are wrong.
     def changed(changes, by:, why:, on:)
-      copy = JSON.parse(JSON.generate(data))
+      start = with_newer
+      copy = JSON.parse(JSON.generate(start))
       faults = changes.filter_map { |place, value| put(copy["values"], place, value) }
       raise PlanFile::Invalid, faults if faults.any?
 
-      leaves = self.class.between(data, copy)
+      leaves = self.class.between(start, copy)
       refuse("/changes", "nothing differs", "another value") if leaves.empty?
       told =
         leaves.map do |leaf|
@@ -139,6 +148,16 @@ module DustLadder
     end
 
     private
+
+    def newer?(leaf) = newer.include?(leaf.name)
+
+    # Its data with what its shipped set has newly.
+    def with_newer
+      return data if newer.empty?
+
+      values = data["values"].merge(base.data["values"].slice(*newer))
+      data.merge("values" => values, "from" => data["from"].merge("version" => base.version))
+    end
 
     # Puts a leaf in its place; a fault where there is none, or what is put there is of another kind.
     def put(values, place, value)

@@ -6,6 +6,7 @@ import { Link, useNavigate, useParams, useSearchParams } from 'react-router'
 import { api, type PiecesAsked } from '../../api/client'
 import { RoomBar } from '../../shell/RoomBar'
 import { RoomMain } from '../../shell/RoomMain'
+import { usePreferences } from '../../ui/preferences'
 import { Reading } from '../../ui/Reading'
 import { useTitle } from '../../ui/useTitle'
 import { useMay } from '../../ui/who'
@@ -39,12 +40,13 @@ function Pages({ page, pages, turn }: { page: number; pages: number; turn: (page
 // What is printed of the pieces that are listed, and done with all of them.
 function Papers({ asked, done }: { asked: PiecesAsked; done: () => void }) {
   const keeper = useMay()('keeper')
+  const { preferences } = usePreferences()
   const [changing, setChanging] = useState(false)
   const { words = '', kind = '', state = '' } = asked
   const what = { words, kind, state }
   return (
     <Box sx={{ display: 'flex', gap: 1, py: 2, flexWrap: 'wrap' }}>
-      <a className="as-button" href={api.paperAddress('labels', what)}>
+      <a className="as-button" href={api.paperAddress('labels', { ...what, units: preferences.system })}>
         Labels of these, PDF
       </a>
       <a className="as-button" href={api.paperAddress('register', what)}>

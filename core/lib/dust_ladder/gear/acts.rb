@@ -30,6 +30,7 @@ module DustLadder
         found = [ barred(act, state), unpermitted(act, roles), *lacking(act, given) ]
         found << UNSOUND if act.looked && !sound_since
         found << unfit(piece, on, rules) if name == "hand_out" && state == "ready"
+        found << unfit(piece, nil, rules) if act.looked && sound_since
         found.compact
       end
 

@@ -28,7 +28,10 @@ export function Label({ sheet }: { sheet: PieceSheet }) {
         </div>
       </div>
       <div className="piece-acts">
-        <a className="as-button" href={api.paperAddress('labels', { pieces: id, form: 'single' })}>
+        <a
+          className="as-button"
+          href={api.paperAddress('labels', { pieces: id, form: 'single', units: system })}
+        >
           Label, PDF
         </a>
         {now.sort === 'sling' && (
