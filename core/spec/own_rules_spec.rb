@@ -73,19 +73,28 @@ RSpec.describe DustLadder::OwnRules do
       next_one = changed(older, { "tilt_limit_deg" => 4 })
       expect(next_one.leaves.map(&:place)).to eq([ "tilt_limit_deg" ])
       expect(next_one.data["values"]["broken_wires"]).to eq(strict["values"]["broken_wires"])
-      expect([ next_one.newer, next_one.data["from"]["version"] ]).to eq([ [], DustLadder::RuleSet.shipped("strict").version ])
+      expect(
+        [ next_one.newer,
+          next_one.data["from"]["version"] ]
+      ).to eq([ [], DustLadder::RuleSet.shipped("strict").version ])
       expect(next_one.data["changes"].map { |one| one["place"] }).to eq([ "tilt_limit_deg" ])
     end
 
     it "lets nothing pass that asks for what it does not have" do
       rules = DustLadder::RuleSet.new(older.data)
-      piece = { "kind" => "wire_rope", "state" => "ready", "examined" => "2026-11-01", "measured" => { "lay_wires" => 1 } }
+      piece = {
+        "kind" => "wire_rope",
+        "state" => "ready",
+        "examined" => "2026-11-01",
+        "measured" => { "lay_wires" => 1 }
+      }
       expect(DustLadder::Gear::Fitness.new(piece, rules).answer(on: nil).verdict).to eq("not_known")
     end
 
     it "is looser all the same where it is as new as its shipped set and lacks a value" do
       values = own.data["values"].except("broken_wires")
-      expect(described_class.new(own.data.merge("values" => values)).nameless.map(&:name).uniq).to eq([ "broken_wires" ])
+      lacking = described_class.new(own.data.merge("values" => values))
+      expect(lacking.nameless.map(&:name).uniq).to eq([ "broken_wires" ])
     end
   end
 

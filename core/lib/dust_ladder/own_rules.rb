@@ -38,7 +38,12 @@ module DustLadder
 
     # Every leaf that differs from the base, by name and place.
     def leaves
-      @leaves ||= shipped? ? [] : self.class.between(base.data, data, data["changes"].to_a).reject { |leaf| newer?(leaf) }
+      @leaves ||=
+        if shipped?
+          []
+        else
+          self.class.between(base.data, data, data["changes"].to_a).reject { |leaf| newer?(leaf) }
+        end
     end
 
     # Names of values that the shipped set has since this one was copied: no one took them away. Without them nothing

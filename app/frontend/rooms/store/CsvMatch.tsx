@@ -1,32 +1,8 @@
 import Box from '@mui/material/Box'
 import { useState } from 'react'
-import type { ColumnMatch, GearKinds, StoreReading } from '../../api/client'
+import type { ColumnMatch, StoreReading } from '../../api/client'
+import { DAYS, OF_DAYS, strange, withColumn } from './csv'
 import { labelOf, plain, useKinds } from './words'
-
-const DAYS: [string, string][] = [
-  ['ymd', '2026-12-14'],
-  ['dmy', '14.12.2026'],
-  ['mdy', '12/14/2026'],
-]
-const OF_DAYS = ['examined', 'due', 'in_service']
-const MOST_WORDS = 30
-
-// What is matched now: as it was said, or as the headings were understood.
-export const matchOf = (data: StoreReading): ColumnMatch => ({
-  ...data.match,
-  columns: data.match.columns ?? data.columns.map(({ field }) => field ?? ''),
-})
-
-// Words of the file in fields that are chosen from a list, that are not among it: [field, word].
-const strange = (data: StoreReading, kinds: GearKinds) => {
-  const chosen = new Set(kinds.fields.filter(({ choices }) => choices).map(({ name }) => name)).add('kind')
-  const found = data.rows.flatMap(({ problems }) =>
-    problems
-      .filter(({ field, typed }) => chosen.has(field) && typed !== '')
-      .map(({ field, typed }) => `${field}\n${typed}`),
-  )
-  return [...new Set(found)].slice(0, MOST_WORDS).map((pair) => pair.split('\n') as [string, string])
-}
 
 // Which column of the file is which, how its days are written and what its words mean here. It is remembered
 // with what is taken, for the next file of these headings.
@@ -44,9 +20,8 @@ export function CsvMatch({
   const [open] = useState(!!data.fault || data.remembered)
   if (!kinds) return null
   const columns = match.columns ?? []
-  const taken = (index: number, name: string) => columns.some((one, at) => at !== index && one === name)
   const setColumn = (index: number, name: string) =>
-    change({ ...match, columns: columns.map((one, at) => (at === index ? name : one)) })
+    change({ ...match, columns: withColumn(columns, index, name) })
   const all = (name: string, text: string) => change({ ...match, all: { ...match.all, [name]: text } })
   const mean = (field: string, word: string, text: string) =>
     change({ ...match, values: { ...match.values, [field]: { ...match.values?.[field], [word]: text } } })
@@ -62,7 +37,7 @@ export function CsvMatch({
   )
   const words = [
     ...already,
-    ...strange(data, kinds).filter(
+    ...strange(data.rows, kinds.fields).filter(
       ([field, word]) => !already.some(([one, other]) => one === field && other === word),
     ),
   ]
@@ -82,7 +57,7 @@ export function CsvMatch({
             >
               <option value="">not taken</option>
               {kinds.fields.map(({ name, label }) => (
-                <option key={name} value={name} disabled={taken(index, name)}>
+                <option key={name} value={name}>
                   {label}
                 </option>
               ))}

@@ -6,10 +6,8 @@ import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import { useEffect, useRef, useState } from 'react'
 import { api } from '../../api/client'
+import { codeIn } from './codes'
 import { FindByCode } from './FindByCode'
-
-// What a label's code says: the address of a piece that ends in its code, or the bare code.
-export const codeIn = (text: string) => text.trim().split('/').pop()!.replace(/^c=/, '')
 
 // The camera on a label: the first code that is a piece's opens it. Without a camera its code is typed.
 export function ScanDialog({ onClose, open }: { onClose: () => void; open: (id: number) => void }) {

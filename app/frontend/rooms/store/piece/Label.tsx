@@ -1,6 +1,7 @@
 import { api, type PieceSheet } from '../../../api/client'
 import { usePreferences } from '../../../ui/preferences'
 import { Heading } from '../../../ui/Row'
+import { spaced } from '../codes'
 
 // The code of its label as it is printed, and what is printed of it.
 export function Label({ sheet }: { sheet: PieceSheet }) {
@@ -24,7 +25,7 @@ export function Label({ sheet }: { sheet: PieceSheet }) {
         <div>
           <strong>{now.fields.number}</strong>
           <span className="small">scan it, or type</span>
-          <strong className="label-code">{now.code?.replace(/(.{3})/, '$1 ')}</strong>
+          <strong className="label-code">{spaced(now.code)}</strong>
         </div>
       </div>
       <div className="piece-acts">

@@ -14,6 +14,7 @@ import { PieceDialog } from '../PieceDialog'
 import { KeepLook } from './KeepLook'
 import { LookLadder } from './LookLadder'
 import { LookRow } from './LookRow'
+import { nextLook } from './marks'
 import { PieceFigure } from './PieceFigure'
 import { PiecePanel } from './PiecePanel'
 import { TimeLine } from './TimeLine'
@@ -57,13 +58,7 @@ function Piece({ sheet }: { sheet: PieceSheet }) {
     setAt(look)
     document.querySelector(`[data-look-row="${look}"]`)?.scrollIntoView({ block: 'nearest' })
   }
-  // The next one that nobody looked at, after this one and round again.
-  const next = () => {
-    const from = looks.findIndex((look) => look.id === at)
-    const round = [...looks.slice(from + 1), ...looks.slice(0, from + 1)]
-    const left = round.find(({ verdict }) => verdict === 'not_looked')
-    go((left ?? round[0])!.id)
-  }
+  const next = () => go(nextLook(looks, at))
   const result = RESULT[inspection.result]
   return (
     <>

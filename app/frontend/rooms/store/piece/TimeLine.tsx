@@ -1,43 +1,15 @@
 import type { PieceSheet } from '../../../api/client'
-import { PASSED } from './verdicts'
+import { days, marksOf, rows } from './marks'
 
-const DAY = 86_400_000
 const WIDTH = 620
 const LEFT = 30
-const MOST = 6
-
-const days = (iso: string) => Date.parse(`${iso.slice(0, 10)}T00:00:00Z`) / DAY
-
-interface Mark {
-  day: string
-  word: string
-  bad: boolean
-}
+const APART = 84
 
 // When it was looked at and examined, when it went out of use, and when its next examination is due.
 export function TimeLine({ sheet }: { sheet: PieceSheet }) {
-  const { now, looks, acts, examination } = sheet
+  const { now, examination } = sheet
   const today = new Date().toISOString().slice(0, 10)
-  const marks: Mark[] = [
-    ...looks.map(({ day, sort, result }) => ({
-      day,
-      word: sort === 'before_use' ? (result === 'not_whole' ? 'looked at' : result) : result,
-      bad: !PASSED.includes(result) && result !== 'not_whole',
-    })),
-    ...acts
-      .filter(({ after }) => ['quarantined', 'scrapped', 'lost'].includes(after))
-      .map(({ at, after }) => ({ day: at.slice(0, 10), word: after, bad: true })),
-  ]
-  if (now.fields.in_service) marks.push({ day: now.fields.in_service, word: 'in service', bad: false })
-  if (now.fields.examined && !marks.some(({ day }) => day === now.fields.examined))
-    marks.push({ day: now.fields.examined, word: 'examined', bad: false })
-  const told = Object.values(
-    Object.fromEntries(
-      [...marks].sort((one, other) => Number(one.bad) - Number(other.bad)).map((mark) => [mark.day, mark]),
-    ),
-  )
-    .sort((one, other) => (one.day < other.day ? -1 : 1))
-    .slice(-MOST)
+  const told = marksOf(sheet)
   const { day: due } = examination
   const all = [...told.map(({ day }) => days(day)), days(today), ...(due ? [days(due)] : [])]
   const from = Math.min(...all)
@@ -45,9 +17,11 @@ export function TimeLine({ sheet }: { sheet: PieceSheet }) {
   const at = (day: string) => LEFT + ((days(day) - from) / whole) * (WIDTH - 2 * LEFT - 40)
   const broken = now.fields.state !== 'ready' && now.fields.state !== 'out'
   const late = due !== null && due < today
-  // Words of marks that stand near one another go to two heights.
-  const low = told.map(({ day }, index) => index > 0 && at(day) - at(told[index - 1]!.day) < 84)
-  const height = (index: number): number => (low[index] ? (height(index - 1) === 0 ? 34 : 0) : 0)
+  const low = rows(
+    told.map(({ day }) => at(day)),
+    APART,
+  )
+  const height = (index: number) => (low[index] ? 34 : 0)
   return (
     <svg viewBox={`0 0 ${WIDTH} 120`} className="time-line" role="img" aria-label="Looks and examinations">
       <path
