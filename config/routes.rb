@@ -38,6 +38,7 @@ Rails.application.routes.draw do
       :quick_checks,
       :best_places,
       :fitting_picks,
+      :mat_picks,
       :rigging_lists,
       :piece_changes,
       only: :create

@@ -19,8 +19,8 @@ class PieceAct < ApplicationRecord
     end
   end
 
-  # Does it, if nobody changed the piece since lock_version. given: { "with", "why" } as typed. Raises Refused and
-  # ActiveRecord::StaleObjectError.
+  # Does it, if nobody changed the piece since lock_version. given: { "with", "why", "place" } as typed; a place is where
+  # it is put. Raises Refused and ActiveRecord::StaleObjectError.
   def self.take(piece, act, given, person:, lock_version:, plan: nil)
     piece.with_lock do
       raise ActiveRecord::StaleObjectError.new(piece, act) if lock_version != piece.lock_version
@@ -28,6 +28,8 @@ class PieceAct < ApplicationRecord
       refuse(piece, act, given, person)
       words = given.transform_values { |text| text.to_s.squish.first(LONGEST) }
       to = DustLadder::Gear::Acts::ALL.fetch(act).to
+      place = words["place"].to_s
+      piece.fields = piece.fields.merge("place" => place) unless place.empty?
       piece.move(act, to: to, person: person, with_whom: words["with"].to_s, why: words["why"].to_s, plan: plan)
     end
   end

@@ -18,6 +18,7 @@ class PieceSheet
       stands: stands,
       examination: { wanted: due.wanted?, day: due.day, words: due.words },
       rules: rules.title,
+      today: SiteClock.today.iso8601,
       inspection: PieceLook.judged(@piece, {}).as_json,
       looks: @piece.looks.reorder(id: :desc).limit(MOST_RECORDS).map(&:shown),
       acts: @piece.acts.reorder(id: :desc).limit(MOST_RECORDS).includes(:plan).map(&:shown),

@@ -62,11 +62,8 @@ class SiteCalendar
 
   # What is scrapped or lost is examined no more.
   def examinations
-    Piece.in_order.filter_map do |piece|
-      due = piece.read.due.to_s
-      next if due < @from.iso8601 || %w[scrapped lost].include?(piece.fields["state"])
-
-      all_day("examination-#{piece.number}", due, "#{piece.number}: examination due", piece.fields["place"].to_s)
+    Piece.due_from(@from.iso8601).limit(MOST).map do |piece|
+      all_day("examination-#{piece.number}", piece.due, "#{piece.number}: examination due", piece.place)
     end
   end
 

@@ -4,7 +4,7 @@ class SlingCard < Paper
   WIDE = 148
   HIGH = 105
   # Of its width, what the angles take.
-  ANGLES = 0.36
+  ANGLES = 0.42
 
   # pieces: of the store, all of one set or one by itself. rules: a DustLadder::RuleSet; system: metric or us. Raises
   # DustLadder::NotKnown where there is no legible sling among them.

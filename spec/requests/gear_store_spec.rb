@@ -408,6 +408,72 @@ RSpec.describe "The gear store" do
     end
   end
 
+  describe "several like pieces at once" do
+    let(:fields) { { "kind" => "shackle", "wll" => "3.25 t", "mass" => "1.2 kg" } }
+
+    it "are entered all, each with a code of its own" do
+      send_json(:post, "/api/pieces", fields: fields, numbers: "Q-08 to Q-11, Q-20")
+      expect(
+        [ response.status, json.map { |one|
+          one["fields"]["number"]
+        } ]
+      ).to eq([ 201, %w[Q-08 Q-09 Q-10 Q-11 Q-20] ])
+      expect(json.map { |one| one["code"] }.uniq.size).to eq(5)
+    end
+
+    it "are entered none where one is there already or cannot be read" do
+      send_json(:post, "/api/pieces", fields: fields, numbers: "S-10 to S-12")
+      expect(faults).to eq([ [ "/fields/number", "a piece of this number is in the store already: S-11" ] ])
+      send_json(:post, "/api/pieces", fields: fields.except("wll"), numbers: "Q-1, Q-2")
+      expect(faults.map(&:first)).to eq([ "/fields/wll" ])
+      { "Q-9 to Q-1" => /backwards/, "" => /no number/, "Q-1 to Q-9999" => /9999 numbers/ }.each do |numbers, words|
+        send_json(:post, "/api/pieces", fields: fields, numbers: numbers)
+        expect(faults).to match([ [ "/fields/number", words ] ])
+      end
+      expect(Piece.where("number LIKE 'Q-%' OR number = 'S-10'").count).to eq(0)
+    end
+  end
+
+  # A day that has begun at the site may not have begun elsewhere.
+  describe "at midnight" do
+    include ActiveSupport::Testing::TimeHelpers
+
+    around do |example|
+      before = ENV.fetch("TZ", nil)
+      example.run
+    ensure
+      ENV["TZ"] = before
+    end
+
+    # The site's zone, a moment, and whether what is due on 20 November may still go out.
+    [
+      [ "UTC", "2026-11-20T23:59:30Z", 201 ],
+      [ "UTC", "2026-11-21T00:00:30Z", 422 ],
+      [ "Asia/Tokyo", "2026-11-20T14:59:30Z", 201 ],
+      [ "Asia/Tokyo", "2026-11-20T15:00:30Z", 422 ],
+      [ "America/Lima", "2026-11-21T04:59:30Z", 201 ],
+      [ "America/Lima", "2026-11-21T05:00:30Z", 422 ]
+    ].each do |zone, at, status|
+      it "#{status == 201 ? "lets" : "does not let"} it go out at #{at} in #{zone}" do
+        ENV["TZ"] = zone
+        piece("R-11").then { |one| one.update!(fields: one.fields.merge("examined" => "2026-05-20")) }
+        travel_to(Time.iso8601(at)) { act("R-11", "hand_out", with: "B. Yucca") }
+        expect([ response.status, piece("R-11").due ]).to eq([ status, "2026-11-20" ])
+      end
+    end
+  end
+
+  it "has every examination ahead in the calendar, and none of what is gone" do
+    piece("C-14").then { |one| act("C-14", "scrap", why: "bent", version: one.lock_version) }
+    get "/api/calendar"
+    events = Icalendar::Calendar.parse(response.body).first.events.select { |one|
+      one.uid.to_s.start_with?("examination")
+    }
+    ahead = Piece.where("due >= ?", today.iso8601).where.not(state: "scrapped")
+    told = events.to_h { |one| [ one.uid.to_s[/examination-(.+)@/, 1], one.dtstart.strftime("%Y-%m-%d") ] }
+    expect(told).to eq(ahead.to_h { |one| [ one.number, one.due ] })
+  end
+
   it "keeps a certificate beside its piece, and refuses what is none" do
     png = Rack::Test::UploadedFile.new(
       StringIO.new("\x89PNG\r\n\x1a\n#{"0" * 60}"),

@@ -90,3 +90,32 @@ RSpec.describe "Fittings from the store" do
     expect([ late["verdict"], late["to_do"] ]).to match([ "stop", /\Aexamine it again: its examination runs out on/ ])
   end
 end
+
+# Mats of the store under the pads of a plan's crane.
+RSpec.describe "Mats from the store" do
+  before { load_store }
+
+  def ask(path, body)
+    post path, params: JSON.generate(body), headers: { "Content-Type" => "application/json" }
+    JSON.parse(response.body)
+  end
+
+  it "are offered with the word of the pads' rung, and are booked with the plan" do
+    document = demo_document("cabin-on-salt")
+    found = ask("/api/mat_picks", document: document)
+    expect(found["choices"].map { |one| one["numbers"] }).to eq([ %w[M-1 M-2 M-3 M-4] ])
+    changed = DustLadder::PlanFile::Pointer.with_values(document, found["choices"][0]["changes"])
+    plan = Plan.start(DustLadder::PlanFile.accept(changed))
+    ladder = DustLadder.check(plan.reload.document, **OwnHouse.of(plan.document))
+    expect(ladder.rung("pads").verdict).to eq(found["choices"][0]["verdict"])
+    expect(BoardLine.with_piece("M-3").pluck(:plan_id)).to eq([ plan.id ])
+    mat = Piece.find_by!(number: "M-3")
+    PieceAct.take(mat, "quarantine", { "why" => "split", "place" => "red cage" }, person: person, lock_version: 0)
+    after = DustLadder.check(plan.document, **OwnHouse.of(plan.document)).rung("gear")
+    expect([ after.verdict, after.note["metric"] ]).to eq([ "stop", "M-3: quarantined in the store now" ])
+    expect(mat.reload.place).to eq("red cage")
+    expect(ask("/api/mat_picks", document: document)["choices"]).to eq([])
+    lines = ask("/api/rigging_lists", document: plan.document)["lines"]
+    expect(lines.find { |one| one["number"] == "M-3" }["to_do"]).to eq("another: it is quarantined")
+  end
+end

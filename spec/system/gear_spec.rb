@@ -236,6 +236,57 @@ RSpec.describe "The gear store" do
     expect(piece("K-2").fields).to include("kind" => "alloy_chain", "reach" => "5 m", "vertical" => "3.5 t")
   end
 
+  it "picks a shackle for a leg by its pull, and lists what the lift is rigged with" do
+    look
+    plan = demo_plan("gearbox")
+    open_plan(plan)
+    rung("fittings").click
+    place = plan.document["rigging"]["legs"][0]["fittings"].index { |one| one["kind"] == "shackle" }
+    all("button", text: "From the store")[place].click
+    choice = first("[data-fitting-choice]")
+    number = choice["data-fitting-choice"]
+    choice.click_button("Take")
+    expect(page).to have_css(".fitting-piece", text: "#{number} of the store")
+    expect(page).to have_css("[role=status]", text: ", saved")
+    taken = plan.reload.document["rigging"]["legs"][0]["fittings"][place]
+    expect(taken["piece"]).to eq(number)
+    expect(taken["wll"]).to end_with("kg")
+    choose_from_menu "Rigging list"
+    within("[role=dialog]") do
+      expect(page).to have_css("[data-rigging='#{number}']", text: "bring it from bin 1, shackles")
+      expect(page).to have_css("[data-rigging]", text: "choose from the store, hire or buy")
+      expect(page).to have_css("[role=status]", text: "still to be done")
+    end
+    expect(serious_findings).to eq([])
+  end
+
+  it "enters several like pieces at once, and changes them together as they were shown" do
+    visit "/store"
+    click_button "Add a piece"
+    within("[role=dialog]") do
+      select "shackle", from: "Kind"
+      check "Several like it", allow_label_click: true
+      fill_in "Number", with: "Q-1 to Q-4"
+      fill_in "Working load limit (needed)", with: "3.25 t"
+      fill_in "Where it is", with: "bin-eight"
+      click_button "Add it"
+    end
+    expect(page).to have_no_css("[role=dialog]")
+    fill_in "Find a piece", with: "bin-eight"
+    expect(page).to have_css("[data-piece]", count: 4)
+    click_button "Change all of these"
+    within("[role=dialog]") do
+      select "How it is used", from: "Field"
+      select "hard", from: "How it is used"
+      expect(page).to have_button("Change them", disabled: true)
+      click_button "Show what changes"
+      expect(page).to have_css("[data-together]", count: 4)
+      click_button "Change 4"
+    end
+    expect(page).to have_no_css("[role=dialog]")
+    expect(Piece.where(place: "bin-eight").pluck(:use).uniq).to eq([ "hard" ])
+  end
+
   it "reads a CSV file with a preview, takes what can be read, and writes one that it reads again" do
     look
     visit "/store"

@@ -8,7 +8,7 @@ module Api
 
     def create
       piece = Piece.find(params[:piece_id])
-      given = body.slice("with", "why")
+      given = body.slice("with", "why", "place")
       plan = body["plan"].is_a?(Integer) ? Plan.find(body["plan"]) : nil
       PieceAct.take(piece, body["act"].to_s, given, person: current_person, lock_version: lock_version, plan: plan)
       render json: piece.reload.shown, status: :created

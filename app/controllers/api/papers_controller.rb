@@ -3,18 +3,23 @@ module Api
   class PapersController < BaseController
     self.policy = LookPolicy
 
-    NAMES = %w[labels card register].freeze
+    MOST_RECORDS = 60_000
 
     rescue_from(DustLadder::NotKnown) do |error|
       refuse error.what, "a sling whose tag can be read", :unprocessable_content
     end
 
     def show
-      paper = { "labels" => -> { labels }, "card" => -> { card }, "register" => -> { register } }[params[:id]]
-      raise ActiveRecord::RecordNotFound unless paper
-
-      made = paper.call
+      made =
+        case params[:id]
+        when "labels" then labels
+        when "card" then card
+        when "register" then register
+        when "records" then records
+        else raise ActiveRecord::RecordNotFound
+        end
       return if performed?
+      return csv(made) if made.is_a?(RegisterSheet)
 
       send_data made.render, filename: "#{params[:id]}.pdf", type: "application/pdf", disposition: "inline"
     end
@@ -48,6 +53,15 @@ module Api
 
       GearRegister.new(asked.in_order.includes(:looks).to_a)
     end
+
+    # The register as a table, record by record.
+    def records
+      return too_many(asked.count, MOST_RECORDS) if asked.count > MOST_RECORDS
+
+      RegisterSheet.new(asked.in_order.includes(:looks, :acts).to_a)
+    end
+
+    def csv(sheet) = send_data(sheet.render, filename: "gear-register.csv", type: "text/csv; charset=utf-8")
 
     def asked = Piece.narrowed(params, SiteClock.today.iso8601)
 

@@ -22,6 +22,11 @@ module Api
       overtaken(faults, nil)
     end
 
+    rescue_from DustLadder::Gear::Numbers::Unreadable do |error|
+      fault = { pointer: "/fields/number", message: error.message, expected: error.expected }
+      render json: { errors: [ fault ] }, status: :unprocessable_content
+    end
+
     # Asked by words, kind, state (or overdue), sort; with numbers, those as well, whatever else is asked.
     def index
       day = on or return refuse(
@@ -48,6 +53,7 @@ module Api
 
     def create
       return take_rows if body.key?("rows")
+      return take_several if body.key?("numbers")
 
       render json: Piece.create!(fields: fields).shown, status: :created
     end
@@ -59,6 +65,13 @@ module Api
     end
 
     private
+
+    # Several like pieces at once: all, or none.
+    def take_several
+      numbers = DustLadder::Gear::Numbers.of(body["numbers"])
+      pieces = Piece.transaction { numbers.map { |number| Piece.create!(fields: fields.merge("number" => number)) } }
+      render json: pieces.map(&:shown), status: :created
+    end
 
     # What a file's columns meant is remembered with it.
     def take_rows

@@ -14,7 +14,7 @@ module PieceFaults
           else
             {
               pointer: "/fields/number",
-              message: "a piece of this number is in the store already",
+              message: "a piece of this number is in the store already: #{error.record.number}",
               expected: "a number of its own"
             }
           end

@@ -142,6 +142,7 @@ export interface Answers {
     | {
         kept: number;
       };
+  "mat_picks#create"?: MatPick;
 }
 /**
  * who is signed in, or nobody; and in the demo whom one may be
@@ -828,6 +829,10 @@ export interface PieceSheet {
    * the code of its label, row by row: 1 is dark
    */
   squares: string[];
+  /**
+   * the site's day
+   */
+  today: string;
 }
 export interface Inspection {
   result: "out" | "stays" | "not_whole";
@@ -1454,5 +1459,27 @@ export interface TogetherShown {
     number: string;
     changes: FieldChange[];
     problems: FieldProblem[];
+  }[];
+}
+export interface MatPick {
+  choices: {
+    numbers: string[];
+    size: string;
+    place: string;
+    side: Figure;
+    mass: Figure;
+    rated: Figure | null;
+    verdict: "holds" | "tight" | "stop" | "not_known";
+    utilisation: Figure | null;
+    changes: {
+      [k: string]: unknown;
+    };
+  }[];
+  rejected: {
+    number: string;
+    kind: string;
+    size: string;
+    place: string;
+    reasons: string[];
   }[];
 }

@@ -3,6 +3,7 @@ import type {
   FittingPick,
   GearKinds,
   Inspection,
+  MatPick,
   Piece,
   PieceFields,
   PiecePage,
@@ -61,6 +62,8 @@ export const storeApi = {
   duePieces: (within: string) => ask<DuePieces>(`/due_pieces?within=${within}`),
   pieceOfCode: (code: string) => ask<Piece>(`/piece_codes/${encodeURIComponent(code)}`),
   addPiece: (fields: PieceFields) => send<Piece>('POST', '/pieces', { fields }),
+  // Several like pieces at once; numbers: such as "S-31 to S-40".
+  addPieces: (fields: PieceFields, numbers: string) => send<Piece[]>('POST', '/pieces', { fields, numbers }),
   piece: (id: number) => ask<PieceSheet>(`/pieces/${id}`),
   // lock_version: of the piece as it was when the change began.
   changePiece: (id: number, fields: PieceFields, lock_version: number) =>
@@ -77,7 +80,7 @@ export const storeApi = {
     upload<StoreReading>('/store_readings', file, match ? { match: JSON.stringify(match) } : {}),
   storeAddress: '/api/store_file',
   // A paper of what a list is narrowed to, or of some pieces.
-  paperAddress: (name: 'labels' | 'card' | 'register', what: Record<string, string>) =>
+  paperAddress: (name: 'labels' | 'card' | 'register' | 'records', what: Record<string, string>) =>
     `/api/papers/${name}?${asked(what)}`,
   // What the rules make of findings while they are typed; nothing is kept.
   tryLook: (id: number, findings: Findings) => send<Inspection>('POST', `/pieces/${id}/tries`, { findings }),
@@ -87,7 +90,14 @@ export const storeApi = {
   // plan: the lift that it goes out for, or null.
   actOnPiece: (
     id: number,
-    done: { act: string; with: string; why: string; lock_version: number; plan: number | null },
+    done: {
+      act: string
+      with: string
+      why: string
+      place: string
+      lock_version: number
+      plan: number | null
+    },
   ) => send<Piece>('POST', `/pieces/${id}/acts`, done),
   showTogether: (what: Together) => send<TogetherShown>('POST', '/piece_changes', what),
   // seen: the mark of what was shown.
@@ -96,6 +106,7 @@ export const storeApi = {
   // What of the store serves as one fitting of a leg.
   fittingPick: (document: Plan, leg: number, fitting: number) =>
     send<FittingPick>('POST', '/fitting_picks', { document, leg, fitting }),
+  matPick: (document: Plan) => send<MatPick>('POST', '/mat_picks', { document }),
   riggingList: (document: Plan) => send<RiggingList>('POST', '/rigging_lists', { document }),
   pieceFiles: (id: number) => ask<Sketch[]>(`/pieces/${id}/files`),
   addPieceFile: (id: number, file: File) => upload<Sketch>(`/pieces/${id}/files`, file),

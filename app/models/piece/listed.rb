@@ -25,6 +25,11 @@ module Piece::Listed
       ->(day) {
         where.not(state: DustLadder::Gear::Piece::GONE).where("pieces.due <= ?", day).order(:due, :number)
       }
+    # To be examined on a day or after it, the first one first.
+    scope :due_from,
+      ->(day) {
+        where.not(state: DustLadder::Gear::Piece::GONE).where("pieces.due >= ?", day).order(:due, :number)
+      }
     scope :never_examined,
       -> {
         where(due: nil, kind: DustLadder::Gear::Kinds::ALL.values.select { |kind| kind.term != "none" }.map(&:name))

@@ -1,5 +1,7 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
+import Checkbox from '@mui/material/Checkbox'
+import FormControlLabel from '@mui/material/FormControlLabel'
 import Dialog from '@mui/material/Dialog'
 import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
@@ -36,7 +38,7 @@ export function PieceDialog({
   onClose: () => void
   onDone: () => void
 }) {
-  const { fields, set, faults, overtaken, saving, save } = usePiece(piece, onDone)
+  const { fields, several, setSeveral, set, faults, overtaken, saving, save } = usePiece(piece, onDone)
   const keeper = useMay()('keeper')
   const kinds = useKinds()
   const kind = kinds?.kinds.find(({ name }) => name === fields.kind)
@@ -79,6 +81,14 @@ export function PieceDialog({
             <Box sx={{ ...GRID, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr 1fr' } }}>
               {['number', 'kind', 'state'].map(field)}
             </Box>
+            {!piece && (
+              <FormControlLabel
+                control={
+                  <Checkbox checked={several} onChange={(event) => setSeveral(event.target.checked)} />
+                }
+                label="Several like it: numbers such as S-31, S-32 or S-31 to S-40"
+              />
+            )}
             {GROUPS.filter(([group]) => inGroup(group).length > 0).map(([group, title, aside]) => (
               <section key={group}>
                 <Heading aside={aside}>{title}</Heading>

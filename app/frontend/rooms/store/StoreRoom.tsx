@@ -52,6 +52,9 @@ function Papers({ asked, done }: { asked: PiecesAsked; done: () => void }) {
       <a className="as-button" href={api.paperAddress('register', what)}>
         Register of these, PDF
       </a>
+      <a className="as-button" href={api.paperAddress('records', what)}>
+        Register, CSV
+      </a>
       {keeper && (
         <Button variant="outlined" sx={{ minHeight: 44 }} onClick={() => setChanging(true)}>
           Change all of these

@@ -42,11 +42,17 @@ export function usePiece(piece: Piece | null, onDone: () => void) {
   const [faults, setFaults] = useState<Fault[]>([])
   const [overtaken, setOvertaken] = useState<Overtaken[]>([])
   const [saving, setSaving] = useState(false)
+  // Numbers of several like pieces stand in the one field.
+  const [several, setSeveral] = useState(false)
   const set = (name: string) => (value: string) => setFields((now) => ({ ...now, [name]: value }))
   const save = async () => {
     setSaving(true)
     try {
-      await (from ? api.changePiece(from.id, fields, from.lock_version) : api.addPiece(fields))
+      await (from
+        ? api.changePiece(from.id, fields, from.lock_version)
+        : several
+          ? api.addPieces(fields, fields.number ?? '')
+          : api.addPiece(fields))
       onDone()
     } catch (error) {
       const refused = error instanceof Refused ? error : null
@@ -63,5 +69,5 @@ export function usePiece(piece: Piece | null, onDone: () => void) {
       setSaving(false)
     }
   }
-  return { from, fields, set, faults, overtaken, saving, save }
+  return { from, fields, several, setSeveral, set, faults, overtaken, saving, save }
 }

@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button'
 import { ChoiceField } from '../../ui/ChoiceField'
 import { Heading, Row } from '../../ui/Row'
+import { MatPick } from './MatPick'
 import { standOf } from '../../plan/stand'
 import { QuantityField, WordsField } from '../shared/fields'
 import type { PanelProps } from '../shared/panel'
@@ -69,6 +70,7 @@ export function MatFields(given: Given) {
           )
         }
       />
+      <MatPick editor={editor} />
       {stand.mat && (
         <>
           <Row columns="1fr 1fr">

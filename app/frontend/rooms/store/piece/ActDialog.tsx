@@ -9,7 +9,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api, Refused, type Fault, type PieceSheet } from '../../../api/client'
 import { useKeptText } from '../../../ui/useKeptText'
-import { ACTS } from './acts'
+import { ACTS, PUT } from './acts'
 
 const NO_ANSWER: Fault[] = [{ pointer: '', message: 'no answer; nothing was done', expected: 'a connection' }]
 
@@ -66,6 +66,7 @@ export function ActDialog({
   const [name, setName] = useKeptText(`act-${act.act}-${id}-with`)
   const [why, setWhy] = useKeptText(`act-${act.act}-${id}-why`)
   const [lift, setLift] = useState('')
+  const [place, setPlace] = useState('')
   const [faults, setFaults] = useState<Fault[]>([])
   const [saving, setSaving] = useState(false)
   const faultOf = (field: string) => faults.find(({ pointer }) => pointer === `/${field}`)
@@ -81,6 +82,7 @@ export function ActDialog({
         act: act.act,
         with: name,
         why,
+        place,
         lock_version,
         plan: lift === '' ? null : Number(lift),
       })
@@ -130,6 +132,19 @@ export function ActDialog({
           slotProps={{ htmlInput: { maxLength: 400 } }}
           onChange={(event) => setWhy(event.target.value)}
         />
+        {PUT.includes(act.act) && (
+          <TextField
+            variant="filled"
+            fullWidth
+            label="Where it is put"
+            value={place}
+            placeholder={fields.place ?? ''}
+            helperText=" "
+            autoComplete="off"
+            slotProps={{ htmlInput: { maxLength: 200 } }}
+            onChange={(event) => setPlace(event.target.value)}
+          />
+        )}
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Leave</Button>

@@ -1,11 +1,21 @@
+import { useState } from 'react'
 import { api, type PieceSheet } from '../../../api/client'
 import { usePreferences } from '../../../ui/preferences'
 import { Heading } from '../../../ui/Row'
 import { spaced } from '../codes'
 
+// By which rules a card is reckoned: the store's own, or a school that ships.
+const SCHOOLS: [string, string][] = [
+  ['', 'the store’s rules'],
+  ['strict', 'strict'],
+  ['level-side', 'level-side'],
+  ['plumb-side', 'plumb-side'],
+]
+
 // The code of its label as it is printed, and what is printed of it.
 export function Label({ sheet }: { sheet: PieceSheet }) {
   const { system } = usePreferences().preferences
+  const [rules, setRules] = useState('')
   const { now, squares } = sheet
   const id = String(now.id)
   const side = squares.length
@@ -36,9 +46,22 @@ export function Label({ sheet }: { sheet: PieceSheet }) {
           Label, PDF
         </a>
         {now.sort === 'sling' && (
-          <a className="as-button" href={api.paperAddress('card', { piece: id, units: system })}>
-            {now.fields.set ? 'Card of its set, PDF' : 'Card, PDF'}
-          </a>
+          <>
+            <a className="as-button" href={api.paperAddress('card', { piece: id, units: system, rules })}>
+              {now.fields.set ? 'Card of its set, PDF' : 'Card, PDF'}
+            </a>
+            <select
+              aria-label="School of the card"
+              value={rules}
+              onChange={(event) => setRules(event.target.value)}
+            >
+              {SCHOOLS.map(([name, words]) => (
+                <option key={name} value={name}>
+                  {words}
+                </option>
+              ))}
+            </select>
+          </>
         )}
       </div>
     </section>

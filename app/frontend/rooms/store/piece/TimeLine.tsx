@@ -7,8 +7,7 @@ const APART = 84
 
 // When it was looked at and examined, when it went out of use, and when its next examination is due.
 export function TimeLine({ sheet }: { sheet: PieceSheet }) {
-  const { now, examination } = sheet
-  const today = new Date().toISOString().slice(0, 10)
+  const { now, examination, today } = sheet
   const told = marksOf(sheet)
   const { day: due } = examination
   const all = [...told.map(({ day }) => days(day)), days(today), ...(due ? [days(due)] : [])]

@@ -1,3 +1,6 @@
+// Acts after which it hangs somewhere else.
+export const PUT = ['give_back', 'quarantine', 'release', 'find', 'scrap']
+
 // How each act is offered, and what is to be known before it is done.
 export const ACTS: Record<string, { title: string; says: string }> = {
   hand_out: { title: 'Hand out', says: 'Only what may be used today goes out.' },
