@@ -19,8 +19,8 @@ class PieceAct < ApplicationRecord
     end
   end
 
-  # Does it, if nobody changed the piece since lock_version. given: { "with", "why", "place" } as typed; a place is where
-  # it is put. Raises Refused and ActiveRecord::StaleObjectError.
+  # Does it, if nobody changed the piece since lock_version. given: { "with", "why", "place" } as typed; place: where it
+  # is put. Raises Refused and ActiveRecord::StaleObjectError.
   def self.take(piece, act, given, person:, lock_version:, plan: nil)
     piece.with_lock do
       raise ActiveRecord::StaleObjectError.new(piece, act) if lock_version != piece.lock_version
