@@ -48,7 +48,8 @@ class Piece < ApplicationRecord
   def kind_of_gear = DustLadder::Gear::Kinds.of(kind)
 
   # How it stands, as a plan is judged by it; what is not told here is not as the plan took it.
-  def standing = { "due" => nil, "examined" => nil, **data.slice(*DustLadder::House::STANDING), "state" => state }
+  def standing = { **NOTHING_TOLD, **data.slice(*DustLadder::House::STANDING), "state" => state }
+  NOTHING_TOLD = { "due" => nil, "examined" => nil, "use" => nil, "measured" => {} }.freeze
 
   def fitness = DustLadder::Gear::Fitness.new(data.merge("state" => state), StoreRules.current)
 

@@ -69,9 +69,14 @@ RSpec.describe Piece do
 
   it "tells a plan how it stands now, and nothing of what it was when the plan took it" do
     one = make(examined: "2026-09-14", use: "normal").tap(&:save!)
-    expect(one.standing).to eq("state" => "ready", "due" => nil, "examined" => "2026-09-14", "use" => "normal")
+    none = { "due" => nil, "examined" => nil, "use" => nil, "measured" => {} }
+    expect(one.standing).to eq({ **none, "state" => "ready", "examined" => "2026-09-14", "use" => "normal" })
     one.update!(fields: one.fields.except("examined", "use"))
-    expect(one.standing).to eq("state" => "ready", "due" => nil, "examined" => nil)
+    expect(one.standing).to eq({ **none, "state" => "ready" })
+    # What was measured when the plan took it is not what is on it now.
+    taken = { "kind" => "hook", "throat_m" => 0.04, "measured" => { "hook_throat" => 0.05 }, "use" => "normal" }
+    now = DustLadder::Gear::Fitness.new(taken.merge(one.standing), StoreRules.current)
+    expect([ now.worn, now.due.day ]).to eq([ nil, nil ])
   end
 
   it "is found by every word of what people know it by, and by its code" do

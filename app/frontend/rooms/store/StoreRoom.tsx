@@ -37,8 +37,10 @@ function Pages({ page, pages, turn }: { page: number; pages: number; turn: (page
   )
 }
 
+const MOST_PRINTED = 1000
+
 // What is printed of the pieces that are listed, and done with all of them.
-function Papers({ asked, done }: { asked: PiecesAsked; done: () => void }) {
+function Papers({ asked, count, done }: { asked: PiecesAsked; count: number; done: () => void }) {
   const keeper = useMay()('keeper')
   const { preferences } = usePreferences()
   const [changing, setChanging] = useState(false)
@@ -46,12 +48,18 @@ function Papers({ asked, done }: { asked: PiecesAsked; done: () => void }) {
   const what = { words, kind, state }
   return (
     <Box sx={{ display: 'flex', gap: 1, py: 2, flexWrap: 'wrap' }}>
-      <a className="as-button" href={api.paperAddress('labels', { ...what, units: preferences.system })}>
-        Labels of these, PDF
-      </a>
-      <a className="as-button" href={api.paperAddress('register', what)}>
-        Register of these, PDF
-      </a>
+      {count > MOST_PRINTED ? (
+        <span className="small">{`Of ${MOST_PRINTED} at most labels and register are printed.`}</span>
+      ) : (
+        <>
+          <a className="as-button" href={api.paperAddress('labels', { ...what, units: preferences.system })}>
+            Labels of these, PDF
+          </a>
+          <a className="as-button" href={api.paperAddress('register', what)}>
+            Register of these, PDF
+          </a>
+        </>
+      )}
       <a className="as-button" href={api.paperAddress('records', what)}>
         Register, CSV
       </a>
@@ -107,7 +115,7 @@ function List({ asked, ask }: { asked: PiecesAsked; ask: (change: PiecesAsked) =
               `${data.overdue} overdue`}
           </Box>
           <StoreTable listed={data.pieces} />
-          <Papers asked={asked} done={() => void store.refetch()} />
+          <Papers asked={asked} count={data.asked} done={() => void store.refetch()} />
           <Pages page={data.page} pages={data.pages} turn={(page) => ask({ page: String(page) })} />
         </>
       )}

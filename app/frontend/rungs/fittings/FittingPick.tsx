@@ -5,6 +5,7 @@ import { api, refusal } from '../../api/client'
 import type { Fitting } from '../../api/plan.generated'
 import type { Editor } from '../../plan/usePlanEditor'
 import { useShown } from '../../ui/preferences'
+import { CannotServe } from '../shared/CannotServe'
 
 interface Props {
   editor: Editor
@@ -105,17 +106,10 @@ function Choices({
           {in_store === 0 ? 'The store has none of this kind: hire or buy.' : 'None of the store serves.'}
         </div>
       )}
-      {rejected.length > 0 && (
-        <details className="rejected">
-          <summary>{`${rejected_count} looked at that cannot serve, of ${in_store}`}</summary>
-          {rejected.map((other) => (
-            <div key={other.number} className="small">
-              <strong>{other.number}</strong>
-              {` ${[other.size, other.reasons.join('; ')].filter(Boolean).join(': ')}`}
-            </div>
-          ))}
-        </details>
-      )}
+      <CannotServe
+        words={`${rejected_count} looked at that cannot serve, of ${in_store}`}
+        pieces={rejected}
+      />
     </div>
   )
 }

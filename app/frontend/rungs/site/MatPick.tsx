@@ -5,6 +5,7 @@ import { api, refusal } from '../../api/client'
 import { COLOUR, WORD } from '../../ladder/verdict'
 import type { Editor } from '../../plan/usePlanEditor'
 import { useShown } from '../../ui/preferences'
+import { CannotServe } from '../shared/CannotServe'
 
 // Mats of the store under the pads, with the word of the pads' rung on each.
 export function MatPick({ editor }: { editor: Editor }) {
@@ -65,17 +66,7 @@ function Choices({ editor, close }: { editor: Editor; close: () => void }) {
         </div>
       ))}
       {choices.length === 0 && <div role="status">The store has no four mats alike that may be used.</div>}
-      {rejected.length > 0 && (
-        <details className="rejected">
-          <summary>{`${rejected.length} that cannot serve`}</summary>
-          {rejected.map((other) => (
-            <div key={other.number} className="small">
-              <strong>{other.number}</strong>
-              {` ${[other.size, other.reasons.join('; ')].filter(Boolean).join(': ')}`}
-            </div>
-          ))}
-        </details>
-      )}
+      <CannotServe words={`${rejected.length} that cannot serve`} pieces={rejected} />
     </div>
   )
 }
