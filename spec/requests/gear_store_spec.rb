@@ -7,6 +7,13 @@ RSpec.describe "The gear store" do
     public_send(method, path, params: JSON.generate(body), headers: { "Content-Type" => "application/json" })
   end
   def piece(number) = Piece.find_by!(number: number)
+  # In date, whenever this is run.
+  def examined_lately(*numbers)
+    numbers.each do |number|
+      one = piece(number)
+      one.update!(fields: one.fields.merge("examined" => (SiteClock.today - 10).iso8601))
+    end
+  end
   def look(number, findings, **more)
     send_json(:post, "/api/pieces/#{piece(number).id}/looks", sort: "before_use", findings: findings, **more)
   end
@@ -96,6 +103,8 @@ RSpec.describe "The gear store" do
   end
 
   describe "what is done with a piece" do
+    before { examined_lately("C-14", "R-11") }
+
     it "goes out to somebody for a lift, and comes back" do
       plan = demo_plan("feed-horn")
       act("C-14", "hand_out", with: "B. Yucca", plan: plan.id)
@@ -400,6 +409,7 @@ RSpec.describe "The gear store" do
     end
 
     it "names what is just like a piece, ready and in date" do
+      examined_lately("W-08")
       twin = Piece.create!(fields: piece("W-08").fields.merge("number" => "W-99"))
       late = Piece.create!(fields: piece("W-08").fields.merge("number" => "W-98", "examined" => "2026-01-05"))
       send_json(:get, "/api/pieces/#{piece("W-08").id}")
