@@ -1,5 +1,5 @@
-# Places of a plan on the screen: which panel has a field, how it is named, what a drag changed, and what stands in for a
-# rung that is gone.
+# Places of a plan on the screen: which panel has a field, how it is named, what a drag changed, and what stands in for
+# a rung that is gone.
 RSpec.describe "Places of a plan" do
   places_ts = "rungs/shared/places.ts"
 
