@@ -22,7 +22,11 @@ RSpec.describe DustLadder::Gear::SheetMatch do
     expect(found["columns"].map { |one| one["text"] }).to eq(
       [ "Ident", "Art", "Laenge (m)", "Tragkraft (t)", "Pruefung", "Zustand", "Farbe" ]
     )
-    expect(read("number,length\nA,4\n")["fault"]).to eq("nothing says which column is the kind")
+    expect(read("kind,length\nmesh,4\n")["fault"]).to eq("nothing says which column is the number")
+    expect(read("number\nA\n")["fault"]).to match(/no headings/)
+    # What kind a piece is, the store knows of those that it has.
+    bare = read("number,length\nA,4 m\n")
+    expect([ bare["fault"], bare["rows"][0]["problems"].map { |one| one["field"] } ]).to eq([ nil, [ "kind" ] ])
   end
 
   it "reads a foreign list by its match: columns, words and days" do

@@ -79,6 +79,7 @@ RSpec.describe PlanText do
   end
 
   it "keeps one text a plan, however often it is kept, and no more than it may" do
+    demo_plan("chiller")
     kept = -> { ActiveRecord::Base.connection.select_values("SELECT rowid FROM plan_texts").sort }
     before = kept.call
     plan = demo_plan("feed-horn")

@@ -74,12 +74,11 @@ module DustLadder
 
       private
 
-      # Without a number no piece is told from another, and without a kind nothing of it can be read.
+      # Without a number no piece is told from another. What kind it is, the store knows of those that it has.
       def lacking
         told = [ *@columns.filter_map(&:first), *@match.all.keys ]
-        missing = %w[number kind] - told
-        return if missing.empty?
-        return "nothing says which column is the #{missing.join(" and which the ")}" if told.any?
+        return if told.size > 1 && told.include?("number")
+        return "nothing says which column is the number" if told.size > 1
 
         "the first line has no headings that are known here; expected at least number and kind, such as " \
           "#{Piece::FIELDS.first(6).join(", ")}"
