@@ -25,6 +25,9 @@ module Api
 
     private
 
+    # Accepted once, however often it is asked for.
+    def document = @document ||= super
+
     def pick(pieces)
       leg, fitting = index("leg"), index("fitting")
       DustLadder::Gear::FittingPick.new(document, pieces.map(&:for_choosing), leg: leg, fitting: fitting)

@@ -4,12 +4,13 @@ module Api
     self.policy = LookPolicy
 
     def create
-      numbers = DustLadder::Plan::NamedGear.numbers(document)
+      lift = document
+      numbers = DustLadder::Plan::NamedGear.numbers(lift)
       store =
         Piece
           .where(number: numbers)
           .to_h { |piece| [ piece.number, piece.standing.merge("place" => piece.place) ] }
-      render json: JSON.generate(DustLadder::Gear::RiggingList.new(document, store).as_json)
+      render json: JSON.generate(DustLadder::Gear::RiggingList.new(lift, store).as_json)
     end
   end
 end

@@ -1,5 +1,5 @@
 import TextField from '@mui/material/TextField'
-import type { Fault, GearKinds } from '../../api/client'
+import { faultWords, type Fault, type GearKinds } from '../../api/client'
 import { plain } from './words'
 
 // One field of a piece: text, or a choice of which the empty one is not known.
@@ -25,7 +25,7 @@ export function PieceField({
       ? kinds.map((kind) => [kind.name, kind.words])
       : (field.choices ?? []).map((one) => [one, plain(one)])
   const blank = choices.length > 0 && !['kind', 'state', 'legible'].includes(name)
-  const helper = fault ? `${fault.message}; expected ${fault.expected}` : ' '
+  const helper = fault ? faultWords(fault) : ' '
   const select = choices.length > 0
   return (
     <TextField

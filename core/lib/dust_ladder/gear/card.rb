@@ -97,7 +97,7 @@ module DustLadder
 
       # Never more than what the set hangs from.
       def capped(kg)
-        kg && [ kg, *@others.filter_map { |other| [ other["wll_kg"], other["own_swl_kg"] ].compact.min } ].min
+        kg && [ kg, *@others.filter_map { |other| Rating.kg(other) } ].min
       end
 
       def row_json(row)

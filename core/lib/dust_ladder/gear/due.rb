@@ -44,9 +44,8 @@ module DustLadder
 
       private
 
-      def term = Kinds.of(@piece["kind"])&.term || SPREADERS.fetch(@piece["kind"], "accessory")
-      # As the plan format calls beams.
-      SPREADERS = { "lifting" => "accessory" }.freeze
+      # What is no kind of the store's, such as a lifting beam as the plan format calls it, is an accessory.
+      def term = Kinds.of(@piece["kind"])&.term || "accessory"
 
       def by_use? = @rules.value?(:examination_interval)
       def guessed? = by_use? && given.nil? && !USES.include?(@piece["use"])

@@ -5,7 +5,7 @@ module DustLadder
     # serve is told with why (handbook, sections 4 and 5).
     class FittingPick
       Choice = Struct.new(:piece, :utilisation, :changes, keyword_init: true)
-      Rejected = Struct.new(:piece, :reasons)
+      Rejected = Slings::Selection::Rejected
       # What stands in while its rating is not given: the factor of its direction does not depend on it.
       STAND_IN = "1 t".freeze
       MOST = 20
@@ -24,7 +24,7 @@ module DustLadder
         @fitting = lift.legs.fetch(leg).fittings.fetch(fitting)
         @placed = Fittings::FittingsCheck.new(lift).placed_at(leg, fitting)
         @sling = lift.sling_of(lift.legs[leg])
-        @day = (lift.last_day || lift.day)&.iso8601
+        @day = lift.last_day&.iso8601
       end
 
       def kind = @fitting.kind
@@ -66,14 +66,12 @@ module DustLadder
       def weak(piece)
         return [ "pulled so, none serves: #{stopped}" ] if stopped
 
-        rated = rating(piece) or return [ "its rating is not known" ]
+        rated = Rating.kg(piece) or return [ "its rating is not known" ]
         carries = rated * factor
         return [] if @placed.tension <= carries * (1 + Ladder::Verdict::SLACK)
 
         [ "carries #{Figure.kg(carries, :down)} so, #{Figure.kg(@placed.tension, :up)} is needed" ]
       end
-
-      def rating(piece) = [ piece["wll_kg"], piece["own_swl_kg"] ].compact.min
 
       # Its pin in the eye of a wire rope, where both are known.
       def misfit(piece)
@@ -95,7 +93,7 @@ module DustLadder
       def choice(piece)
         Choice.new(
           piece: piece,
-          utilisation: @placed.tension / (rating(piece) * factor),
+          utilisation: @placed.tension / (Rating.kg(piece) * factor),
           changes: changes(piece)
         )
       end
@@ -113,7 +111,7 @@ module DustLadder
         sizes = SEATING.filter_map { |field, key| [ "#{@at}/#{field}", length(piece[key]) ] if piece[key] }.to_h
         {
           "#{@at}/piece" => piece["number"],
-          "#{@at}/wll" => mass(rating(piece)),
+          "#{@at}/wll" => mass(Rating.kg(piece)),
           **(piece["mass_kg"] ? { "#{@at}/mass" => mass(piece["mass_kg"]) } : {}),
           **sizes,
           Plan.pointer("snapshots", "gear") => kept.merge(piece["number"] => snapshot)
@@ -128,7 +126,7 @@ module DustLadder
       def choice_json(one)
         {
           **named(one.piece),
-          "rating" => Figure.kg(rating(one.piece), :down).as_json,
+          "rating" => Figure.kg(Rating.kg(one.piece), :down).as_json,
           "mass" => one.piece["mass_kg"] && Figure.kg(one.piece["mass_kg"], :up, digits: 1).as_json,
           "utilisation" => Figure.percent(one.utilisation).as_json,
           "due" => Due.new(one.piece, @rules).day,

@@ -154,7 +154,7 @@ module DustLadder
         return if text.empty?
 
         value = look.read == "count" ? count(look, text) : quantity(look, text)
-        return value unless value && value.is_a?(Float)
+        return unless value
 
         wrong = Limit.new(look, @data, @rules).misread(value)
         wrong ? problem(look.id, text, wrong, "measure it again") : value

@@ -6,10 +6,10 @@ module DustLadder
       # pieces: as many as are wanted of one sort; side, m; rated: kg that one may carry, or nil; verdict and share of
       # the rung; changes: { JSON pointer => value }.
       Choice = Struct.new(:pieces, :side, :rated, :verdict, :share, :changes, keyword_init: true)
-      Rejected = Struct.new(:piece, :reasons)
+      Rejected = Slings::Selection::Rejected
       PADS = 4
       MOST = 6
-      OWN = %w[number place state due examined use measured size].freeze
+      OWN = [ *Slings::Selection::Store::OWN, "size" ].freeze
       RUNG = "pads".freeze
 
       # document: an accepted plan. pieces: mats of the store, as the plan format has them. crane: which of the plan's.
@@ -20,7 +20,7 @@ module DustLadder
         @rules = @lift.rules
         @stand = @lift.stands.fetch(crane)
         @pieces = pieces.select { |piece| piece["kind"] == "mat" }
-        @day = (@lift.last_day || @lift.day)&.iso8601
+        @day = @lift.last_day&.iso8601
       end
 
       def choices

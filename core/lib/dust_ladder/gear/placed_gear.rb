@@ -41,7 +41,7 @@ module DustLadder
         end
 
         counted = DustLadder.known { fitting.wll.positive }
-        rated = rating(data)
+        rated = Rating.kg(data)
         return "it has no rating, and the plan counts #{Figure.kg(counted, :up)}" if counted && rated.nil?
         if counted && counted > rated * SLACK
           return "the plan counts #{Figure.kg(counted, :up)}, it may carry #{Figure.kg(rated, :down)}"
@@ -57,9 +57,6 @@ module DustLadder
 
         "the plan counts #{Figure.kg(counted, :down, digits: 1)} for it, it weighs #{Figure.kg(weighs, :up, digits: 1)}"
       end
-
-      # As stamped, or as its keeper holds it lower, kg.
-      def rating(data) = [ data["wll_kg"], data["own_swl_kg"] ].compact.min
 
       def mats
         @lift.stands.flat_map do |stand|

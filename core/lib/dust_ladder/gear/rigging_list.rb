@@ -12,7 +12,7 @@ module DustLadder
         @lift = Lift.new(document)
         @rules = @lift.rules
         @store = pieces
-        @day = DustLadder.known { (@lift.last_day || @lift.day)&.iso8601 }
+        @day = DustLadder.known { @lift.last_day&.iso8601 }
       end
 
       def lines = @lines ||= [ *slings, *beam, *fittings, *mats ]

@@ -7,7 +7,7 @@ import DialogTitle from '@mui/material/DialogTitle'
 import TextField from '@mui/material/TextField'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api, Refused, type Fault, type PieceSheet } from '../../../api/client'
+import { api, faultWords, Refused, type Fault, type PieceSheet } from '../../../api/client'
 import { useKeptText } from '../../../ui/useKeptText'
 import { ACTS, PUT } from './acts'
 
@@ -72,7 +72,7 @@ export function ActDialog({
   const faultOf = (field: string) => faults.find(({ pointer }) => pointer === `/${field}`)
   const told = (field: string) => {
     const fault = faultOf(field)
-    return fault ? `${fault.message}; expected ${fault.expected}` : ' '
+    return fault ? faultWords(fault) : ' '
   }
   const rest = faults.filter(({ pointer }) => pointer !== '/with' && pointer !== '/why')
   const take = async () => {
@@ -102,7 +102,7 @@ export function ActDialog({
         {words?.says && <Box sx={{ mb: 1 }}>{words.says}</Box>}
         {rest.length > 0 && (
           <Box role="alert" sx={{ color: 'var(--stop)', mb: 1 }}>
-            {rest.map(({ message, expected }) => `${message}; expected ${expected}`).join('. ')}
+            {rest.map(faultWords).join('. ')}
           </Box>
         )}
         {act.needs.includes('with') && (

@@ -6,7 +6,7 @@ import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import TextField from '@mui/material/TextField'
 import { useState } from 'react'
-import { api, Refused, type Examined, type Fault, type PieceSheet } from '../../../api/client'
+import { api, faultWords, Refused, type Examined, type Fault, type PieceSheet } from '../../../api/client'
 
 const NEW: Examined = { sort: 'thorough', day: '', by: '', result: '', words: '', remedy: '', due: '' }
 const NO_ANSWER: Fault[] = [{ pointer: '', message: 'no answer; nothing was kept', expected: 'a connection' }]
@@ -60,7 +60,7 @@ export function ExamineDialog({
       <DialogContent>
         {rest.length > 0 && (
           <Box role="alert" sx={{ color: 'var(--stop)', mb: 1 }}>
-            {rest.map(({ message, expected }) => `${message}; expected ${expected}`).join('. ')}
+            {rest.map(faultWords).join('. ')}
           </Box>
         )}
         {FIELDS.map(({ name, label, example, choices }) => {
@@ -74,7 +74,7 @@ export function ExamineDialog({
               value={given[name]}
               placeholder={example ?? ''}
               error={!!fault}
-              helperText={fault ? `${fault.message}; expected ${fault.expected}` : ' '}
+              helperText={fault ? faultWords(fault) : ' '}
               autoComplete="off"
               select={!!choices}
               slotProps={{

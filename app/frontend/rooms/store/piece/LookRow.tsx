@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button'
-import type { Finding, InspectionLook } from '../../../api/client'
+import { faultWords, type Finding, type InspectionLook } from '../../../api/client'
 import { RungBar } from '../../../ladder/RungBar'
 import { COLOUR } from '../../../ladder/verdict'
 import { useShown } from '../../../ui/preferences'
@@ -80,10 +80,9 @@ export function LookRow({ look, number, finding, problem, pending, current, find
           />
         )}
         {problem && (
-          <span
-            role="alert"
-            className="look-problem"
-          >{`${problem.message}; expected ${problem.expected}`}</span>
+          <span role="alert" className="look-problem">
+            {faultWords(problem)}
+          </span>
         )}
       </div>
       <div className="look-rule">{look.read === null ? '' : shown(look.limit)}</div>
