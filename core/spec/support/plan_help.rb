@@ -167,8 +167,8 @@ module PlanHelp
   CORNERS = { "NW" => [ 0.5, 0.9 ], "NE" => [ 3.5, 0.9 ], "SE" => [ 3.5, 0.1 ], "SW" => [ 0.5, 0.1 ] }.freeze
 
   # A plan on four round slings, or on two where two points are asked for.
-  def on_points(points = CORNERS, reach: 3.0, **changes)
-    slings = Array.new(points.size + 2) { |index| sling("S-#{index + 1}", kind: "polyester_round", reach_m: reach) }
+  def on_points(points = CORNERS, reach: 3.0, kind: "polyester_round", **changes)
+    slings = Array.new(points.size + 2) { |index| sling("S-#{index + 1}", kind: kind, reach_m: reach) }
     legs =
       points.size.times.map do |index|
         {

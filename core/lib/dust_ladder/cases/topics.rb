@@ -9,7 +9,7 @@ module DustLadder
 
       # The module that has the topic as a function of its `given`.
       def compute(topic, given)
-        home = [ self, Rigging, Joints, Machines, Grounds, Sites, Places ].find { |one| one.respond_to?(topic) }
+        home = [ self, Rigging, Joints, Machines, Grounds, Sites, Places, Trials ].find { |one| one.respond_to?(topic) }
         # 10 over 9 is not 1 where a file writes its figures without a point.
         given = DustLadder.floats(given) if [ Grounds, Sites ].include?(home)
         home.public_send(topic, given)

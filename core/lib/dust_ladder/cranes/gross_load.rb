@@ -17,6 +17,13 @@ module DustLadder
       def kg = items.sum(&:kg)
       # What the hoist rope carries, and what of it hangs in the hook.
       def on_rope_kg = items.reject { |item| item.hangs == :elsewhere }.sum(&:kg)
+      # What an indicator shows with the load: all that hangs in the hook, and block and rope where it counts them in.
+      def shown_beside_load(with_block:)
+        items.select do |item|
+          item.symbol != "W" && (item.hangs == :in_hook || (with_block && item.hangs == :above_hook))
+        end
+      end
+
       def in_hook_kg = items.select { |item| item.hangs == :in_hook }.sum(&:kg)
       def deductions_kg = items.drop(1).sum(&:kg)
       def utilisation(gross_capacity_kg) = kg / gross_capacity_kg.to_f

@@ -79,10 +79,7 @@ module DustLadder
       end
 
       def work_out
-        off =
-          @lift.duty.gross.items.select do |item|
-            item.symbol != "W" && (item.hangs == :in_hook || (@shows == "with_block" && item.hangs == :above_hook))
-          end
+        off = @lift.duty.gross.shown_beside_load(with_block: @shows == "with_block")
         @working.line(
           "X",
           Figure.kg(@reading),

@@ -23,7 +23,6 @@ module DustLadder
             }
           end
         end
-      STIFF = 100.0
       LEAST_M = 0.01
       LEAST_GAIN_DEG = 0.05
       MOST = 6
@@ -202,22 +201,7 @@ module DustLadder
         Advice.new(id: id, words: words, changes: values, size: size, tilt_deg: tilt, document: document)
       end
 
-      # As it is, or one and two legs as good as stiff where it is not known how far they stretch.
-      def rig
-        @lift.bridle.rig
-      rescue NotKnown
-        raise unless @lift.bridle.by_hand?
-
-        points = @lift.load.points.each_with_index.to_h { |point, index| [ index.to_s, point.at ] }
-        body = Statics::Rig::Body.new(name: "load", mass: @lift.load.planned_kg, cg: @lift.load.cg, points: points)
-        lines = points.keys.map { |name| stiff_line(name) }
-        Statics::Rig.new(bodies: [ body ], lines: lines)
-      end
-
-      def stiff_line(name)
-        length = @lift.bridle.lengths[name.to_i]
-        { name: name, nodes: [ "hook", "load.#{name}" ], rest: length, stiffness: @lift.load.planned_kg * STIFF }
-      end
+      def rig = AsRig.of(@lift)
 
       def cut(name, sling, length)
         return both { |system| "#{name}: #{Figure.m(length).shown(system)}" } unless sling

@@ -8,6 +8,9 @@ module DustLadder
       def dot(a, b) = a.zip(b).sum { |one, other| one * other }
       def less(a, b) = a.zip(b).map { |one, other| one - other }
       def length(a) = Math.sqrt(dot(a, a))
+      def unit(a) = length(a).then { |long| a.map { |part| part / long } }
+      # What of a is left without its part along a unit vector.
+      def square_to(a, unit) = dot(a, unit).then { |along| a.zip(unit).map { |part, one| part - along * one } }
     end
   end
 end
