@@ -1,0 +1,169 @@
+module DustLadder
+  module Day
+    # How a day stands by its events: nothing of it is kept beside them. An event that may not count is kept all the
+    # same, and says why it does not: nothing that was said on the day is lost.
+    class Course
+      # An event with why it does not count, in words, or nil.
+      Line = Struct.new(:event, :why, keyword_init: true)
+      Stop = Struct.new(:event, :words, keyword_init: true)
+
+      attr_reader :phases, :lines, :stop, :tries, :measured, :winds, :findings, :closed, :signaller
+
+      # phases: of Phases.of. crew: [[role, name]] as named in the plan. supervisors: ids of people who may go on.
+      # trial: verdict of the tries so far, asked for only where somebody ends the trial: a callable that is given them.
+      def initialize(phases, crew:, supervisors: [], trial: ->(_tries) { "not_known" })
+        @phases = phases.map { |phase| Standing.new(phase) }
+        @crew = crew
+        @supervisors = supervisors
+        @trial = trial
+        @lines, @tries, @winds, @findings = [], [], [], []
+        @signaller = named("signaller")[0]
+      end
+
+      # events: Events in their order.
+      def take(events)
+        events.each { |event| lines << Line.new(event: event, why: taken(event)) }
+        self
+      end
+
+      # The phase that is open now; nil where all are done, or the day is closed.
+      def open = closed ? nil : phases.find { |one| !one.done? }
+      def stopped? = !stop.nil?
+      def done? = phases.all?(&:done?)
+      def conflicts = phases.flat_map(&:conflicts)
+      def notes = of_kind("note")
+      def lessons = of_kind("lesson")
+      # Was the lift begun?
+      def begun? = phases.any? { |one| one.phase.begins && (one.begun? || one.done?) }
+      def named(role) = @crew.select { |one, _| one == role }.map(&:last)
+
+      # Of the crew, everybody who has to hear the briefing: [[role, name]], each name once in each role.
+      def hearers = @crew.uniq
+
+      private
+
+      def of_kind(kind) = lines.select { |line| line.event.kind == kind }.map(&:event)
+      def standing(event) = phases.find { |one| one.phase.id == event.told("phase") }
+
+      # What comes of a kind; what needs nothing to go before is taken as it comes.
+      HANDS = {
+        "stop" => :call_stop,
+        "went_on" => :go_on,
+        "answered" => :answer,
+        "heard" => :hear,
+        "held" => :hold,
+        "tried" => :try,
+        "closed" => :close
+      }.freeze
+      FREE = %w[stop went_on].freeze
+      AFTER = %w[note lesson finding].freeze
+
+      # Why it does not count; nil where it does.
+      def taken(event)
+        return "it came after the day was closed" if closed && !AFTER.include?(event.kind)
+
+        hand = HANDS[event.kind] or return keep(event)
+        FREE.include?(event.kind) ? send(hand, event) : unless_stopped(event) { send(hand, event) }
+      end
+
+      def keep(event)
+        case event.kind
+        when "signaller" then @signaller = event.name
+        when "wind" then winds << event
+        when "rigged" then @measured = event
+        when "finding" then findings << event
+        end
+        nil
+      end
+
+      def unless_stopped(event)
+        # Where it was not lifted, nobody has to go on first.
+        return yield unless stop && !(event.kind == "closed" && event.told("lifted") == "no")
+
+        "stop is called: the supervisor says first that it goes on"
+      end
+
+      def call_stop(event)
+        words = event.told("gut") == "yes" ? "a gut feeling" : event.told("why").to_s.strip
+        @stop ||= Stop.new(event: event, words: words)
+        nil
+      end
+
+      # What was said in the phase that was stopped is asked again, and whether the area is clear.
+      def go_on(event)
+        return "no stop is called" unless stop
+        return "going on is for the supervisor, #{named("supervisor").join(" or ")}" unless supervisor?(event)
+        return "the stop at number #{stop.event.number} was not seen" if event.seen < stop.event.number
+
+        @stop = nil
+        phases.each { |one| one.begin_anew if one.phase.anew || !one.done? }
+        nil
+      end
+
+      def supervisor?(event)
+        named("supervisor").include?(event.name) && (@supervisors.empty? || @supervisors.include?(event.by["id"]))
+      end
+
+      def answer(event)
+        one = standing(event)
+        earlier(one) || (one.answered(event) && nil)
+      end
+
+      def hear(event)
+        one = phases.find { |standing| standing.phase.once }
+        earlier(one) || (one.hears(event) && nil)
+      end
+
+      # What is behind is not said before what comes first.
+      def earlier(one)
+        before = phases.take(phases.index(one)).find { |other| !other.done? } or return
+        "“#{before.phase.label}” comes first"
+      end
+
+      def hold(event)
+        one = standing(event)
+        return earlier(one) if earlier(one)
+
+        event.told("answer") == "no" ? (one.hold(event) && nil) : end_it(one, event)
+      end
+
+      def end_it(one, event)
+        left = one.unanswered
+        return "not yet answered with yes: #{left.map(&:ask).join("; ")}" if left.any?
+
+        deaf = one.phase.once ? hearers.map(&:last).uniq.reject { |name| one.heard[name]&.yes? } : []
+        return "has not said yes: #{deaf.join(", ")}" if deaf.any?
+
+        words = one.phase.trial && no_trial
+        return words if words
+
+        one.hold(event)
+        nil
+      end
+
+      # What was not known is no pass.
+      def no_trial
+        return "nothing was tried yet" if tries.empty?
+
+        verdict = @trial.call(tries)
+        %w[holds tight].include?(verdict) ? nil : "the last try is: #{Ladder::Verdict.words(verdict)}"
+      end
+
+      def try(event)
+        one = phases.find { |standing| standing.phase.trial }
+        words = earlier(one)
+        # Whatever was read is kept and learnt from; the trial is not over with it.
+        tries << event
+        one.begin_anew if one.done?
+        words
+      end
+
+      def close(event)
+        return "not all is done: “#{open.phase.label}” is not ended" if event.told("lifted") == "yes" && open
+
+        @closed = event
+        nil
+      end
+    end
+  end
+end

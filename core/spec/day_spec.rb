@@ -1,0 +1,296 @@
+require_relative "support/trial_help"
+
+RSpec.describe DustLadder::Day do
+  include TrialHelp
+
+  let(:lift) { DustLadder::Lift.new(DustLadder::PlanFile.accept(plan)) }
+  let(:phases) { described_class::Phases.of(lift) }
+  let(:crew) do
+    [ [ "operator", "Teo Vale" ], [ "slinger", "Mara Tull" ], [ "signaller", "Jun Kade" ],
+      [ "supervisor", "Ines Rook" ] ]
+  end
+
+  def course(verdict: "holds") = described_class::Course.new(phases, crew: crew, trial: ->(_) { verdict })
+
+  # A day told in few words; every event has seen all before it unless said otherwise.
+  def log = @log ||= described_class::Log.new
+
+  def said(kind, name = "", seen: log.events.size, by: "1", **about)
+    said = {
+      "id" => format("%08x-0000-4000-8000-000000000000", log.events.size + 1),
+      "at" => "2026-09-15T06:38:00Z",
+      "kind" => kind,
+      "name" => name,
+      "seen" => seen,
+      "about" => about.transform_keys(&:to_s)
+    }
+    expect(described_class::Event.faults(said, phases)).to eq([])
+    log.events << log.next(said, by: { "id" => by, "name" => "Signed In" }, got: Time.utc(2026, 9, 15, 6, 39))
+    log.events.last
+  end
+
+  def yes_to_all(id, name, answer: "yes")
+    phase = phases.find { |one| one.id == id }
+    phase.items.each { |item| said("answered", name, phase: id, item: item.id, answer: "yes") }
+    crew.each { |role, who| said("heard", who, role: role, answer: "yes") } if phase.once
+    said("tried", try: {}) if phase.trial
+    said("held", name, phase: id, answer: answer)
+  end
+
+  def all_until(last)
+    phases.each do |phase|
+      yes_to_all(phase.id, crew.to_h[phase.by])
+      break if phase.id == last
+    end
+  end
+
+  def now(**more) = course(**more).take(log.events)
+  def why = now.lines.last.why
+
+  it "goes phase by phase from the foot, each ended by a name, to the end" do
+    all_until("unhooked")
+    expect(now.lines.filter_map(&:why)).to eq([])
+    expect(now).to have_attributes(done?: true, open: nil, stopped?: false)
+    expect(now.phases.map { |one| one.held.name }.uniq).to match_array(crew.map(&:last))
+    said("closed", "Ines Rook", lifted: "yes")
+    expect(now.closed.name).to eq("Ines Rook")
+  end
+
+  it "ends no phase with an open item, and nothing before what comes first" do
+    said("held", "Mara Tull", phase: "gear", answer: "yes")
+    expect(why).to match(/not yet answered with yes: Every piece/)
+    said("answered", "Teo Vale", phase: "ground", item: "walk", answer: "yes")
+    expect(why).to eq("“Gear inspected” comes first")
+    expect(now.open.phase.id).to eq("gear")
+  end
+
+  it "takes a no with its word, and asks again" do
+    said("answered", "Mara Tull", phase: "gear", item: "tags", answer: "no", word: "C-22 has no tag")
+    yes_to_all("gear", "Mara Tull")
+    expect(now.phases[0]).to be_done
+    all_until("gear")
+    said("held", "Mara Tull", phase: "ground", answer: "no", word: "soft under pad 2")
+    expect(now.phases[1]).to have_attributes(no?: true, done?: false)
+  end
+
+  it "wants every name of the crew at the briefing" do
+    all_until("rigged")
+    phases[3].items.each { |item| said("answered", "Ines Rook", phase: "briefing", item: item.id, answer: "yes") }
+    crew.first(3).each { |role, name| said("heard", name, role: role, answer: "yes") }
+    said("held", "Ines Rook", phase: "briefing", answer: "yes")
+    expect(why).to eq("has not said yes: Ines Rook")
+    said("heard", "Ines Rook", role: "supervisor", answer: "no", word: "no radio")
+    said("held", "Ines Rook", phase: "briefing", answer: "yes")
+    expect(why).to eq("has not said yes: Ines Rook")
+    said("heard", "Ines Rook", role: "supervisor", answer: "yes")
+    said("held", "Ines Rook", phase: "briefing", answer: "yes")
+    expect(now.open.phase.id).to eq("area")
+  end
+
+  it "ends no trial that was not made, is a stop, or is not known" do
+    all_until("area")
+    said("answered", "", phase: "trial", item: "hands", answer: "yes")
+    said("held", "Ines Rook", phase: "trial", answer: "yes")
+    expect(why).to eq("nothing was tried yet")
+    said("tried", try: { "brakes" => "held" })
+    said("held", "Ines Rook", phase: "trial", answer: "yes")
+    words = {
+      "stop" => "the last try is: stop",
+      "not_known" => "the last try is: not known",
+      "tight" => nil,
+      "holds" => nil
+    }
+    expect(words.keys.to_h { |verdict| [ verdict, now(verdict: verdict).lines.last.why ] }).to eq(words)
+  end
+
+  it "asks for the trial again once it was tried anew" do
+    all_until("trial")
+    said("tried", try: {})
+    expect(now.open.phase.id).to eq("trial")
+  end
+
+  describe "a stop" do
+    before { all_until("area") }
+
+    it "may be called by anybody, and bars everything until the supervisor says that it goes on" do
+      said("stop", "Pia Orr", why: "somebody under the load")
+      said("answered", "", phase: "trial", item: "hands", answer: "yes")
+      expect(why).to match(/stop is called/)
+      said("went_on", "Teo Vale", word: "clear again")
+      expect(why).to eq("going on is for the supervisor, Ines Rook")
+      said("went_on", "Ines Rook", word: "clear again", seen: 3)
+      expect(why).to match(/was not seen/)
+      said("went_on", "Ines Rook", word: "clear again")
+      expect(now).to have_attributes(stopped?: false)
+    end
+
+    it "has the area looked at anew, and what was said in the phase that it ended" do
+      said("answered", "", phase: "trial", item: "hands", answer: "yes")
+      said("stop", gut: "yes")
+      expect(now.stop.words).to eq("a gut feeling")
+      said("went_on", "Ines Rook", word: "looked at it")
+      expect(now.open.phase.id).to eq("area")
+      expect(now.phases.find { |one| one.phase.id == "trial" }).not_to be_begun
+      expect(now.phases.first(4)).to all(be_done)
+    end
+
+    it "is for the supervisor's own hand where the plan knows whose that is" do
+      said("stop", why: "wind")
+      said("went_on", "Ines Rook", word: "calm", by: "9")
+      own = described_class::Course.new(phases, crew: crew, supervisors: [ "4" ]).take(log.events)
+      expect(own.lines.last.why).to match(/for the supervisor/)
+      expect(described_class::Course.new(phases, crew: crew, supervisors: [ "9" ]).take(log.events)).not_to be_stopped
+    end
+
+    it "does not keep a day open that ends without a lift" do
+      said("stop", why: "wind")
+      said("closed", "Ines Rook", lifted: "yes")
+      expect(why).to match(/stop is called/)
+      said("closed", "Ines Rook", lifted: "no", why: "gusts all day")
+      expect(now.closed.told("why")).to eq("gusts all day")
+      said("held", "Jun Kade", phase: "area", answer: "yes")
+      expect(why).to eq("it came after the day was closed")
+      said("lesson", word: "book the calm hour")
+      expect(now.lessons.map { |one| one.told("word") }).to eq([ "book the calm hour" ])
+    end
+  end
+
+  it "lets the worse count of two who had not seen each other, and shows both, until it is said anew" do
+    said("answered", "Mara Tull", phase: "gear", item: "sound", answer: "yes")
+    said("answered", "Pia Orr", phase: "gear", item: "sound", answer: "no", word: "a nick in C-22", seen: 0)
+    expect(
+      now.conflicts.map { |one|
+        [ one.answer, one.name, one.against.map(&:name) ]
+      }
+    ).to eq([ [ "no", "Pia Orr", [ "Mara Tull" ] ] ])
+    said("answered", "Jun Kade", phase: "gear", item: "sound", answer: "yes", seen: 1)
+    expect(now.phases[0].items["sound"]).to be_no
+    said("answered", "Mara Tull", phase: "gear", item: "sound", answer: "yes")
+    expect(now.conflicts).to eq([])
+    expect(now.phases[0].items["sound"]).to be_yes
+  end
+
+  it "has one signaller at a time" do
+    expect(now.signaller).to eq("Jun Kade")
+    said("signaller", "Pia Orr")
+    expect(now.signaller).to eq("Pia Orr")
+  end
+
+  it "is the same whatever part of it was taken before: any day by chance, twice" do
+    random = Random.new(3)
+    40.times do
+      kind = %w[answered held stop went_on heard tried note].sample(random: random)
+      phase = phases.sample(random: random)
+      about = {
+        "answered" => {
+          phase: phase.id,
+          item: phase.items[0].id,
+          answer: %w[yes no].sample(random: random),
+          word: "x"
+        },
+        "held" => { phase: phase.id, answer: %w[yes no].sample(random: random), word: "x" },
+        "heard" => { role: "operator", answer: "yes" },
+        "went_on" => { word: "x" },
+        "tried" => { try: {} },
+        "note" => { word: "x" }
+      }.fetch(kind, {})
+      said(kind, crew.sample(random: random)[1], seen: random.rand(log.events.size + 1), **about)
+    end
+    parted = course.take(log.events.first(20)).take(log.events.drop(20))
+    expect(parted.lines.map(&:why)).to eq(now.lines.map(&:why))
+    expect(now.lines.size).to eq(40)
+    # What comes later is never done before what comes first.
+    done = now.phases.map(&:done?)
+    expect(done.take_while(&:itself).size).to be >= done.count(true) - 1
+  end
+
+  it "holds the digest of the one before in each, so that none is changed, left out or put between" do
+    all_until("gear")
+    expect(log.faults).to eq([])
+    data = log.events.map { |one| JSON.parse(JSON.generate(one.as_json)) }
+    changed = data.map(&:dup).tap { |all| all[1] = all[1].merge("name" => "Somebody Else") }
+    gone = data.reject.with_index { |_, at| at == 1 }
+    expect(described_class::Log.new(changed).faults.map(&:words)).to include(/was changed/)
+    expect(described_class::Log.new(gone).faults.map(&:words)).to include(/number 3/, /digest of the one before/)
+  end
+
+  describe "what is asked" do
+    def items(document)
+      described_class::Phases.of(DustLadder::Lift.new(document)).flat_map { |one| one.items.map(&:id) }
+    end
+
+    it "is cut to the plan" do
+      on_chain = items(DustLadder::PlanFile.accept(plan))
+      expect(on_chain).to include("chain", "pads").and not_include("beam", "choke", "tracks", "hoist")
+      expect(items(DustLadder::PlanFile.accept(under_beam))).to include("beam").and not_include("chain")
+    end
+
+    def not_include(*names) = satisfy { |all| (all & names).empty? }
+
+    it "is in words that end without a figure of their own, and has an id once" do
+      described_class::Phases::ALL.each do |phase|
+        expect(phase.items.map(&:id)).to eq(phase.items.map(&:id).uniq)
+        expect(phase.items.map(&:ask)).to all(match(/\A[A-Z][^?]+[^.]\z/))
+      end
+    end
+  end
+
+  describe "what is said wrongly" do
+    let(:fine) do
+      {
+        "id" => "11111111-1111-4111-8111-111111111111",
+        "at" => "2026-09-15T06:38:00Z",
+        "kind" => "held",
+        "name" => "Mara Tull",
+        "seen" => 0,
+        "about" => { "phase" => "gear", "answer" => "yes" }
+      }
+    end
+
+    [
+      [ { "id" => "1" }, "/id" ],
+      [ { "id" => nil }, "/id" ],
+      [ { "at" => "yesterday" }, "/at" ],
+      [ { "at" => "2026-13-45T06:38:00Z" }, "/at" ],
+      [ { "at" => "0001-01-01T00:00:00Z" }, "/at" ],
+      [ { "kind" => "danced" }, "/kind" ],
+      [ { "name" => "" }, "/name" ],
+      [ { "name" => "..." }, "/name" ],
+      [ { "name" => "x" * 81 }, "/name" ],
+      [ { "seen" => -1 }, "/seen" ],
+      [ { "seen" => 1.5 }, "/seen" ],
+      [ { "about" => [] }, "/about" ],
+      [ { "about" => { "phase" => "gear" } }, "/about/answer" ],
+      [ { "about" => { "phase" => "moon", "answer" => "yes" } }, "/about/phase" ],
+      [ { "about" => { "phase" => "gear", "answer" => "perhaps" } }, "/about/answer" ],
+      [ { "about" => { "phase" => "gear", "answer" => "no" } }, "/about/word" ],
+      [ { "about" => { "phase" => "gear", "answer" => "no", "word" => " " } }, "/about/word" ],
+      [ { "about" => { "phase" => "gear", "answer" => "yes", "word" => "x" * 501 } }, "/about/word" ],
+      [ { "about" => { "phase" => "gear", "answer" => "yes", "more" => 1 } }, "/about/more" ],
+      [ { "kind" => "answered", "about" => { "phase" => "gear", "item" => "moon", "answer" => "yes" } },
+        "/about/item" ],
+      [ { "kind" => "closed", "about" => { "lifted" => "no" } }, "/about/why" ],
+      [ { "kind" => "tried", "about" => { "try" => "good" } }, "/about/try" ],
+      [ { "more" => 1 }, "/more" ]
+    ].each do |changes, pointer|
+      it("refuses #{changes.to_s[0, 90]}") do
+        expect(
+          described_class::Event.faults(fine.merge(changes), phases).map { |one|
+            one["pointer"]
+          }
+        ).to include(pointer)
+      end
+    end
+
+    it "takes what is fine, and no array for an event" do
+      expect(described_class::Event.faults(fine, phases)).to eq([])
+      expect(described_class::Event.faults([], phases)).not_to be_empty
+      expect(
+        described_class::Event.faults(
+          fine.merge("kind" => "note", "about" => { "word" => "x" * 9000 }),
+          phases
+        )
+      ).not_to be_empty
+    end
+  end
+end
