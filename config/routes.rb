@@ -19,6 +19,8 @@ Rails.application.routes.draw do
       resource :changes, only: :show
       resource :pattern, only: :update
       resource :life, only: %i[show create]
+      resource :day, only: %i[show create], controller: "lift_days"
+      resource :trial, only: :create
       resources :questions, only: %i[index create update]
       resources :sketches, only: %i[index show create destroy]
     end
@@ -82,5 +84,5 @@ Rails.application.routes.draw do
   get "cranes/drafts/:draft", to: "screens#show"
   get "cranes/:id/paper", to: "screens#show"
   get "cranes(/:id)", to: "screens#show", as: :crane_screen
-  get "plans/:id(/:room)", to: "screens#show", as: :plan_screen, constraints: { room: /load|working|cab|life|history/ }
+  get "plans/:id(/:room)", to: "screens#show", as: :plan_screen, constraints: { room: /load|working|cab|life|history|day/ }
 end

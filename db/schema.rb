@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_12_01_000012) do
+ActiveRecord::Schema[7.2].define(version: 2026_12_01_000013) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -110,6 +110,21 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000012) do
     t.text "printed"
     t.json "readings", default: {}, null: false
     t.index ["identifier", "version"], name: "index_charts_on_identifier_and_version", unique: true
+  end
+
+  create_table "day_events", force: :cascade do |t|
+    t.integer "plan_id", null: false
+    t.integer "number", null: false
+    t.string "uid", null: false
+    t.string "kind", null: false
+    t.string "revision", null: false
+    t.string "words", default: "", null: false
+    t.json "data", null: false
+    t.datetime "created_at", null: false
+    t.index ["kind", "created_at"], name: "index_day_events_on_kind_and_created_at"
+    t.index ["plan_id", "number"], name: "index_day_events_on_plan_id_and_number", unique: true
+    t.index ["plan_id"], name: "index_day_events_on_plan_id"
+    t.index ["uid"], name: "index_day_events_on_uid", unique: true
   end
 
   create_table "kept_groups", force: :cascade do |t|
@@ -320,6 +335,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000012) do
   add_foreign_key "active_storage_variant_records", "active_storage_blobs", column: "blob_id"
   add_foreign_key "api_tokens", "people", on_delete: :cascade
   add_foreign_key "board_lines", "plans", on_delete: :cascade
+  add_foreign_key "day_events", "plans"
   add_foreign_key "life_records", "plans"
   add_foreign_key "piece_acts", "people"
   add_foreign_key "piece_acts", "pieces"

@@ -170,6 +170,22 @@ RSpec.describe DustLadder::Day do
     expect(now.phases[0].items["sound"]).to be_yes
   end
 
+  it "asks for a name where the plan has none, and takes it on the day" do
+    crew.replace([ [ "operator", "Teo Vale" ] ])
+    %w[gear ground rigged].each { |id| yes_to_all(id, "Mara Tull") }
+    yes_to_all("briefing", "Ines Rook")
+    expect(why).to eq("nobody is named as slinger, signaller, supervisor")
+    { "slinger" => "Mara Tull", "signaller" => "Jun Kade", "supervisor" => "Ines Rook", "lookout" => "Pia Orr" }.each do |role, name|
+      said("named", name, role: role)
+      said("heard", name, role: role, answer: "yes")
+    end
+    said("held", "Ines Rook", phase: "briefing", answer: "yes")
+    expect(now).to have_attributes(signaller: "Jun Kade", hearers: include([ "lookout", "Pia Orr" ]))
+    expect(now.open.phase.id).to eq("area")
+    said("named", "Pia Orr", role: "operator")
+    expect(why).to eq("the plan names Teo Vale as operator")
+  end
+
   it "has one signaller at a time" do
     expect(now.signaller).to eq("Jun Kade")
     said("signaller", "Pia Orr")

@@ -143,6 +143,16 @@ export interface Answers {
         kept: number;
       };
   "mat_picks#create"?: MatPick;
+  "lift_days#show"?: LiftDay;
+  "lift_days#create"?: {
+    taken: {
+      uid: string;
+      number: number | null;
+      faults: Fault[];
+    }[];
+    day: LiftDay;
+  };
+  "trials#create"?: Trial | AsRigged;
 }
 /**
  * who is signed in, or nobody; and in the demo whom one may be
@@ -1482,4 +1492,199 @@ export interface MatPick {
     place: string;
     reasons: string[];
   }[];
+}
+/**
+ * the day of a plan's lift, as it stands by its events
+ */
+export interface LiftDay {
+  title: string;
+  state: "draft" | "checked" | "issued" | "lifting" | "closed" | "withdrawn";
+  revision: string | null;
+  why: string | null;
+  at: string | null;
+  number: number;
+  headline: Sentence;
+  names: string[];
+  brief: {
+    crew: {
+      role: string;
+      name: string;
+    }[];
+    route: Sentence[];
+    stops: Sentence[];
+    cautions: Sentence[];
+  };
+  phases: DayPhase[];
+  open: string | null;
+  signaller: string | null;
+  stop: null | {
+    words: string;
+    name: string;
+    by: string;
+    at: string;
+    number: number;
+  };
+  trial: null | Trial;
+  rigged: null | AsRigged;
+  wind: {
+    limit: null | Figure;
+    said: null | {
+      gust: string;
+      name: string;
+      by: string;
+      at: string;
+      number: number;
+      over: boolean | null;
+    };
+  };
+  closed: null | {
+    lifted: "yes" | "no";
+    why: string;
+    name: string;
+    by: string;
+    at: string;
+    number: number;
+  };
+  lines: DayLine[];
+}
+export interface DayPhase {
+  id: string;
+  label: string;
+  by: string;
+  items: {
+    id: string;
+    ask: string;
+    said: null | DayAnswer;
+  }[];
+  heard: {
+    role: string;
+    name: string;
+    said: null | DayAnswer;
+  }[];
+  held: null | DayAnswer;
+  done: boolean;
+  no: boolean;
+  trial: boolean;
+}
+export interface DayAnswer {
+  answer: "yes" | "no";
+  word: string;
+  name: string;
+  by: string;
+  at: string;
+  number: number;
+  against: {
+    answer: "yes" | "no";
+    name: string;
+    by: string;
+    at: string;
+    number: number;
+  }[];
+}
+export interface Trial {
+  names: string[];
+  tries: TrialTry[];
+  learnt: null | TrialLearnt;
+  missing: string | null;
+  advice: null | TrialAdvice;
+  taken: null | {
+    changes: {
+      [k: string]: unknown;
+    };
+    verdict: Verdict;
+    headline: Sentence;
+  };
+  at?: DaySaid[];
+  read?: {
+    [k: string]: unknown;
+  }[];
+}
+export interface TrialTry {
+  verdict: Verdict;
+  worst: Sentence;
+  findings: TrialFinding[];
+  tilt: null | Figure;
+  cells: (null | Figure)[];
+}
+export interface TrialFinding {
+  id: "weight" | "leg" | "tilt" | "brakes" | "swing";
+  leg: number | null;
+  verdict: Verdict;
+  words: Sentence;
+  share: number | null;
+}
+export interface TrialLearnt {
+  weight: null | ToldFigure;
+  cg: (null | ToldPlace)[];
+  cannot_tell: Sentence[];
+  doubt: null | Sentence;
+}
+export interface ToldFigure {
+  figure: Figure;
+  error: Figure;
+}
+export interface ToldPlace {
+  figure: Figure;
+  error: Figure;
+  off: Figure;
+  outside: boolean;
+}
+export interface TrialAdvice {
+  id: "look" | "weigh" | "nothing" | "links" | "other" | "points" | "share" | "down";
+  words: Sentence;
+  detail: null | Sentence;
+  changes: {
+    [k: string]: unknown;
+  };
+  lengths: null | (string | null)[];
+  expected: null | {
+    tilt: Figure;
+    pulls: Figure[];
+  };
+}
+/**
+ * who said something on the day: by name, signed in as, when by the device, as which event
+ */
+export interface DaySaid {
+  name: string;
+  by: string;
+  at: string;
+  number: number;
+}
+export interface AsRigged {
+  verdict: Verdict;
+  beyond: Sentence[];
+  changed: {
+    id: string;
+    label: string;
+    planned: {
+      verdict: Verdict;
+      utilisation: null | Figure;
+      note: null | Sentence;
+    };
+    measured: {
+      verdict: Verdict;
+      utilisation: null | Figure;
+      note: null | Sentence;
+    };
+    worse: boolean;
+  }[];
+  missing?: string;
+  said?: DaySaid;
+  measured?: {
+    [k: string]: unknown;
+  };
+}
+export interface DayLine {
+  id: string;
+  kind: string;
+  about: {
+    [k: string]: unknown;
+  };
+  why: string | null;
+  got: string;
+  name: string;
+  by: string;
+  at: string;
+  number: number;
 }

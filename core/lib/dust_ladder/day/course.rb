@@ -13,7 +13,7 @@ module DustLadder
       # trial: verdict of the tries so far, asked for only where somebody ends the trial: a callable that is given them.
       def initialize(phases, crew:, supervisors: [], trial: ->(_tries) { "not_known" })
         @phases = phases.map { |phase| Standing.new(phase) }
-        @crew = crew
+        @crew = crew.dup
         @supervisors = supervisors
         @trial = trial
         @lines, @tries, @winds, @findings = [], [], [], []
@@ -37,8 +37,11 @@ module DustLadder
       def begun? = phases.any? { |one| one.phase.begins && (one.begun? || one.done?) }
       def named(role) = @crew.select { |one, _| one == role }.map(&:last)
 
-      # Of the crew, everybody who has to hear the briefing: [[role, name]], each name once in each role.
-      def hearers = @crew.uniq
+      # Everybody who has to hear the briefing: [[role, name]], each name once in each role; "" where nobody is named.
+      def hearers
+        bare = Plan::Crew::ROLES.reject { |role| named(role).any? }
+        @crew.uniq + bare.map { |role| [ role, "" ] }
+      end
 
       private
 
@@ -69,12 +72,25 @@ module DustLadder
       def keep(event)
         case event.kind
         when "signaller" then @signaller = event.name
+        when "named" then return name(event)
         when "wind" then winds << event
         when "rigged" then @measured = event
         when "finding" then findings << event
         end
         nil
       end
+
+      # Somebody for what the plan names nobody for, or for more beside it; never another supervisor or operator.
+      def name(event)
+        role = event.told("role")
+        one = ALONE.include?(role) && named(role)[0]
+        return "the plan names #{one} as #{role}" if one
+
+        @crew << [ role, event.name ]
+        @signaller ||= event.name if role == "signaller"
+        nil
+      end
+      ALONE = %w[supervisor operator].freeze
 
       def unless_stopped(event)
         # Where it was not lifted, nobody has to go on first.
@@ -92,6 +108,7 @@ module DustLadder
       # What was said in the phase that was stopped is asked again, and whether the area is clear.
       def go_on(event)
         return "no stop is called" unless stop
+        return "nobody is named as supervisor" if named("supervisor").empty?
         return "going on is for the supervisor, #{named("supervisor").join(" or ")}" unless supervisor?(event)
         return "the stop at number #{stop.event.number} was not seen" if event.seen < stop.event.number
 
@@ -131,14 +148,19 @@ module DustLadder
         left = one.unanswered
         return "not yet answered with yes: #{left.map(&:ask).join("; ")}" if left.any?
 
-        deaf = one.phase.once ? hearers.map(&:last).uniq.reject { |name| one.heard[name]&.yes? } : []
-        return "has not said yes: #{deaf.join(", ")}" if deaf.any?
-
-        words = one.phase.trial && no_trial
+        words = (one.phase.once && not_all_heard(one)) || (one.phase.trial && no_trial)
         return words if words
 
         one.hold(event)
         nil
+      end
+
+      def not_all_heard(one)
+        bare = hearers.select { |_, name| name.empty? }.map(&:first)
+        return "nobody is named as #{bare.join(", ")}" if bare.any?
+
+        deaf = hearers.map(&:last).uniq.reject { |name| one.heard[name]&.yes? }
+        deaf.any? ? "has not said yes: #{deaf.join(", ")}" : nil
       end
 
       # What was not known is no pass.

@@ -17,6 +17,8 @@ module DustLadder
       # named: does it count only with a name? asks: what must be told.
       Kind = Struct.new(:tells, :named, :asks, keyword_init: true)
       YES_NO = %w[yes no].freeze
+      # Who takes part, beside those whom every lift asks for.
+      ROLES = [ *Plan::Crew::ROLES, "line watcher", "tag line", "lookout" ].freeze
       KINDS = {
         # An item of a phase's list; its hold point; and one of the crew at a phase that asks each.
         "answered" => Kind.new(
@@ -25,13 +27,13 @@ module DustLadder
         ),
         "held" => Kind.new(tells: { phase: :phase, answer: YES_NO, word: :text }, named: true, asks: %w[phase answer]),
         "heard" => Kind.new(tells: { role: :text, answer: YES_NO, word: :text }, named: true, asks: %w[role answer]),
+        "named" => Kind.new(tells: { role: ROLES }, named: true, asks: %w[role]),
         "signaller" => Kind.new(tells: {}, named: true, asks: []),
         "stop" => Kind.new(tells: { why: :text, gut: YES_NO }, asks: []),
         "went_on" => Kind.new(tells: { word: :text }, named: true, asks: %w[word]),
         "wind" => Kind.new(tells: { gust: :text, height: :text }, asks: %w[gust]),
         "rigged" => Kind.new(tells: { measured: :figures }, asks: %w[measured]),
         "tried" => Kind.new(tells: { try: :try }, asks: %w[try]),
-        "taken" => Kind.new(tells: { tries: :text }, asks: []),
         "finding" => Kind.new(tells: { piece: :text, word: :text, out: YES_NO }, asks: %w[piece word out]),
         "note" => Kind.new(tells: { word: :text }, asks: %w[word]),
         "lesson" => Kind.new(tells: { word: :text }, asks: %w[word]),

@@ -1,0 +1,121 @@
+class Plan
+  class Day
+    # A day as it is sent to whoever looks at it.
+    class Shown
+      MOST_LINES = 400
+
+      # day: a Plan::Day.
+      def initialize(day)
+        @day = day
+        @course = day.course
+      end
+
+      def as_json(*)
+        {
+          title: plan.title,
+          state: @day.state,
+          revision: @day.life.course.revision,
+          why: stopped_by_plan,
+          at: plan.lift_at,
+          number: @day.log.events.last&.number || 0,
+          headline: @day.ladder.headlines,
+          names: @day.ladder.lift.load.points.map(&:name),
+          brief: @day.brief.as_json,
+          phases: @course.phases.map { |one| phase(one) },
+          open: @course.open&.phase&.id,
+          signaller: @course.signaller,
+          stop: @course.stop && stop,
+          trial: trial,
+          rigged: rigged,
+          wind: wind,
+          closed: closed,
+          lines: @day.log.events.last(MOST_LINES).map { |event| line(event) }
+        }
+      end
+
+      private
+
+      def plan = @day.plan
+
+      # What bars the day as a whole; nil where nothing does.
+      def stopped_by_plan
+        return if %w[issued lifting closed].include?(@day.state)
+        return "withdrawn: #{@day.life.course.reason}" if @day.state == "withdrawn"
+
+        @day.issued? ? "it was written anew and is #{@day.state}" : "it is #{@day.state}: nobody has issued it"
+      end
+
+      def said(event) = { name: event.name.presence || event.by["name"], by: event.by["name"], at: event.at, number: event.number }
+
+      def answer(one)
+        return unless one
+
+        {
+          answer: one.answer,
+          word: one.event.told("word").to_s,
+          **said(one.event),
+          against: one.against.map { |event| { answer: event.told("answer"), **said(event) } }
+        }
+      end
+
+      def phase(one)
+        {
+          **one.phase.to_h.slice(:id, :label, :by),
+          items: one.phase.items.map { |item| { id: item.id, ask: item.ask, said: answer(one.items[item.id]) } },
+          heard: one.phase.once ? @course.hearers.map { |role, name| { role: role, name: name, said: answer(one.heard[name]) } } : [],
+          held: answer(one.held),
+          done: one.done?,
+          no: one.no?,
+          trial: one.phase.trial || false
+        }
+      end
+
+      def stop = { words: @course.stop.words, **said(@course.stop.event) }
+
+      def trial
+        return if @day.tries.empty?
+
+        @day.tried.as_json.merge("at" => @day.tries.map { |event| said(event) }, "read" => @day.tries.map { |one| one.told("try") })
+      rescue DustLadder::NotKnown, DustLadder::PlanFile::Invalid => error
+        { **NOTHING, "missing" => error.message }
+      end
+      NOTHING = { "names" => [], "tries" => [], "learnt" => nil, "advice" => nil, "taken" => nil }.freeze
+
+      def rigged
+        event = @course.measured or return
+        @day.measured(event.told("measured")).as_json.merge("said" => said(event), "measured" => event.told("measured"))
+      rescue DustLadder::NotKnown => error
+        { "verdict" => "not_known", "beyond" => [], "changed" => [], "missing" => error.what, "said" => said(event) }
+      end
+
+      def wind
+        limit = @day.brief.most_wind
+        last = @course.winds.last
+        {
+          limit: limit && DustLadder::Quantity::Figure.speed(limit, :down).as_json,
+          said: last && { gust: last.told("gust"), **said(last), over: over(last, limit) }
+        }
+      end
+
+      # nil where it cannot be told.
+      def over(event, limit)
+        gust = DustLadder::Quantity::Reader.read(event.told("gust"), :speed)
+        limit && gust > limit + DustLadder::Ladder::Verdict::SLACK
+      rescue DustLadder::Quantity::Unreadable
+        nil
+      end
+
+      def closed
+        event = @course.closed
+        event && { lifted: event.told("lifted"), why: event.told("why").to_s, **said(event) }
+      end
+
+      def line(event)
+        why = whys[event.number]
+        { id: event.id, kind: event.kind, about: event.about, why: why, got: event.got, **said(event) }
+      end
+
+      def whys = @whys ||= @course.lines.to_h { |one| [ one.event.number, one.why ] }
+    end
+  end
+end

@@ -1,0 +1,219 @@
+# The day of a lift: what several people say of it from several devices, kept once each, and what follows.
+RSpec.describe "The day of a lift" do
+  before { load_store }
+
+  let(:plan) { issued(demo_plan("feed-horn")) }
+  let(:address) { "/api/plans/#{plan.id}/day" }
+  let(:supervisor) { "Ines Rook" }
+
+  # The plan names nobody: they are named on the day.
+  def crew = { "operator" => "Bram Yucca", "slinger" => "Teo Vance", "signaller" => "Mara Tarn", "supervisor" => supervisor }
+  def name_crew = say(*crew.map { |role, name| said("named", name, role: role) })
+  def day = get(address).then { response.parsed_body }
+
+  def say(*events)
+    post address, params: JSON.generate(events: events), headers: { "Content-Type" => "application/json" }
+    response.parsed_body
+  end
+
+  def number = day["number"]
+  def phase(id) = day["phases"].find { |one| one["id"] == id }
+
+  # The same lift on another day, so that they do not want one crane at once.
+  def later(plan)
+    change(plan, "/lift_at" => "2026-12-16T06:30", "/lift_until" => "2026-12-16T08:00")
+  end
+
+  def change(plan, values)
+    document = DustLadder::PlanFile.accept(DustLadder::PlanFile::Pointer.with_values(plan.document, values))
+    plan.revise(document, lock_version: plan.lock_version, note: "changed")
+  end
+
+  # Everything of a phase with yes, its end too.
+  def through(*ids)
+    ids.each do |id|
+      one = phase(id)
+      seen = number
+      say(
+        *one["items"].map { |item| said("answered", "", seen: seen, phase: id, item: item["id"], answer: "yes") },
+        *one["heard"].map { |who| said("heard", who["name"], seen: seen, role: who["role"], answer: "yes") }
+      )
+      say(said("tried", seen: number, try: fine_try)) if one["trial"]
+      say(said("held", crew.fetch(one["by"]), seen: number, phase: id, answer: "yes"))
+    end
+  end
+
+  # What is read where everything is as planned.
+  def fine_try
+    lift = plan.ladder.lift
+    gross = lift.load.planned_kg + lift.duty.gross.shown_beside_load(with_block: false).sum(&:kg)
+    {
+      indicator: "#{(gross * 0.99).round} kg",
+      shows: "without_block",
+      along: "0.2°",
+      across: "-0.1°",
+      tight: "yes",
+      brakes: "held",
+      swing: "none"
+    }
+  end
+
+  ALL = %w[gear ground rigged briefing area trial lift landing unhooked].freeze
+
+  it "goes from the gear to unhooking, begins the lift in the plan's records and closes it" do
+    name_crew
+    through(*ALL.first(6))
+    expect(day).to include("state" => "issued", "open" => "lift", "why" => nil)
+    expect(day["lines"].filter_map { |line| line["why"] }).to eq([])
+    expect(day["signaller"]).to eq("Mara Tarn")
+    through("lift")
+    expect(day["state"]).to eq("lifting")
+    through("landing", "unhooked")
+    say(said("lesson", word: "tag line from the north side"), said("closed", supervisor, seen: number, lifted: "yes"))
+    expect(day).to include("state" => "closed", "closed" => a_hash_including("lifted" => "yes", "name" => supervisor))
+    expect(plan.reload.life.chain.records.last(2).map(&:act)).to eq(%w[began closed])
+    expect(plan.life.faults).to eq([])
+    # What still comes in is kept, and says that it was late.
+    say(said("held", "Pia Orr", phase: "area", answer: "yes"), said("note", word: "block was parked at 11 m"))
+    expect(day["lines"].last(2).map { |line| line["why"] }).to eq([ "it came after the day was closed", nil ])
+    expect(DustLadder::Day::Log.new(DayEvent.where(plan: plan).order(:number).map(&:data)).faults).to eq([])
+  end
+
+  it "closes without a lift, with why" do
+    say(said("stop", why: "wind"), said("closed", supervisor, seen: 1, lifted: "no", why: "gusts all day"))
+    expect(plan.reload.life).to have_attributes(state: "closed")
+    expect(plan.life.course.reason).to eq("gusts all day")
+  end
+
+  describe "sending" do
+    it "keeps once what is sent twice, alone, in one go and at the same moment" do
+      note = said("note", word: "one")
+      first = say(note, note)["taken"].map { |one| one["number"] }
+      expect(say(note)["taken"].map { |one| one["number"] } + first).to eq([ 1, 1, 1 ])
+      expect(DayEvent.count).to eq(1)
+    end
+
+    it "keeps what is fine beside what is not, and names the place" do
+      taken = say(said("note", word: "one"), said("held", "Mara", phase: "moon", answer: "yes"), said("note", word: "two"))["taken"]
+      expect(taken.map { |one| one["number"] }).to eq([ 1, nil, 2 ])
+      expect(taken[1]["faults"]).to match([ a_hash_including("pointer" => "/about/phase") ])
+    end
+
+    it "refuses an event that another lift has" do
+      note = said("note", word: "one")
+      say(note)
+      other = issued(demo_plan("feed-horn").tap { |one| later(one) })
+      post "/api/plans/#{other.id}/day", params: JSON.generate(events: [ note ]), headers: { "Content-Type" => "application/json" }
+      expect(response.parsed_body["taken"][0]["faults"][0]).to include("pointer" => "/id")
+    end
+
+    it "looks at what was read and measured too" do
+      taken =
+        say(
+          said("tried", try: { indicator: "twelve" }),
+          said("tried", try: { brakes: "perhaps" }),
+          said("rigged", measured: { lengths: [ "0 m", nil ] }),
+          said("rigged", measured: {})
+        )["taken"]
+      expect(taken.map { |one| one["faults"][0]["pointer"] }).to eq(
+        %w[/about/try/indicator /about/try/brakes /about/measured/lengths/0 /about/measured]
+      )
+    end
+
+    [ nil, "x", {}, 5, [ nil ], [ 5 ], [ [] ], [ {} ], [ { id: [] } ] ].each do |events|
+      it("answers in words to #{events.inspect}") do
+        post address, params: JSON.generate(events: events), headers: { "Content-Type" => "application/json" }
+        expect(response.status).to be_in([ 201, 422 ])
+        expect(DayEvent.count).to eq(0)
+      end
+    end
+
+    it "answers with nothing new where nothing happened" do
+      get address
+      get address, headers: { "If-None-Match" => response.headers["etag"] }
+      expect(response).to have_http_status(:not_modified)
+      say(said("note", word: "one"))
+      get address, headers: { "If-None-Match" => response.headers["etag"] }
+      expect(response.status).to eq(200)
+    end
+  end
+
+  describe "who may" do
+    it "lets a reader call stop and write a note, nothing else" do
+      plan
+      signed_in_as("reader")
+      taken = say(said("stop", why: "a child"), said("note", word: "x"), said("held", "Me", phase: "gear", answer: "yes"))["taken"]
+      expect(taken.map { |one| one["number"] }).to eq([ 1, 2, nil ])
+      expect(taken[2]["faults"][0]["message"]).to eq("this is not for a reader")
+      expect(day["stop"]).to include("words" => "a child", "by" => "reader Thorne")
+    end
+
+    it "lets the supervisor whom the plan names go on, by their own hand alone" do
+      manned = demo_document("cabin-on-salt")
+      people = { "/crew" => manned["crew"], "/snapshots/people" => manned["snapshots"]["people"] }
+      horn = issued(demo_plan("feed-horn").tap { |one| change(one, people) })
+      at = "/api/plans/#{horn.id}/day"
+      tell = ->(*events) { post at, params: JSON.generate(events: events), headers: { "Content-Type" => "application/json" } }
+      tell.(said("stop", why: "wind"), said("went_on", "Ines Rook", seen: 1, word: "calm"))
+      expect(response.parsed_body.dig("day", "lines").last["why"]).to match(/for the supervisor, Ines Rook/)
+      login_as(Person.find_by!(login: "ines").tap { |one| one.update!(roles: %w[rigger]) }, scope: :person)
+      tell.(said("went_on", "Ines Rook", seen: 2, word: "calm"))
+      expect(response.parsed_body.dig("day", "stop")).to be_nil
+    end
+
+    it "lets nobody go on where nobody is named as supervisor" do
+      say(said("stop", why: "wind"), said("went_on", supervisor, seen: 1, word: "calm"))
+      expect(day["lines"].last["why"]).to eq("nobody is named as supervisor")
+      say(said("named", supervisor, role: "supervisor"), said("went_on", supervisor, seen: 3, word: "calm"))
+      expect(day["stop"]).to be_nil
+      say(said("named", "Somebody Else", role: "supervisor"))
+      expect(day["lines"].last["why"]).to eq("the plan names Ines Rook as supervisor")
+    end
+  end
+
+  it "has no day before it is issued, and stops where it is withdrawn" do
+    draft = demo_plan("gearbox")
+    post "/api/plans/#{draft.id}/day", params: JSON.generate(events: [ said("stop") ]), headers: { "Content-Type" => "application/json" }
+    expect(response.status).to eq(422)
+    expect(get("/api/plans/#{draft.id}/day").then { response.parsed_body }["why"]).to match(/nobody has issued/)
+    act_of(plan, person("Ines Appointed", roles: %w[appointed]), "withdrawn", "reason" => "the ground is soft")
+    expect(day).to include("state" => "withdrawn", "why" => "withdrawn: the ground is soft")
+    expect(say(said("note", word: "late"))["taken"][0]["number"]).to eq(1)
+  end
+
+  it "judges a try, and what was measured, while it is typed, and keeps nothing" do
+    ask = ->(body) do
+      post "/api/plans/#{plan.id}/trial", params: JSON.generate(body), headers: { "Content-Type" => "application/json" }
+      response.parsed_body
+    end
+    expect(ask.(try: fine_try)).to include("tries" => [ a_hash_including("verdict" => "holds") ])
+    expect(ask.(try: fine_try.merge(along: "9°"))["tries"][0]).to include("verdict" => "stop")
+    expect(ask.(try: { along: "9" })["errors"][0]).to include("pointer" => "/tries/0/along")
+    lengths = plan.ladder.lift.bridle.lengths.map { |long| format("%.3f m", long) }
+    expect(ask.(measured: { lengths: lengths })).to include("verdict" => "holds", "beyond" => [])
+    short = [ format("%.3f m", lengths[0].to_f * 0.95), *lengths.drop(1) ]
+    expect(ask.(measured: { lengths: short })).to include("verdict" => "stop")
+    expect(ask.(measured: { lengths: [ "1 m" ] })["errors"][0]).to include("pointer" => "/measured/lengths")
+    expect(DayEvent.count).to eq(0)
+  end
+
+  it "shows two who said otherwise without having seen each other" do
+    items = phase("gear")["items"].map { |item| item["id"] }
+    say(said("answered", "Mara", phase: "gear", item: items[0], answer: "yes"))
+    say(said("answered", "Pia", phase: "gear", item: items[0], answer: "no", word: "one is missing"))
+    expect(phase("gear")["items"][0]["said"]).to include(
+      "answer" => "no",
+      "name" => "Pia",
+      "against" => [ a_hash_including("name" => "Mara", "answer" => "yes") ]
+    )
+  end
+
+  it "tells wind over the limit" do
+    say(said("wind", gust: "40 m/s"))
+    expect(day["wind"]["said"]).to include("over" => true)
+    say(said("wind", gust: "1 m/s"))
+    expect(day["wind"]["said"]).to include("over" => false)
+    say(said("wind", gust: "rather calm"))
+    expect(day["wind"]["said"]).to include("over" => nil)
+  end
+end
