@@ -21,6 +21,7 @@ Rails.application.routes.draw do
       resource :life, only: %i[show create]
       resource :day, only: %i[show create], controller: "lift_days"
       resource :trial, only: :create
+      resource :taking, only: :create
       resources :questions, only: %i[index create update]
       resources :sketches, only: %i[index show create destroy]
     end

@@ -216,4 +216,52 @@ RSpec.describe "The day of a lift" do
     say(said("wind", gust: "rather calm"))
     expect(day["wind"]["said"]).to include("over" => nil)
   end
+
+  describe "taking what a trial taught into the plan" do
+    let(:load) do
+      lift = plan.ladder.lift
+      truth =
+        DustLadder::Trial::Simulated::Truth.new(
+          weight: lift.load.planned_kg * 0.97,
+          cg: lift.load.cg.zip([ 0.12, 0.0, 0.0 ]).map(&:sum),
+          lengths: [ 0.0 ] * 2,
+          stiff: 1.0
+        )
+      DustLadder::Trial::Simulated.new(lift, truth)
+    end
+
+    def take(seen: number, password: PeopleHelp::PASSWORD)
+      post "/api/plans/#{plan.id}/taking",
+        params: JSON.generate(seen: seen, password: password),
+        headers: { "Content-Type" => "application/json" }
+      response.parsed_body
+    end
+
+    before { say(said("tried", try: load.try)) }
+
+    it "begins the next revision, with the weight and the CG that were learnt, and asks for every signature again" do
+      told = day["trial"]
+      expect(told["learnt"]["cg"][0]["off"]["value"]).to be_within(0.05).of(0.12)
+      expect(told["taken"]["changes"].keys).to include("/load/weight", "/load/cg")
+      expect(take).to include("revision" => "B")
+      expect(response.status).to eq(201)
+      plan.reload
+      expect(plan.life).to have_attributes(state: "draft", written?: false)
+      expect(plan.document.dig("load", "weight")).to include("basis" => "weighed", "source" => "trial lift")
+      expect(plan.current.note).to eq("taken from the trial lift")
+      expect(plan.life.course.lapsed.size).to be >= 6
+      # The tries stay, for whoever tries again.
+      expect(day["trial"]["tries"].size).to eq(1)
+      expect(day["why"]).to match(/written anew/)
+    end
+
+    it "takes nothing without the password, of what was not seen, or of nothing" do
+      expect(take(password: "x")["errors"][0]["message"]).to match(/password/)
+      expect(take(seen: 0)["errors"][0]["pointer"]).to eq("/seen")
+      expect(response.status).to eq(409)
+      DayEvent.delete_all
+      expect(take["errors"][0]["message"]).to match(/no try/)
+      expect(plan.reload.life.state).to eq("issued")
+    end
+  end
 end

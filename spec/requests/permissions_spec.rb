@@ -31,6 +31,7 @@ RSpec.describe "Who may do what" do
     "ChartPapers" => { "update" => %w[planner appointed engineer] },
     "Withdrawals" => { "create" => %w[appointed] },
     "Lives" => { "create" => %w[rigger planner appointed engineer] },
+    "Takings" => { "create" => %w[planner] },
     "Patterns" => { "update" => %w[planner] },
     "RuleSets" => { "create" => %w[planner appointed], "update" => %w[planner appointed] },
     "Questions" =>

@@ -153,6 +153,10 @@ export interface Answers {
     day: LiftDay;
   };
   "trials#create"?: Trial | AsRigged;
+  "takings#create"?: {
+    id: number;
+    revision: string | null;
+  };
 }
 /**
  * who is signed in, or nobody; and in the demo whom one may be
