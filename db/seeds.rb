@@ -70,12 +70,15 @@ if Rails.env.demo? && fresh
     end
   }
 
-  issued, checked, half, gone = [ "Feed horn", "RC-7", "RC-9", "Azimuth bearing" ].map(&plan)
-  [ issued, checked, half, gone ].each { |of| act.(of, "jun", "wrote") }
-  [ issued, checked, gone ].each { |of| climb.(of, "mara", all) }
-  [ issued, checked, gone ].each { |of| name_it.(of) }
+  issued, checked, half, gone, duct = [ "Feed horn", "RC-7", "RC-9", "Azimuth bearing", "Air duct" ].map(&plan)
+  [ issued, checked, half, gone, duct ].each { |of| act.(of, "jun", "wrote") }
+  [ issued, checked, gone, duct ].each { |of| climb.(of, "mara", all) }
+  [ issued, checked, gone, duct ].each { |of| name_it.(of) }
   climb.(half, "teo", all.first(2))
   act.(issued, "ines", "issued")
+  act.(duct, "ines", "issued")
+  require_relative "../demo/day"
+  DemoDay.new(duct.reload, who.("teo")).play
   if gone.life.acts(who.("ines")).include?("issued")
     act.(gone, "ines", "issued")
     act.(gone, "ines", "withdrawn", reason: "the bearing comes two weeks later")

@@ -669,6 +669,41 @@ PLANS = {
           obstacle: "2.6 m"
         )
     ),
+  "duct-section" =>
+    plan(
+      "Air duct section AD-4, four legs taken up by links",
+      lift_at: "2026-12-16T16:00",
+      hours: 2,
+      lug: "4 t",
+      words: by_word.except("crew"),
+      crew: { "operator" => "bram", "slinger" => "teo", "signaller" => "mara", "supervisor" => "ines" },
+      load:
+        load(
+          "AD-4",
+          "2 100 kg",
+          "certified",
+          "maker's list DL-4 of 3 November",
+          [ "4.20 m", "2.20 m", "1.80 m" ],
+          [ "2.10 m", "1.10 m", "0.80 m" ],
+          "drawing",
+          [
+            [ "NW", "0.50 m", "1.90 m", "1.80 m" ],
+            [ "NE", "3.70 m", "1.90 m", "1.80 m" ],
+            [ "SE", "3.70 m", "0.30 m", "1.80 m" ],
+            [ "SW", "0.50 m", "0.30 m", "1.80 m" ]
+          ]
+        ),
+      rigging: hung("4.90 m", *Array.new(4) { leg("C-51") }),
+      crane:
+        crane(
+          "acacia-full",
+          "14.0 m",
+          2,
+          [ "6.0 m", "120°", "0.60 m" ],
+          [ "8.0 m", "190°", "1.20 m" ],
+          "clockwise"
+        )
+    ),
   "pipe-bundle" =>
     plan(
       "Cooling pipe bundle CP-7, two chokers",

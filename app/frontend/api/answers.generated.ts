@@ -1550,6 +1550,12 @@ export interface LiftDay {
     number: number;
   };
   lines: DayLine[];
+  points: (null | [number, number])[];
+  size: null | [number, number];
+  limits: {
+    tilt: number;
+    aim: number;
+  };
 }
 export interface DayPhase {
   id: string;

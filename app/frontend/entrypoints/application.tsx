@@ -29,6 +29,7 @@ const PeopleRoom = lazy(async () => ({ default: (await import('../rooms/people/P
 const RulesRoom = lazy(async () => ({ default: (await import('../rooms/rules/RulesRoom')).RulesRoom }))
 const SitesRoom = lazy(async () => ({ default: (await import('../rooms/sites/SitesRoom')).SitesRoom }))
 const StoreRoom = lazy(async () => ({ default: (await import('../rooms/store/StoreRoom')).StoreRoom }))
+const DayRoom = lazy(async () => ({ default: (await import('../rooms/day/DayRoom')).DayRoom }))
 const later = (room: ReactNode) => (
   <Suspense
     fallback={
@@ -72,6 +73,7 @@ function Screens() {
               <Route path="/cranes/drafts/:draft" element={later(<EntryRoom />)} />
               <Route path="/cranes/:id/paper" element={later(<PaperRoom />)} />
               <Route path="/cranes/:id?" element={later(<CraneRoom />)} />
+              <Route path="/plans/:id/day" element={later(<DayRoom />)} />
               <Route path="/plans/:id/:room?" element={<PlanScreen />} />
             </Routes>
           )}

@@ -43,7 +43,7 @@ export function RoomBar({ title, aside, children }: { title: string; aside?: str
         {title}
       </Box>
       {aside && (
-        <Box role="status" sx={{ pl: 2, fontFamily: figures, typography: 'lead' }}>
+        <Box role="status" sx={{ px: 2, fontFamily: figures, typography: 'lead' }}>
           {aside}
         </Box>
       )}

@@ -1,8 +1,8 @@
 import { useLayoutEffect, useRef, useState } from 'react'
 
 // The inner size of an element, followed as it changes.
-export const useSize = (start: { width: number; height: number }) => {
-  const ref = useRef<HTMLDivElement>(null)
+export const useSize = <T extends HTMLElement = HTMLDivElement>(start: { width: number; height: number }) => {
+  const ref = useRef<T>(null)
   const [size, setSize] = useState(start)
   useLayoutEffect(() => {
     const element = ref.current

@@ -19,7 +19,10 @@ class Plan
           at: plan.lift_at,
           number: @day.log.events.last&.number || 0,
           headline: @day.ladder.headlines,
-          names: @day.ladder.lift.load.points.map(&:name),
+          names: load.points.map(&:name),
+          points: load.points.map { |point| DustLadder.known { point.at.first(2) } },
+          size: DustLadder.known { load.size.first(2) },
+          limits: { tilt: rules[:tilt_limit_deg], aim: rules[:tilt_aim_deg] },
           brief: @day.brief.as_json,
           phases: @course.phases.map { |one| phase(one) },
           open: @course.open&.phase&.id,
@@ -36,6 +39,8 @@ class Plan
       private
 
       def plan = @day.plan
+      def load = @day.ladder.lift.load
+      def rules = @day.ladder.lift.rules
 
       # What bars the day as a whole; nil where nothing does.
       def stopped_by_plan

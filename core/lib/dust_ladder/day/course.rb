@@ -101,7 +101,8 @@ module DustLadder
 
       def call_stop(event)
         words = event.told("gut") == "yes" ? "a gut feeling" : event.told("why").to_s.strip
-        @stop ||= Stop.new(event: event, words: words)
+        # Whoever called it says why a moment later; who stopped it, and when, stays.
+        @stop = Stop.new(event: stop ? stop.event : event, words: [ stop&.words, words ].find { |one| one.to_s != "" }.to_s)
         nil
       end
 

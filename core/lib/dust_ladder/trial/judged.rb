@@ -99,7 +99,7 @@ module DustLadder
         return nearly_slack(leg, name, kg) if nearly && verdict == "holds"
 
         of_leg(leg, verdict, share: [ share, allowed ].max) do |system|
-          "#{name} #{Figure.kg(kg, :up).shown(system)}, #{said(share, allowed, most, system)}"
+          "#{name} at #{said(share, allowed, most, system)}"
         end
       end
 

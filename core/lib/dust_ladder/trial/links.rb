@@ -67,15 +67,18 @@ module DustLadder
           end
       end
 
-      # Two legs, each by its own number of links.
+      # Two legs, each by its own number of links: a few each, or hardly more the one than the other.
       def apart
         @apart ||=
           chains.combination(2).flat_map do |one, other|
-            reach([ one ], MOST_APART).product(reach([ other ], MOST_APART)).filter_map do |links|
-              option([ one, other ], links) if links.uniq.size > 1
+            few = reach([ one ], MOST_APART).product(reach([ other ], MOST_APART))
+            near = reach([ one, other ], MOST_LINKS).flat_map { |links| NEAR.map { |more| [ links, links + more ] } }
+            (few + near).uniq.filter_map do |links|
+              option([ one, other ], links) if links.uniq.size > 1 && links.none?(&:zero?)
             end
           end
       end
+      NEAR = [ -3, -2, -1, 1, 2, 3 ].freeze
 
       def reach(lines, most)
         shorter = lines.map { |line| (MOST_SHORTER * @learnt.rests[line] / @pitches[line]).floor }.min

@@ -1,0 +1,50 @@
+import type { AsRigged, LiftDay, Trial } from './answers.generated'
+import { ask, send } from './wire'
+
+// One thing that is said of the day, as it is sent; id is made here, so that sending it twice keeps it once.
+export interface DayEvent {
+  id: string
+  at: string
+  kind: string
+  name: string
+  seen: number
+  about: Record<string, unknown>
+}
+
+// What was read at a try, as it is typed; whatever was not looked at is left out.
+export interface TryRead {
+  cells?: (string | null)[]
+  indicator?: string
+  shows?: string
+  along?: string
+  across?: string
+  lengths?: (string | null)[]
+  tight?: string
+  slack?: number[]
+  brakes?: string
+  swing?: string
+}
+
+export interface Measured {
+  lengths?: (string | null)[]
+  angles?: (string | null)[]
+}
+
+export interface Kept {
+  taken: {
+    uid: string
+    number: number | null
+    faults: { pointer: string; message: string; expected: string }[]
+  }[]
+  day: LiftDay
+}
+
+export const dayApi = {
+  day: (plan: number) => ask<LiftDay>(`/plans/${plan}/day`),
+  sayOnDay: (plan: number, events: DayEvent[]) => send<Kept>('POST', `/plans/${plan}/day`, { events }),
+  judgeTry: (plan: number, read: TryRead) => send<Trial>('POST', `/plans/${plan}/trial`, { try: read }),
+  judgeMeasured: (plan: number, measured: Measured) =>
+    send<AsRigged>('POST', `/plans/${plan}/trial`, { measured }),
+  takeTrial: (plan: number, seen: number, password: string) =>
+    send<{ id: number; revision: string | null }>('POST', `/plans/${plan}/taking`, { seen, password }),
+}

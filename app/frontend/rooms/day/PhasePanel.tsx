@@ -1,0 +1,107 @@
+import Box from '@mui/material/Box'
+import TextField from '@mui/material/TextField'
+import { useState } from 'react'
+import type { DayPhase, LiftDay } from '../../api/answers.generated'
+import { Answer } from './Answer'
+import { Briefing } from './Briefing'
+import type { KeptEvent } from './kept'
+import { RiggedPanel } from './RiggedPanel'
+import { TrialPanel } from './TrialPanel'
+import type { Day } from './useDay'
+import { named } from './words'
+
+export interface PhaseProps {
+  plan: number
+  day: LiftDay
+  phase: DayPhase
+  kept: KeptEvent[]
+  say: Day['say']
+  silent: boolean
+}
+
+// The last that was said here of a kind with these figures, and is not with the server yet.
+export const keptOf = (kept: KeptEvent[], kind: string, about: Record<string, unknown>) =>
+  kept.findLast(
+    ({ event }) =>
+      event.kind === kind && Object.entries(about).every(([name, value]) => event.about[name] === value),
+  )
+
+// What ends a phase: a tick and a name.
+function Hold({ day, phase, kept, say, barred }: PhaseProps & { barred: boolean }) {
+  const known = named(day, phase.by)
+  const [typed, setTyped] = useState('')
+  const name = known || typed.trim()
+  const left = phase.items.filter(({ said }) => said?.answer !== 'yes').length
+  const open = phase.id === day.open
+  // Whoever gives a name here is named for the day.
+  const hold = async (answer: string, word: string) => {
+    if (known === '') await say('named', { role: phase.by }, name)
+    await say('held', { phase: phase.id, answer, ...(answer === 'no' && { word }) }, name)
+  }
+  return (
+    <Box component="section" aria-label={`End of: ${phase.label}`} className="day-hold">
+      {known === '' && (
+        <TextField
+          variant="filled"
+          fullWidth
+          label={`Name of the ${phase.by}`}
+          value={typed}
+          autoComplete="off"
+          slotProps={{ htmlInput: { maxLength: 80 } }}
+          onChange={(event) => setTyped(event.target.value)}
+          sx={{ mb: 1 }}
+        />
+      )}
+      <Answer
+        ask={<b>{phase.label}</b>}
+        aside={
+          open
+            ? left > 0
+              ? `${left} still to be answered with yes`
+              : `${name || 'no name yet'}, ${phase.by}`
+            : phase.done
+              ? ''
+              : 'what comes first is not ended'
+        }
+        said={phase.held}
+        kept={keptOf(kept, 'held', { phase: phase.id })}
+        barred={barred || name === ''}
+        yes="It is so"
+        name={phase.label}
+        onSay={(answer, word) => void hold(answer, word)}
+      />
+    </Box>
+  )
+}
+
+// The list of one phase, cut to the plan, and what ends it.
+export function PhasePanel(props: PhaseProps) {
+  const { day, phase, kept, say } = props
+  const barred = day.stop !== null || day.closed !== null || day.why !== null
+  return (
+    <Box component="section" aria-labelledby="phase" data-panel={phase.id} className="day-panel">
+      <h2 id="phase">{phase.label}</h2>
+      {phase.id === 'rigged' && <RiggedPanel {...props} barred={barred} />}
+      {phase.heard.length > 0 && <Briefing {...props} barred={barred} />}
+      {phase.items.map((item) => (
+        <Answer
+          key={item.id}
+          ask={item.ask}
+          said={item.said}
+          kept={keptOf(kept, 'answered', { phase: phase.id, item: item.id })}
+          barred={barred}
+          name={item.ask}
+          onSay={(answer, word) =>
+            void say(
+              'answered',
+              { phase: phase.id, item: item.id, answer, ...(answer === 'no' && { word }) },
+              named(day, phase.by),
+            )
+          }
+        />
+      ))}
+      {phase.trial && <TrialPanel {...props} barred={barred} />}
+      <Hold {...props} barred={barred} />
+    </Box>
+  )
+}

@@ -1,0 +1,86 @@
+import Button from '@mui/material/Button'
+import TextField from '@mui/material/TextField'
+import { useState } from 'react'
+import type { LiftDay } from '../../api/answers.generated'
+import { useWho } from '../../ui/who'
+import type { KeptEvent } from './kept'
+import type { Day } from './useDay'
+import { clock, named } from './words'
+
+// A stop that was called, and the way on, which is for the supervisor alone.
+export function Stopped({ day, kept, say }: { day: LiftDay; kept: KeptEvent[]; say: Day['say'] }) {
+  const [word, setWord] = useState('')
+  const { who } = useWho()
+  const own = kept.findLast(({ event }) => event.kind === 'stop')
+  const stop = day.stop
+  if (!stop && !own) return null
+  const by = stop ? `${stop.name}, ${clock(stop.at)}` : `${who?.name ?? ''}, ${clock(own!.event.at)}, kept`
+  const why = stop ? stop.words : String(own!.event.about['why'] ?? '')
+  const supervisor = named(day, 'supervisor')
+  return (
+    <section className="day-stopped" role="alert" aria-label="Stop is called" data-stopped>
+      <b>Stop{why ? `: ${why}` : ''}</b>
+      <span>{by}. Nothing goes on before the supervisor says so.</span>
+      {stop && (
+        <div className="day-on">
+          <TextField
+            variant="filled"
+            fullWidth
+            label={supervisor ? `What ${supervisor} looked at` : 'No supervisor is named yet'}
+            value={word}
+            autoComplete="off"
+            slotProps={{ htmlInput: { maxLength: 400 } }}
+            onChange={(event) => setWord(event.target.value)}
+          />
+          <Button
+            variant="contained"
+            disabled={word.trim() === '' || supervisor === ''}
+            onClick={() => {
+              void say('went_on', { word: word.trim() }, supervisor)
+              setWord('')
+            }}
+          >
+            It goes on
+          </Button>
+        </div>
+      )}
+    </section>
+  )
+}
+
+const REASONS = ['line slack', 'radio lost', 'wind', 'somebody in the way', 'a pad sinks']
+
+// Anybody, at any moment: one press stops; the reason may come after, as one more word to it.
+export function CallStop({ say, stopped }: { say: Day['say']; stopped: boolean }) {
+  const [called, setCalled] = useState(false)
+  const because = (about: Record<string, unknown>) => {
+    void say('stop', about)
+    setCalled(false)
+  }
+  return (
+    <div className="day-foot">
+      {called && (
+        <div className="day-why" role="group" aria-label="Why stop is called">
+          {REASONS.map((why) => (
+            <Button key={why} variant="outlined" onClick={() => because({ why })}>
+              {why}
+            </Button>
+          ))}
+          <Button variant="outlined" onClick={() => because({ gut: 'yes' })}>
+            a gut feeling
+          </Button>
+        </div>
+      )}
+      <button
+        type="button"
+        className="day-stop"
+        onClick={() => {
+          void say('stop')
+          setCalled(true)
+        }}
+      >
+        {stopped ? 'Stop is called' : 'Call stop'}
+      </button>
+    </div>
+  )
+}

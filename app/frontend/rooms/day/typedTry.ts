@@ -1,0 +1,28 @@
+import type { TryRead } from '../../api/day'
+import type { Typed } from './TrialFields'
+
+// A tilt with its sign, by which end was said to be low; whatever else was typed goes as it stands.
+const signed = (text: string, low: string) => {
+  const plain = text.trim()
+  return low === 'minus' && /^\+?\d|^\+?\./.test(plain) ? `-${plain.replace(/^\+/, '')}` : plain
+}
+
+// What is sent of what was typed; null while nothing was.
+export function readOf(typed: Typed): TryRead | null {
+  const cells = typed.cells.map((text) => {
+    const plain = text.trim()
+    if (plain === '') return null
+    return /^dead$/i.test(plain) ? 'dead' : plain
+  })
+  const read: TryRead = {
+    ...(cells.some((text) => text !== null) && { cells }),
+    ...(typed.indicator.trim() !== '' && { indicator: typed.indicator.trim(), shows: typed.shows }),
+    ...(typed.along.trim() !== '' && { along: signed(typed.along, typed.alongLow) }),
+    ...(typed.across.trim() !== '' && { across: signed(typed.across, typed.acrossLow) }),
+    ...(typed.tight !== '' && { tight: typed.tight }),
+    ...(typed.tight === 'no' && typed.slack !== '' && { slack: [Number(typed.slack)] }),
+    ...(typed.brakes !== '' && { brakes: typed.brakes }),
+    ...(typed.swing !== '' && { swing: typed.swing }),
+  }
+  return Object.keys(read).length > 0 ? read : null
+}
