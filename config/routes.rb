@@ -75,6 +75,7 @@ Rails.application.routes.draw do
   end
 
   root "screens#show"
+  get "worker.js", to: "screens#worker"
   get "all", to: "screens#show"
   get "store(/:id)", to: "screens#show", as: :store_screen
   get "rules(/:id)", to: "screens#show", as: :rules_screen

@@ -154,7 +154,7 @@ RSpec.configure do |config|
     page.driver.browser.execute_cdp(
       "Storage.clearDataForOrigin",
       origin: page.server.base_url,
-      storageTypes: "local_storage"
+      storageTypes: "local_storage,indexeddb,service_workers,cache_storage"
     )
     look
   end

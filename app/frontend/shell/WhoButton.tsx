@@ -13,8 +13,16 @@ const initials = (name: string) =>
     .join('')
     .slice(0, 3)
 
+// The page that is kept for when there is no network tells who was signed in.
+const forgetPage = async () => {
+  if ('caches' in window) await caches.delete('page')
+}
+
 export const signOut = (everywhere = false) =>
-  api.signOut(everywhere).finally(() => window.location.assign('/'))
+  api
+    .signOut(everywhere)
+    .finally(forgetPage)
+    .finally(() => window.location.assign('/'))
 
 // Who is signed in, by initials; what they are, and the way out.
 export function WhoButton() {

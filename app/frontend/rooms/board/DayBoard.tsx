@@ -5,6 +5,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useEffect, useMemo, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { api, type DaysPage } from '../../api/client'
+import { useKeepDays } from '../../plan/useKeepDays'
 import { FileDrop } from '../../shell/FileDrop'
 import { Reading } from '../../ui/Reading'
 import { BAR_HEIGHT } from '../../ui/theme/tokens'
@@ -80,6 +81,7 @@ export function DayBoard() {
   const from = asked.get('from') ?? ''
   const days = useDays(from)
   const page = days.data
+  useKeepDays(page)
   const may = useMay()
   const [of, setOf] = useState<number | null>(null)
   const waits = useWaits(of)

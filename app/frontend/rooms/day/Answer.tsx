@@ -3,7 +3,7 @@ import Button from '@mui/material/Button'
 import TextField from '@mui/material/TextField'
 import { useState, type ReactNode } from 'react'
 import type { DayAnswer } from '../../api/answers.generated'
-import type { KeptEvent } from './kept'
+import type { KeptEvent } from '../../plan/keptDays'
 import { clock } from './words'
 
 // What was said to one thing that is asked, and the buttons to say it: yes at once, no with a word. kept:
@@ -14,6 +14,7 @@ export function Answer({
   said,
   kept,
   barred,
+  yesBarred = false,
   yes = 'Yes',
   name,
   onSay,
@@ -23,6 +24,8 @@ export function Answer({
   said: DayAnswer | null
   kept: KeptEvent | undefined
   barred: boolean
+  // May it not be answered with yes, though with no?
+  yesBarred?: boolean
   yes?: string
   name: string
   onSay: (answer: 'yes' | 'no', word: string) => void
@@ -75,7 +78,7 @@ export function Answer({
         <div className="day-buttons">
           <Button
             variant="contained"
-            disabled={barred}
+            disabled={barred || yesBarred}
             onClick={() => say('yes')}
             aria-label={`${yes}: ${name}`}
           >

@@ -5,7 +5,8 @@ import { useState } from 'react'
 import { useShown } from '../../ui/preferences'
 import { Heading } from '../../ui/Row'
 import { Answer } from './Answer'
-import { keptOf, type PhaseProps } from './PhasePanel'
+import { keptOf } from './here'
+import type { PhaseProps } from './PhasePanel'
 
 // Somebody for a role that the plan names nobody for, or for more beside it.
 function GiveName({

@@ -7,7 +7,7 @@ import { useShown } from '../../ui/preferences'
 import { Heading } from '../../ui/Row'
 import { ChoiceField } from '../../ui/ChoiceField'
 import type { Day } from './useDay'
-import { named } from './words'
+import { named } from './here'
 
 // Something said in words, kept here while it is typed.
 function Words({

@@ -2,7 +2,7 @@ import Button from '@mui/material/Button'
 import { useState } from 'react'
 import type { LiftDay } from '../../api/answers.generated'
 import { Heading } from '../../ui/Row'
-import type { KeptEvent } from './kept'
+import type { KeptEvent } from '../../plan/keptDays'
 import type { Day } from './useDay'
 import { clock, line } from './words'
 

@@ -6,7 +6,9 @@ import type { LiftDay } from '../../api/answers.generated'
 import { RoomBar } from '../../shell/RoomBar'
 import { useShown } from '../../ui/preferences'
 import { useTitle } from '../../ui/useTitle'
+import { useWho } from '../../ui/who'
 import { Closing } from './Closing'
+import { openHere } from './here'
 import { DayLog } from './DayLog'
 import { PhaseLadder } from './PhaseLadder'
 import { PhasePanel } from './PhasePanel'
@@ -17,14 +19,22 @@ import '../../ui/parts.css'
 import './day.css'
 
 // Since when nobody answers, and what waits here meanwhile.
-function Network({ silentSince, waiting }: { silentSince: number | null; waiting: number }) {
-  if (silentSince === null && waiting === 0) return null
+function Network({ at }: { at: Day }) {
+  const { silentSince, kept, trouble } = at
+  const { who } = useWho()
+  const waiting = kept.filter(({ refused, by }) => !refused && by === who?.id).length
+  const others = kept.filter(({ by }) => by !== who?.id).length
+  if (silentSince === null && kept.every(({ refused }) => refused)) return null
   return (
     <div className="day-network" role="status" data-waiting={waiting}>
-      <b>{silentSince === null ? 'Sending' : `No network since ${clock(silentSince)}`}</b>
+      <b>
+        {silentSince !== null ? `No network since ${clock(silentSince)}` : trouble ? 'Not sent' : 'Sending'}
+      </b>
       <span>
         {waiting === 0 ? 'nothing waits here' : `kept on this device, ${waiting} to send`}
         {silentSince !== null && '. What is shown stood so then.'}
+        {silentSince === null && trouble && `: ${trouble}`}
+        {others > 0 && `. ${others} more by somebody else who is to sign in here to send them.`}
       </span>
     </div>
   )
@@ -59,16 +69,17 @@ function Head({ day }: { day: LiftDay }) {
 function Told({ plan, at, day }: { plan: number; at: Day; day: LiftDay }) {
   const wide = useMediaQuery('(min-width: 1000px)')
   const [chosen, setChosen] = useState<string | null>(null)
-  const [shownFirst, setShownFirst] = useState(day.open)
+  const { kept, say, silentSince } = at
+  const open = openHere(day, kept)
+  const [shownFirst, setShownFirst] = useState(open)
   // The phase that opens next is shown, unless somebody is looking at another one.
-  if (shownFirst !== day.open) {
-    setShownFirst(day.open)
+  if (shownFirst !== open) {
+    setShownFirst(open)
     setChosen(null)
   }
-  const selected = chosen ?? day.open ?? day.phases.at(-1)!.id
-  const phase = day.phases.find(({ id }) => id === selected)!
-  const { kept, say, silentSince } = at
-  const panel = (
+  const selected = chosen ?? open ?? day.phases.at(-1)!.id
+  const phase = day.phases.find(({ id }) => id === selected)
+  const panel = phase && (
     <PhasePanel
       key={phase.id}
       plan={plan}
@@ -81,12 +92,13 @@ function Told({ plan, at, day }: { plan: number; at: Day; day: LiftDay }) {
   )
   return (
     <>
-      <Network silentSince={silentSince} waiting={kept.filter(({ refused }) => !refused).length} />
+      <Network at={at} />
       <Stopped day={day} kept={kept} say={say} />
       <Head day={day} />
       <main className="day-room">
         <PhaseLadder
           day={day}
+          kept={kept}
           selected={selected}
           onSelect={(id) => setChosen(id === selected && !wide ? '' : id)}
           inside={wide ? undefined : panel}

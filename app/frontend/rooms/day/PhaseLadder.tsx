@@ -3,6 +3,8 @@ import { RungBar } from '../../ladder/RungBar'
 import { COLOUR } from '../../ladder/verdict'
 import { useEffect, type ReactNode } from 'react'
 import { useSize } from '../../ui/useSize'
+import { endedHere, openHere } from './here'
+import type { KeptEvent } from '../../plan/keptDays'
 import { asVerdict, clock, stands } from './words'
 
 const STILES = 2 * 37
@@ -37,17 +39,20 @@ const tried = (day: LiftDay, phase: DayPhase) => {
 // phone.
 export function PhaseLadder({
   day,
+  kept,
   selected,
   onSelect,
   inside,
 }: {
   day: LiftDay
+  kept: KeptEvent[]
   selected: string
   onSelect: (id: string) => void
   inside?: ReactNode
 }) {
   const [ref, size] = useSize<HTMLOListElement>({ width: 300, height: 700 })
-  const openAt = day.phases.findIndex(({ id }) => id === day.open)
+  const openId = openHere(day, kept)
+  const openAt = day.phases.findIndex(({ id }) => id === openId)
   // On a phone the ladder is higher than the screen: whoever opens it stands before the rung that is open.
   useEffect(() => {
     if (window.innerWidth < 1000)
@@ -56,7 +61,8 @@ export function PhaseLadder({
   return (
     <ol ref={ref} className="day-ladder" aria-label="Phases of the day, the last on top">
       {[...day.phases].reverse().map((phase) => {
-        const open = phase.id === day.open
+        const open = phase.id === openId
+        const here = !phase.done && endedHere(kept, phase)
         const at = day.phases.indexOf(phase)
         const before = day.phases[openAt]?.label.toLowerCase()
         const waits =
@@ -72,7 +78,7 @@ export function PhaseLadder({
             >
               <span className="day-rung-head">
                 <b>{phase.label}</b>
-                <span style={{ color: COLOUR[verdict] }}>{stands(phase, day)}</span>
+                <span style={{ color: COLOUR[verdict] }}>{here ? 'kept' : stands(phase, day)}</span>
               </span>
               {phase.heard.length > 0 && !phase.done && !phase.no ? (
                 <Pieces phase={phase} />

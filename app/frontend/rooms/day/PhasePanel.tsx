@@ -2,13 +2,14 @@ import Box from '@mui/material/Box'
 import TextField from '@mui/material/TextField'
 import { useState } from 'react'
 import type { DayPhase, LiftDay } from '../../api/answers.generated'
+import { WORD } from '../../ladder/verdict'
 import { Answer } from './Answer'
 import { Briefing } from './Briefing'
-import type { KeptEvent } from './kept'
+import type { KeptEvent } from '../../plan/keptDays'
 import { RiggedPanel } from './RiggedPanel'
 import { TrialPanel } from './TrialPanel'
 import type { Day } from './useDay'
-import { named } from './words'
+import { keptOf, leftOf, named, openHere } from './here'
 
 export interface PhaseProps {
   plan: number
@@ -19,20 +20,17 @@ export interface PhaseProps {
   silent: boolean
 }
 
-// The last that was said here of a kind with these figures, and is not with the server yet.
-export const keptOf = (kept: KeptEvent[], kind: string, about: Record<string, unknown>) =>
-  kept.findLast(
-    ({ event }) =>
-      event.kind === kind && Object.entries(about).every(([name, value]) => event.about[name] === value),
-  )
-
 // What ends a phase: a tick and a name.
 function Hold({ day, phase, kept, say, barred }: PhaseProps & { barred: boolean }) {
-  const known = named(day, phase.by)
+  const known = named(day, phase.by, kept)
   const [typed, setTyped] = useState('')
   const name = known || typed.trim()
-  const left = phase.items.filter(({ said }) => said?.answer !== 'yes').length
-  const open = phase.id === day.open
+  const left = leftOf(phase, kept)
+  const open = phase.id === openHere(day, kept)
+  const last = phase.trial ? (day.trial?.tries.at(-1)?.verdict ?? 'not_known') : 'holds'
+  // A try that waits to be sent is judged by nobody yet: no trial ends by it.
+  const untried = last === 'stop' || last === 'not_known'
+  const tried = day.trial ? `the last try is: ${WORD[last]}` : 'nothing was tried yet'
   // Whoever gives a name here is named for the day.
   const hold = async (answer: string, word: string) => {
     if (known === '') await say('named', { role: phase.by }, name)
@@ -58,14 +56,17 @@ function Hold({ day, phase, kept, say, barred }: PhaseProps & { barred: boolean 
           open
             ? left > 0
               ? `${left} still to be answered with yes`
-              : `${name || 'no name yet'}, ${phase.by}`
+              : untried
+                ? tried
+                : `${name || 'no name yet'}, ${phase.by}`
             : phase.done
               ? ''
               : 'what comes first is not ended'
         }
         said={phase.held}
         kept={keptOf(kept, 'held', { phase: phase.id })}
-        barred={barred || name === ''}
+        barred={barred || name === '' || !open}
+        yesBarred={left > 0 || untried}
         yes="It is so"
         name={phase.label}
         onSay={(answer, word) => void hold(answer, word)}
@@ -95,7 +96,7 @@ export function PhasePanel(props: PhaseProps) {
             void say(
               'answered',
               { phase: phase.id, item: item.id, answer, ...(answer === 'no' && { word }) },
-              named(day, phase.by),
+              named(day, phase.by, kept),
             )
           }
         />

@@ -3,9 +3,10 @@ import TextField from '@mui/material/TextField'
 import { useState } from 'react'
 import type { LiftDay } from '../../api/answers.generated'
 import { useWho } from '../../ui/who'
-import type { KeptEvent } from './kept'
+import type { KeptEvent } from '../../plan/keptDays'
 import type { Day } from './useDay'
-import { clock, named } from './words'
+import { named } from './here'
+import { clock } from './words'
 
 // A stop that was called, and the way on, which is for the supervisor alone.
 export function Stopped({ day, kept, say }: { day: LiftDay; kept: KeptEvent[]; say: Day['say'] }) {

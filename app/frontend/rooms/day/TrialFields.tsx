@@ -68,9 +68,9 @@ function Tilt({ day, typed, set, faults, axis }: Props & { axis: 0 | 1 }) {
       <TextField
         variant="filled"
         fullWidth
-        label={`Tilt ${name}`}
+        label={`Tilt ${name}, degrees`}
         value={typed[name]}
-        placeholder="0.8°"
+        placeholder="0.8"
         error={!!fault}
         helperText={fault ? faultWords(fault) : ' '}
         autoComplete="off"

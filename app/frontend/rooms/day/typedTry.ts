@@ -1,9 +1,11 @@
 import type { TryRead } from '../../api/day'
 import type { Typed } from './TrialFields'
 
-// A tilt with its sign, by which end was said to be low; whatever else was typed goes as it stands.
+// A tilt with its sign, by which end was said to be low, in degrees as its field says; whatever else was
+// typed goes as it stands.
 const signed = (text: string, low: string) => {
-  const plain = text.trim()
+  const typed = text.trim()
+  const plain = /^[+-]?(\d+\.?\d*|\.\d+)$/.test(typed) ? `${typed}°` : typed
   return low === 'minus' && /^\+?\d|^\+?\./.test(plain) ? `-${plain.replace(/^\+/, '')}` : plain
 }
 

@@ -2,8 +2,19 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { dayApi, type DayEvent } from '../../api/day'
 import type { LiftDay } from '../../api/answers.generated'
-import { faultWords, Refused } from '../../api/wire'
-import { dropEvents, keepEvent, keptEvents, refuseEvent, type KeptEvent } from './kept'
+import { faultWords, refusal, Refused } from '../../api/wire'
+import { useWho } from '../../ui/who'
+import {
+  dropEvents,
+  keepDay,
+  keepEvent,
+  keptDay,
+  keptEvents,
+  refuseEvent,
+  type KeptDay,
+  type KeptEvent,
+} from '../../plan/keptDays'
+import { keepFrontEnd } from '../../plan/useKeepDays'
 
 const EVERY_MS = 4000
 const AT_ONCE = 50
@@ -12,12 +23,23 @@ const AT_ONCE = 50
 // answer.
 const noAnswer = (error: unknown) => !(error instanceof Refused) || error.status === 0 || error.status >= 500
 
+// The mark of one event. Where the page came without TLS the browser makes none by itself.
+const mark = () => {
+  if ('randomUUID' in crypto) return crypto.randomUUID()
+  const hex = [...(crypto as Crypto).getRandomValues(new Uint8Array(16))]
+    .map((byte) => byte.toString(16).padStart(2, '0'))
+    .join('')
+  return [hex.slice(0, 8), hex.slice(8, 12), hex.slice(12, 16), hex.slice(16, 20), hex.slice(20)].join('-')
+}
+
 export interface Day {
   day: LiftDay | undefined
   error: Error | null
   again: () => void
   // Since when nobody answers, ms; null while somebody does.
   silentSince: number | null
+  // Why what waits here cannot be sent, where somebody answers; or ''.
+  trouble: string
   kept: KeptEvent[]
   say: (kind: string, about?: Record<string, unknown>, name?: string) => Promise<void>
   forget: (kept: KeptEvent) => Promise<void>
@@ -30,6 +52,10 @@ export function useDay(plan: number): Day {
   const queries = useQueryClient()
   const [kept, setKept] = useState<KeptEvent[]>([])
   const [silentSince, setSilentSince] = useState<number | null>(null)
+  const [trouble, setTrouble] = useState('')
+  const [old, setOld] = useState<KeptDay>()
+  const { who } = useWho()
+  const by = who?.id ?? 0
   const sending = useRef<Promise<void> | null>(null)
   const answered = useCallback(() => setSilentSince(null), [])
   const silent = useCallback(() => setSilentSince((since) => since ?? Date.now()), [])
@@ -39,9 +65,14 @@ export function useDay(plan: number): Day {
       try {
         const day = await dayApi.day(plan)
         answered()
+        void keepDay(plan, day).catch(() => {})
         return day
       } catch (error) {
-        if (noAnswer(error)) silent()
+        if (noAnswer(error)) {
+          silent()
+          // As it stood when somebody answered last, told as that.
+          setOld(await keptDay(plan).catch(() => undefined))
+        }
         throw error
       }
     },
@@ -54,7 +85,9 @@ export function useDay(plan: number): Day {
 
   const sendAll = useCallback(async () => {
     for (;;) {
-      const waiting = (await keptEvents(plan)).filter((one) => !one.refused).slice(0, AT_ONCE)
+      const waiting = (await keptEvents(plan))
+        .filter((one) => !one.refused && one.by === by)
+        .slice(0, AT_ONCE)
       if (waiting.length === 0) return
       const { taken, day } = await dayApi.sayOnDay(
         plan,
@@ -69,16 +102,19 @@ export function useDay(plan: number): Day {
         if (faults.length > 0) await refuseEvent(one, faults.map(faultWords).join('. '))
       }
       queries.setQueryData(['day', plan], day)
+      void keepDay(plan, day).catch(() => {})
       await reread()
       // Of what was neither taken nor refused nothing more is asked now.
       if (waiting.every((_, at) => !taken[at]?.number && !taken[at]?.faults.length)) return
     }
-  }, [plan, queries, reread, answered])
+  }, [plan, by, queries, reread, answered])
 
   const flush = useCallback(() => {
     sending.current ??= sendAll()
+      .then(() => setTrouble(''))
       .catch((error: unknown) => {
         if (noAnswer(error)) silent()
+        else setTrouble(refusal(error))
       })
       .finally(() => {
         sending.current = null
@@ -93,6 +129,7 @@ export function useDay(plan: number): Day {
   useEffect(() => {
     void flush()
   }, [flush, number, at])
+  useEffect(keepFrontEnd, [])
   useEffect(() => {
     const back = () => void flush()
     window.addEventListener('online', back)
@@ -101,22 +138,22 @@ export function useDay(plan: number): Day {
 
   const say = useCallback(
     async (kind: string, about: Record<string, unknown> = {}, name = '') => {
-      const seen = queries.getQueryData<LiftDay>(['day', plan])?.number ?? 0
+      const seen = (queries.getQueryData<LiftDay>(['day', plan]) ?? old?.day)?.number ?? 0
       const event: DayEvent = {
-        id: crypto.randomUUID(),
+        id: mark(),
         at: new Date().toISOString(),
         kind,
         name,
         seen,
         about,
       }
-      await keepEvent(plan, event)
+      await keepEvent({ plan, by, event })
       await reread()
       // What is being sent may have been read before this was kept.
       await flush()
       await flush()
     },
-    [plan, queries, reread, flush],
+    [plan, by, old, queries, reread, flush],
   )
   const forget = useCallback(
     async (one: KeptEvent) => {
@@ -126,10 +163,11 @@ export function useDay(plan: number): Day {
     [reread],
   )
   return {
-    day: asked.data,
+    day: asked.data ?? old?.day,
     error: asked.error,
     again: () => void asked.refetch(),
-    silentSince,
+    silentSince: asked.data ? silentSince : (old?.at ?? silentSince),
+    trouble,
     kept,
     say,
     forget,

@@ -5,10 +5,6 @@ import { WORD, type Verdict } from '../../ladder/verdict'
 export const clock = (at: string | number) =>
   new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
 
-// Who is named for a role, of the plan or on the day.
-export const named = (day: LiftDay, role: string) =>
-  day.phases.flatMap(({ heard }) => heard).find((one) => one.role === role && one.name !== '')?.name ?? ''
-
 // Of a trial that is not ended, what came of the last try.
 const lastTry = (phase: DayPhase, day: LiftDay) =>
   phase.trial && !phase.done ? day.trial?.tries.at(-1)?.verdict : undefined

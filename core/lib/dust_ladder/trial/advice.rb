@@ -144,12 +144,21 @@ module DustLadder
         left = others.map { |leg| @lift.legs[leg].name }
         sure = @option.worst_deg && @option.worst_deg <= aim ? "" : " It may need one more try."
         fine = @judged.verdict == "stop" ? "" : " It is within its limits as it hangs."
+        loose = slack_words
         kept = left.empty? ? "" : " Leave #{left.join(", ")} as #{left.one? ? "it is" : "they are"}."
         both do |system|
           metres = @option.lines.each_index.map { |at| Figure.m(by(at)).shown(system) }
           told = (alike ? metres.first(1) : metres).join(" and ")
-          "#{told}.#{kept} Then about #{Figure.deg(expected.tilt, :up)} off level.#{sure}#{fine}"
+          "#{told}.#{kept}#{loose} Then about #{Figure.deg(expected.tilt, :up)} off level.#{sure}#{fine}"
         end
+      end
+
+      # Chains are stiff: whole links do not always share.
+      def slack_words
+        names = level.slack(@option).filter_map { |line| learnt.legs_of(line)[0] }.map { |leg| @lift.legs[leg].name }
+        return "" if names.empty?
+
+        " #{names.join(" and ")} may stay slack: two legs then carry it, and each must be able to."
       end
 
       # By how much the length of one of its lines changes, m.

@@ -33,24 +33,34 @@ module DustLadder
 
       # The Option to take; nil where nothing gains.
       def best
-        tried = alike
-        surest(tried) || surest(tried = apart) || nearest(alike + tried)
+        surest(fine(alike)) || surest(fine(apart)) || surest(level(alike)) || nearest(alike + apart)
       end
+
+      # By line: does it hang slack, or nearly, in an Option?
+      def slack(option) = option.hung.pulls.each_index.reject { |line| option.hung.pulls[line] > @nearly_slack[line] }
 
       private
 
-      def surest(tried)
-        fine = tried.select { |one| fine?(one.hung) }.sort_by(&:size).first(CLOSER)
-        fine.each { |one| one.worst_deg = worst_deg(one.rests) }
+      def fine(tried) = tried.select { |one| fine?(one.hung) }
+
+      # Level, though not every line is tight: where the legs are too stiff for whole links to share. Not where all were
+      # tight before.
+      def level(tried)
+        return [] if tight?(now) || now.tilt <= @aim
+
+        tried.select { |one| one.hung.holds && one.hung.tilt <= @aim + Ladder::Verdict::SLACK }
+      end
+
+      def surest(level)
+        few = level.sort_by(&:size).first(CLOSER)
+        few.each { |one| one.worst_deg = worst_deg(one.rests) }
         # None surely: the one that is level by most.
-        fine.find { |one| one.worst_deg <= @aim } || fine.min_by { |one| [ one.worst_deg, one.size ] }
+        few.find { |one| one.worst_deg <= @aim } || few.min_by { |one| [ one.worst_deg, one.size ] }
       end
 
       # What leaves no more than half of what it hangs off level, and slackens no line that is tight.
       def nearest(tried)
-        found = tried.select { |one|
-          one.hung.holds && (tight?(one.hung) || !tight?(now))
-        }.min_by { |one| one.hung.tilt }
+        found = tried.select { |one| one.hung.holds && (tight?(one.hung) || !tight?(now)) }.min_by { |one| one.hung.tilt }
         found if found && found.hung.tilt <= [ HALVES * now.tilt, now.tilt - Instruments::LEAST_GAIN_DEG ].min
       end
       HALVES = 0.5
