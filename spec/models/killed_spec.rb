@@ -84,4 +84,89 @@ RSpec.describe "A server that is killed while people save" do
     whole = SQLite3::Database.new(Rails.root.join("storage/#{KilledServer::NAME}.sqlite3").to_s)
     expect(whole.get_first_value("PRAGMA integrity_check")).to eq("ok")
   end
+
+  # A plan that was issued by the hands of others, on the server's own database.
+  ISSUE = <<~RUBY
+    JSON.parse(Rails.root.join("demo/store.json").read).each { |fields| Piece.create!(fields: fields) }
+    Rails.root.glob("demo/charts/*.json").each do |path|
+      JSON.parse(path.read).then { |data| Chart.create!(identifier: data["id"], data: data) }
+    end
+    plan = Plan.start(DustLadder::PlanFile.read(Rails.root.join("demo/plans/feed-horn.json").read))
+    hands = %w[planner rigger appointed].to_h do |role|
+      [ role, Person.create!(login: role, name: "The " + role, roles: [ role ], password: "Saltpan-ladder-9") ]
+    end
+    act = ->(role, name, about = {}) do
+      life = plan.reload.life
+      life.act(hands[role], name, seen: life.seen, about: about)
+    end
+    act.("planner", "wrote")
+    plan.life.deviations.each { |one| act.("appointed", "deviation", "deviation" => one.id, "reason" => "taped") }
+    plan.life.ladder.flights.each { |flight| act.("rigger", "flight", "flight" => flight["id"]) }
+    act.("appointed", "issued")
+  RUBY
+
+  # A device: says one thing after the other, keeps each until the server has its number, and sends what it keeps again
+  # and again, a few at a time.
+  class Device
+    attr_reader :said
+
+    def initialize(name, many)
+      @said = Array.new(many) { |at| event(name, at) }
+      @kept = @said.dup
+    end
+
+    def done? = @kept.empty?
+
+    # Sends until all is taken or the server is gone.
+    def send_to(server, plan)
+      until done?
+        status, answer = server.ask("post", "/api/plans/#{plan}/day", { events: @kept.first(3) })
+        return if status.nil?
+        raise answer.inspect unless status == 201
+
+        taken = answer["taken"].select { |one| one["number"] }.map { |one| one["uid"] }
+        @kept.reject! { |one| taken.include?(one[:id]) }
+      end
+    end
+
+    private
+
+    def event(name, at)
+      about = { word: "#{name} #{at}" }
+      { id: SecureRandom.uuid, at: "2026-12-14T06:38:00Z", kind: "note", name: name, seen: 0, about: about }
+    end
+  end
+
+  it "has every event of a day once and in its order, whatever devices send how often" do
+    KilledServer.fresh
+    KilledServer.run(ISSUE)
+    server.start
+    plan = 1
+    devices = %w[Teo Mara Jun].map { |name| Device.new(name, 60) }
+    kills = 0
+    until devices.all?(&:done?)
+      senders = devices.map { |device| Thread.new { device.send_to(server, plan) } }
+      if kills < 3
+        sleep 0.4 + kills * 0.3
+        server.kill
+        kills += 1
+        senders.each(&:join)
+        server.start
+      else
+        senders.each(&:join)
+      end
+    end
+    data =
+      SQLite3::Database
+        .new(Rails.root.join("storage/#{KilledServer::NAME}.sqlite3").to_s)
+        .execute("select data from day_events order by number")
+        .map { |(text)| JSON.parse(text) }
+    expect(kills).to eq(3)
+    expect(data.map { |one| one["id"] }).to match_array(devices.flat_map { |device| device.said.map { |one| one[:id] } })
+    devices.each do |device|
+      own = device.said.map { |one| one[:id] }
+      expect(data.map { |one| one["id"] } & own).to eq(own)
+    end
+    expect(DustLadder::Day::Log.new(data).faults).to eq([])
+  end
 end

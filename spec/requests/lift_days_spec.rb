@@ -197,6 +197,28 @@ RSpec.describe "The day of a lift" do
     expect(DayEvent.count).to eq(0)
   end
 
+  it "answers odd things in words, whatever stands in whichever place, and keeps nothing that it could not read" do
+    random = Random.new(7)
+    odd = [ nil, "", " ", "x" * 600, 0, -1, 1e308, true, [], {}, [ [] ], { "a" => nil }, "NaN kg", "1e400 kg", "٣ kg", "5 kg\u0000" ]
+    pick = -> { odd.sample(random: random) }
+    50.times do
+      event = said("tried", try: { cells: [ pick.(), pick.() ], indicator: pick.(), along: pick.(), slack: pick.(), lengths: pick.() })
+      event[%i[id at kind name seen about].sample(random: random)] = pick.()
+      [
+        [ address, { events: [ event ] } ],
+        [ "/api/plans/#{plan.id}/trial", { try: event[:about].is_a?(Hash) ? event[:about][:try] : pick.() } ],
+        [ "/api/plans/#{plan.id}/trial", { measured: { lengths: [ pick.(), pick.() ], angles: pick.(), hook_height: pick.() } } ]
+      ].each do |place, body|
+        text = JSON.generate(body)
+        post place, params: text, headers: { "Content-Type" => "application/json" }
+        expect(response.status).to be_in([ 200, 201, 422 ]), text
+      end
+    end
+    # What was kept of it can be read, and the day with it.
+    expect(day["lines"].size).to eq(DayEvent.count)
+    expect(response.status).to eq(200)
+  end
+
   it "shows two who said otherwise without having seen each other" do
     items = phase("gear")["items"].map { |item| item["id"] }
     say(said("answered", "Mara", phase: "gear", item: items[0], answer: "yes"))
@@ -215,6 +237,19 @@ RSpec.describe "The day of a lift" do
     expect(day["wind"]["said"]).to include("over" => false)
     say(said("wind", gust: "rather calm"))
     expect(day["wind"]["said"]).to include("over" => nil)
+  end
+
+  it "quarantines what was found out, in the store and for whatever is planned with it" do
+    say(said("finding", piece: "C-14", word: "one latch bent", out: "no"))
+    expect(Piece.find_by!(number: "C-14").state).to eq("ready")
+    taken = say(said("finding", piece: " C-14 ", word: "link stretched", out: "yes"), said("finding", piece: "Q-99", word: "?", out: "yes"))
+    expect(taken["taken"].map { |one| one["number"] }).to eq([ 2, 3 ])
+    piece = Piece.find_by!(number: "C-14")
+    expect(piece.state).to eq("quarantined")
+    expect(piece.acts.last).to have_attributes(plan: plan, why: /Feed horn crate FH-2: link stretched/)
+    say(said("finding", piece: "C-14", word: "again", out: "yes"))
+    expect(piece.acts.reload.size).to eq(1)
+    expect(plan.reload.life.tap(&:withdraw_broken).plan.reload.life.state).to eq("withdrawn")
   end
 
   describe "taking what a trial taught into the plan" do

@@ -15,8 +15,12 @@ class KilledServer
     raise said unless ended.success?
 
     login = { login: "thorne", name: "Quill T.", roles: Person::ROLES, password: PeopleHelp::PASSWORD }
-    made = "Person.create!(#{login.inspect})"
-    said, ended = Open3.capture2e(ENVIRONMENT, "bin/rails", "runner", made, chdir: Rails.root.to_s)
+    run("Person.create!(#{login.inspect})")
+  end
+
+  # Runs Ruby on its database, beside it.
+  def self.run(script)
+    said, ended = Open3.capture2e(ENVIRONMENT, "bin/rails", "runner", script, chdir: Rails.root.to_s)
     raise said unless ended.success?
   end
 

@@ -1556,6 +1556,7 @@ export interface LiftDay {
     tilt: number;
     aim: number;
   };
+  gear: string[];
 }
 export interface DayPhase {
   id: string;

@@ -60,6 +60,9 @@ export const PlanMenu = memo(function PlanMenu({
       <MenuItem component={Link} to={`/plans/${id}/life`} onClick={close}>
         Its life: signatures, issue, records
       </MenuItem>
+      <MenuItem component={Link} to={`/plans/${id}/day`} onClick={close}>
+        Its lift day
+      </MenuItem>
       <MenuItem component={Link} to={`/plans/${id}/cab`} onClick={close}>
         Play it in the cab
       </MenuItem>

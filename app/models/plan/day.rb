@@ -33,11 +33,16 @@ class Plan
     def keep(said, person, at: Time.current)
       raise NotIssued unless issued?
 
+      before = number
       taken = said.map { |one| keep_one(one, person, at) }
       forget
       follow(person)
+      Findings.new(plan, person).follow(log.events.drop(before))
       taken
     end
+
+    # Of the last event, or nothing.
+    def number = DayEvent.where(plan_id: plan.id).maximum(:number) || 0
 
     # How it stands, by its events under the revision that stands.
     def course
@@ -65,7 +70,8 @@ class Plan
     # of it last.
     def page_key
       looked = BoardLine.where(plan_id: plan.id).pick(:updated_at, :stale)
-      [ plan.id, plan.lock_version, life.chain.head, log.head, *looked, SiteClock.today, DustLadder::VERSION ].join("-")
+      last = DayEvent.where(plan_id: plan.id).order(:number).last&.data&.fetch("digest")
+      [ plan.id, plan.lock_version, life.chain.head, last, *looked, SiteClock.today, DustLadder::VERSION ].join("-")
     end
 
     # The tries so far with one more that is still being typed.
@@ -106,7 +112,7 @@ class Plan
       plan.with_lock do
         log = DustLadder::Day::Log.new(rows.last(1).map(&:data))
         by = { "id" => person.id.to_s, "name" => person.name }
-        event = log.next(said, by: by, got: at, number: (rows.last&.number || 0) + 1)
+        event = log.next(said, by: by, got: at, number: number + 1)
         DayEvent.create!(
           plan: plan,
           number: event.number,

@@ -59,7 +59,7 @@ export function Briefing({ day, phase, kept, say, barred }: PhaseProps & { barre
           <GiveName
             key={role}
             role={role}
-            barred={barred}
+            barred={day.closed !== null || day.why !== null}
             onGive={(given) => void say('named', { role }, given)}
           />
         ) : (

@@ -77,7 +77,7 @@ function Wind({ say }: { say: Day['say'] }) {
   )
 }
 
-function Finding({ say }: { say: Day['say'] }) {
+function Finding({ day, say }: { day: LiftDay; say: Day['say'] }) {
   const [piece, setPiece] = useState('')
   const [word, setWord] = useState('')
   const [out, setOut] = useState('no')
@@ -90,9 +90,14 @@ function Finding({ say }: { say: Day['say'] }) {
           label="Number of the piece"
           value={piece}
           autoComplete="off"
-          slotProps={{ htmlInput: { maxLength: 60 } }}
+          slotProps={{ htmlInput: { maxLength: 60, list: 'day-gear' } }}
           onChange={(event) => setPiece(event.target.value)}
         />
+        <datalist id="day-gear">
+          {day.gear.map((number) => (
+            <option key={number} value={number} />
+          ))}
+        </datalist>
         <ChoiceField
           id="finding-out"
           label="It is"
@@ -183,7 +188,7 @@ export function Closing({ plan, day, say }: { plan: number; day: LiftDay; say: D
       <Heading>Notes</Heading>
       <Words plan={plan} kind="note" label="A note" button="Add a note" say={say} />
       <Heading>Gear back</Heading>
-      <Finding say={say} />
+      <Finding day={day} say={say} />
       <Heading>What was learnt for the next time</Heading>
       <Words plan={plan} kind="lesson" label="For loads like this" button="Keep it" say={say} />
       {!day.closed && day.why === null && <Close day={day} say={say} />}

@@ -12,6 +12,7 @@ import { openHere } from './here'
 import { DayLog } from './DayLog'
 import { PhaseLadder } from './PhaseLadder'
 import { PhasePanel } from './PhasePanel'
+import { Signals } from './Signals'
 import { CallStop, Stopped } from './StopCall'
 import { useDay, type Day } from './useDay'
 import { clock } from './words'
@@ -119,6 +120,7 @@ export function DayRoom() {
   const plan = Number(useParams()['id'])
   const at = useDay(plan)
   const { day, error } = at
+  const [signals, setSignals] = useState(false)
   useTitle(day ? `${day.title}, lift day` : 'Lift day')
   return (
     <div className="day">
@@ -126,10 +128,14 @@ export function DayRoom() {
         title={day?.title ?? 'Lift day'}
         {...(day && { aside: [day.revision && `rev ${day.revision}`, day.state].filter(Boolean).join(' ') })}
       >
+        <Button onClick={() => setSignals(true)} sx={{ color: 'inherit' }}>
+          Signals
+        </Button>
         <Button component={Link} to={`/plans/${plan}`} sx={{ color: 'inherit' }}>
           The plan
         </Button>
       </RoomBar>
+      {signals && <Signals onClose={() => setSignals(false)} />}
       {day ? (
         <Told plan={plan} at={at} day={day} />
       ) : (

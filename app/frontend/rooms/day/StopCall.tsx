@@ -70,6 +70,9 @@ export function CallStop({ say, stopped }: { say: Day['say']; stopped: boolean }
           <Button variant="outlined" onClick={() => because({ gut: 'yes' })}>
             a gut feeling
           </Button>
+          <Button variant="outlined" onClick={() => setCalled(false)}>
+            say why later
+          </Button>
         </div>
       )}
       <button

@@ -115,6 +115,17 @@ export function Bars({ plan, life, onAct, onPattern }: Props) {
           {life.pattern ? 'No longer a pattern' : 'Keep as a pattern'}
         </Button>
       )}
+      {['issued', 'lifting', 'closed'].includes(life.state) && (
+        <Button
+          fullWidth
+          variant="contained"
+          component={Link}
+          to={`/plans/${plan}/day`}
+          sx={{ mb: 1.5, minHeight: 52 }}
+        >
+          The day of the lift
+        </Button>
+      )}
       {FREE.filter(([act]) => life.acts.includes(act)).map(([act, words]) => (
         <Button
           key={act}

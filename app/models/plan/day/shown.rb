@@ -32,6 +32,7 @@ class Plan
           rigged: rigged,
           wind: wind,
           closed: closed,
+          gear: gear,
           lines: @day.log.events.last(MOST_LINES).map { |event| line(event) }
         }
       end
@@ -74,6 +75,9 @@ class Plan
           trial: one.phase.trial || false
         }
       end
+
+      # Numbers of the pieces that it is rigged with, for whoever writes what was found of one.
+      def gear = DustLadder::Plan::NamedGear.numbers(plan.document)
 
       def stop = { words: @course.stop.words, **said(@course.stop.event) }
 
