@@ -7,6 +7,8 @@ module PlanText
   MOST_WORDS = 12
   # Fewer letters than these in a row are in no index.
   LEAST = 3
+  # Of the day of its lift, what whoever plans the next one looks for.
+  LEARNT = %w[lesson finding].freeze
 
   module_function
 
@@ -36,6 +38,7 @@ module PlanText
   def text(plan, document)
     [
       plan.title, *told_by(document), *document["snapshots"].to_h.flat_map { |kind, all| taken(kind, all) },
+      *DayEvent.where(plan_id: plan.id, kind: LEARNT).order(:number).pluck(:words),
       *plan.questions.flat_map { |one| [ one.words, one.answer ] },
       *plan.life_records.order(:number).flat_map { |one|
         one.data.values_at("words") + one.data["about"].values_at("reason")

@@ -252,6 +252,12 @@ RSpec.describe "The day of a lift" do
     expect(plan.reload.life.tap(&:withdraw_broken).plan.reload.life.state).to eq("withdrawn")
   end
 
+  it "is found by what was learnt on it" do
+    say(said("lesson", word: "tag line from the north side, the crate turns"))
+    get "/api/board", params: { search: "crate turns" }
+    expect(response.parsed_body["lines"].map { |line| line["id"] }).to eq([ plan.id ])
+  end
+
   describe "taking what a trial taught into the plan" do
     let(:load) do
       lift = plan.ladder.lift

@@ -37,7 +37,9 @@ class Plan
       taken = said.map { |one| keep_one(one, person, at) }
       forget
       follow(person)
-      Findings.new(plan, person).follow(log.events.drop(before))
+      new = log.events.drop(before)
+      Findings.new(plan, person).follow(new)
+      PlanText.keep(plan, plan.document) if new.any? { |event| PlanText::LEARNT.include?(event.kind) }
       taken
     end
 

@@ -37,6 +37,20 @@ export function Answer({
   const who = kept ? kept.event.name : said?.name
   const at = kept ? kept.event.at : said?.at
   const open = !answer || anew || (answer === 'no' && !kept)
+  const told = answer && (
+    <span style={{ color: answer === 'yes' ? 'var(--mark)' : 'var(--stop)', fontWeight: 600 }}>
+      {answer}
+      {said?.word && !kept ? `: ${said.word}` : ''}
+      <span className="small">
+        {[who, at && clock(at), kept && 'kept'].filter(Boolean).join(', ')}
+        {!open && (
+          <Button size="small" disabled={barred} onClick={() => setAnew(true)} sx={{ ml: 1 }}>
+            Say it anew
+          </Button>
+        )}
+      </span>
+    </span>
+  )
   const say = (what: 'yes' | 'no') => {
     onSay(what, word)
     setNo(false)
@@ -48,20 +62,7 @@ export function Answer({
       <div className="day-asked">
         <span>{ask}</span>
         {aside && <span className="small">{aside}</span>}
-        {answer && (
-          <span style={{ color: answer === 'yes' ? 'var(--mark)' : 'var(--stop)', fontWeight: 600 }}>
-            {answer}
-            {said?.word && !kept ? `: ${said.word}` : ''}
-            <span className="small">
-              {[who, at && clock(at), kept && 'kept'].filter(Boolean).join(', ')}
-              {!open && (
-                <Button size="small" disabled={barred} onClick={() => setAnew(true)} sx={{ ml: 1 }}>
-                  Say it anew
-                </Button>
-              )}
-            </span>
-          </span>
-        )}
+        {open && told}
         {said?.against.map((other) => (
           <span key={other.number} className="small" role="alert" style={{ color: 'var(--stop)' }}>
             {other.name} said {other.answer} at {clock(other.at)}, neither had seen the other: say it anew
@@ -74,6 +75,7 @@ export function Answer({
           </span>
         )}
       </div>
+      {!open && <div className="day-said">{told}</div>}
       {open && !no && (
         <div className="day-buttons">
           <Button
