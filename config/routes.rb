@@ -22,6 +22,7 @@ Rails.application.routes.draw do
       resource :day, only: %i[show create], controller: "lift_days"
       resource :trial, only: :create
       resource :taking, only: :create
+      resource :pack, only: :show
       resources :questions, only: %i[index create update]
       resources :sketches, only: %i[index show create destroy]
     end
@@ -86,5 +87,6 @@ Rails.application.routes.draw do
   get "cranes/drafts/:draft", to: "screens#show"
   get "cranes/:id/paper", to: "screens#show"
   get "cranes(/:id)", to: "screens#show", as: :crane_screen
-  get "plans/:id(/:room)", to: "screens#show", as: :plan_screen, constraints: { room: /load|working|cab|life|history|day/ }
+  rooms = /load|working|cab|life|history|day/
+  get "plans/:id(/:room)", to: "screens#show", as: :plan_screen, constraints: { room: rooms }
 end

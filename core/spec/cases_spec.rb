@@ -7,8 +7,7 @@ RSpec.describe DustLadder::Cases do
 
   runner.results.each do |result|
     it("agrees with #{result.id}") do
-      expect(result.comparisons.reject(&:agrees)).to be_empty,
-        "#{result.trouble} #{result.comparisons.reject(&:agrees)}"
+      expect(result).to be_right, "#{result.trouble} #{result.comparisons.reject(&:agrees)}"
     end
   end
 

@@ -175,7 +175,8 @@ RSpec.describe DustLadder::Day do
     %w[gear ground rigged].each { |id| yes_to_all(id, "Mara Tull") }
     yes_to_all("briefing", "Ines Rook")
     expect(why).to eq("nobody is named as slinger, signaller, supervisor")
-    { "slinger" => "Mara Tull", "signaller" => "Jun Kade", "supervisor" => "Ines Rook", "lookout" => "Pia Orr" }.each do |role, name|
+    given = { "slinger" => "Mara Tull", "signaller" => "Jun Kade", "supervisor" => "Ines Rook", "lookout" => "Pia Orr" }
+    given.each do |role, name|
       said("named", name, role: role)
       said("heard", name, role: role, answer: "yes")
     end

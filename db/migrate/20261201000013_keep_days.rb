@@ -1,5 +1,5 @@
-# The day of a lift is a record of events that is only ever added to; uid is made where an event was said, so that sending
-# it twice keeps it once.
+# The day of a lift is a record of events that is only ever added to; uid is made where an event was said, so that
+# sending it twice keeps it once.
 class KeepDays < ActiveRecord::Migration[7.2]
   def change
     create_table :day_events do |t|

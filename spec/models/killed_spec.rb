@@ -162,7 +162,13 @@ RSpec.describe "A server that is killed while people save" do
         .execute("select data from day_events order by number")
         .map { |(text)| JSON.parse(text) }
     expect(kills).to eq(3)
-    expect(data.map { |one| one["id"] }).to match_array(devices.flat_map { |device| device.said.map { |one| one[:id] } })
+    expect(data.map { |one| one["id"] }).to match_array(
+      devices.flat_map { |device|
+        device.said.map { |one|
+          one[:id]
+        }
+      }
+    )
     devices.each do |device|
       own = device.said.map { |one| one[:id] }
       expect(data.map { |one| one["id"] } & own).to eq(own)

@@ -7,7 +7,9 @@ RSpec.describe "The day of a lift" do
   let(:supervisor) { "Ines Rook" }
 
   # The plan names nobody: they are named on the day.
-  def crew = { "operator" => "Bram Yucca", "slinger" => "Teo Vance", "signaller" => "Mara Tarn", "supervisor" => supervisor }
+  def crew
+    { "operator" => "Bram Yucca", "slinger" => "Teo Vance", "signaller" => "Mara Tarn", "supervisor" => supervisor }
+  end
   def name_crew = say(*crew.map { |role, name| said("named", name, role: role) })
   def day = get(address).then { response.parsed_body }
 
@@ -94,7 +96,11 @@ RSpec.describe "The day of a lift" do
     end
 
     it "keeps what is fine beside what is not, and names the place" do
-      taken = say(said("note", word: "one"), said("held", "Mara", phase: "moon", answer: "yes"), said("note", word: "two"))["taken"]
+      taken = say(
+        said("note", word: "one"),
+        said("held", "Mara", phase: "moon", answer: "yes"),
+        said("note", word: "two")
+      )["taken"]
       expect(taken.map { |one| one["number"] }).to eq([ 1, nil, 2 ])
       expect(taken[1]["faults"]).to match([ a_hash_including("pointer" => "/about/phase") ])
     end
@@ -103,7 +109,9 @@ RSpec.describe "The day of a lift" do
       note = said("note", word: "one")
       say(note)
       other = issued(demo_plan("feed-horn").tap { |one| later(one) })
-      post "/api/plans/#{other.id}/day", params: JSON.generate(events: [ note ]), headers: { "Content-Type" => "application/json" }
+      post "/api/plans/#{other.id}/day",
+        params: JSON.generate(events: [ note ]),
+        headers: { "Content-Type" => "application/json" }
       expect(response.parsed_body["taken"][0]["faults"][0]).to include("pointer" => "/id")
     end
 
@@ -142,7 +150,11 @@ RSpec.describe "The day of a lift" do
     it "lets a reader call stop and write a note, nothing else" do
       plan
       signed_in_as("reader")
-      taken = say(said("stop", why: "a child"), said("note", word: "x"), said("held", "Me", phase: "gear", answer: "yes"))["taken"]
+      taken = say(
+        said("stop", why: "a child"),
+        said("note", word: "x"),
+        said("held", "Me", phase: "gear", answer: "yes")
+      )["taken"]
       expect(taken.map { |one| one["number"] }).to eq([ 1, 2, nil ])
       expect(taken[2]["faults"][0]["message"]).to eq("this is not for a reader")
       expect(day["stop"]).to include("words" => "a child", "by" => "reader Thorne")
@@ -153,7 +165,9 @@ RSpec.describe "The day of a lift" do
       people = { "/crew" => manned["crew"], "/snapshots/people" => manned["snapshots"]["people"] }
       horn = issued(demo_plan("feed-horn").tap { |one| change(one, people) })
       at = "/api/plans/#{horn.id}/day"
-      tell = ->(*events) { post at, params: JSON.generate(events: events), headers: { "Content-Type" => "application/json" } }
+      tell = ->(*events) {
+        post at, params: JSON.generate(events: events), headers: { "Content-Type" => "application/json" }
+      }
       tell.(said("stop", why: "wind"), said("went_on", "Ines Rook", seen: 1, word: "calm"))
       expect(response.parsed_body.dig("day", "lines").last["why"]).to match(/for the supervisor, Ines Rook/)
       login_as(Person.find_by!(login: "ines").tap { |one| one.update!(roles: %w[rigger]) }, scope: :person)
@@ -173,7 +187,9 @@ RSpec.describe "The day of a lift" do
 
   it "has no day before it is issued, and stops where it is withdrawn" do
     draft = demo_plan("gearbox")
-    post "/api/plans/#{draft.id}/day", params: JSON.generate(events: [ said("stop") ]), headers: { "Content-Type" => "application/json" }
+    post "/api/plans/#{draft.id}/day",
+      params: JSON.generate(events: [ said("stop") ]),
+      headers: { "Content-Type" => "application/json" }
     expect(response.status).to eq(422)
     expect(get("/api/plans/#{draft.id}/day").then { response.parsed_body }["why"]).to match(/nobody has issued/)
     act_of(plan, person("Ines Appointed", roles: %w[appointed]), "withdrawn", "reason" => "the ground is soft")
@@ -199,15 +215,20 @@ RSpec.describe "The day of a lift" do
 
   it "answers odd things in words, whatever stands in whichever place, and keeps nothing that it could not read" do
     random = Random.new(7)
-    odd = [ nil, "", " ", "x" * 600, 0, -1, 1e308, true, [], {}, [ [] ], { "a" => nil }, "NaN kg", "1e400 kg", "٣ kg", "5 kg\u0000" ]
+    odd = [ nil, "", " ", "x" * 600, 0, -1, 1e308, true, [], {}, [ [] ], { "a" => nil }, "NaN kg", "1e400 kg", "٣ kg",
+      "5 kg\u0000" ]
     pick = -> { odd.sample(random: random) }
     50.times do
-      event = said("tried", try: { cells: [ pick.(), pick.() ], indicator: pick.(), along: pick.(), slack: pick.(), lengths: pick.() })
+      event = said(
+        "tried",
+        try: { cells: [ pick.(), pick.() ], indicator: pick.(), along: pick.(), slack: pick.(), lengths: pick.() }
+      )
       event[%i[id at kind name seen about].sample(random: random)] = pick.()
       [
         [ address, { events: [ event ] } ],
         [ "/api/plans/#{plan.id}/trial", { try: event[:about].is_a?(Hash) ? event[:about][:try] : pick.() } ],
-        [ "/api/plans/#{plan.id}/trial", { measured: { lengths: [ pick.(), pick.() ], angles: pick.(), hook_height: pick.() } } ]
+        [ "/api/plans/#{plan.id}/trial",
+          { measured: { lengths: [ pick.(), pick.() ], angles: pick.(), hook_height: pick.() } } ]
       ].each do |place, body|
         text = JSON.generate(body)
         post place, params: text, headers: { "Content-Type" => "application/json" }
@@ -242,7 +263,10 @@ RSpec.describe "The day of a lift" do
   it "quarantines what was found out, in the store and for whatever is planned with it" do
     say(said("finding", piece: "C-14", word: "one latch bent", out: "no"))
     expect(Piece.find_by!(number: "C-14").state).to eq("ready")
-    taken = say(said("finding", piece: " C-14 ", word: "link stretched", out: "yes"), said("finding", piece: "Q-99", word: "?", out: "yes"))
+    taken = say(
+      said("finding", piece: " C-14 ", word: "link stretched", out: "yes"),
+      said("finding", piece: "Q-99", word: "?", out: "yes")
+    )
     expect(taken["taken"].map { |one| one["number"] }).to eq([ 2, 3 ])
     piece = Piece.find_by!(number: "C-14")
     expect(piece.state).to eq("quarantined")

@@ -19,7 +19,10 @@ module Api
     def measured(day)
       found = day.measured(body["measured"])
       faults = found.faults
-      raise DustLadder::PlanFile::Invalid, faults.map { |one| one.merge("pointer" => "/measured#{one["pointer"]}") } if faults.any?
+      raise DustLadder::PlanFile::Invalid,
+        faults.map { |one|
+          one.merge("pointer" => "/measured#{one["pointer"]}")
+        } if faults.any?
 
       found.as_json
     end

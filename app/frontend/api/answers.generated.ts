@@ -1517,6 +1517,7 @@ export interface LiftDay {
     route: Sentence[];
     stops: Sentence[];
     cautions: Sentence[];
+    signals: HandSignal[];
   };
   phases: DayPhase[];
   open: string | null;
@@ -1557,6 +1558,22 @@ export interface LiftDay {
     aim: number;
   };
   gear: string[];
+}
+export interface HandSignal {
+  name: string;
+  words: string;
+  /**
+   * @minItems 2
+   * @maxItems 2
+   */
+  left: [number, number];
+  /**
+   * @minItems 2
+   * @maxItems 2
+   */
+  right: [number, number];
+  does: "circle" | "up" | "down" | "left" | "right" | "across" | "still";
+  at: "left" | "right" | "both";
 }
 export interface DayPhase {
   id: string;

@@ -68,8 +68,8 @@ class Plan
       PAGES[key] || PAGES.keep(key, text = JSON.generate(shown), bytes: text.bytesize)
     end
 
-    # What it all depends on, for whoever has it already: the plan, its records, the day's events, and what the house said
-    # of it last.
+    # What it all depends on, for whoever has it already: the plan, its records, the day's events, and what the house
+    # said of it last.
     def page_key
       looked = BoardLine.where(plan_id: plan.id).pick(:updated_at, :stale)
       last = DayEvent.where(plan_id: plan.id).order(:number).last&.data&.fetch("digest")
@@ -132,7 +132,9 @@ class Plan
       DayEvent.find_by!(uid: said["id"]).number
     end
 
-    def twice = { "pointer" => "/id", "message" => "another lift has an event with this mark", "expected" => "a new one" }
+    def twice
+      { "pointer" => "/id", "message" => "another lift has an event with this mark", "expected" => "a new one" }
+    end
 
     def faults_of(said, person)
       faults = DustLadder::Day::Event.faults(said, phases)

@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { Link, useParams } from 'react-router'
 import type { LiftDay } from '../../api/answers.generated'
 import { RoomBar } from '../../shell/RoomBar'
-import { useShown } from '../../ui/preferences'
+import { usePreferences, useShown } from '../../ui/preferences'
 import { useTitle } from '../../ui/useTitle'
 import { useWho } from '../../ui/who'
 import { Closing } from './Closing'
@@ -121,6 +121,7 @@ export function DayRoom() {
   const at = useDay(plan)
   const { day, error } = at
   const [signals, setSignals] = useState(false)
+  const { system } = usePreferences().preferences
   useTitle(day ? `${day.title}, lift day` : 'Lift day')
   return (
     <div className="day">
@@ -131,11 +132,20 @@ export function DayRoom() {
         <Button onClick={() => setSignals(true)} sx={{ color: 'inherit' }}>
           Signals
         </Button>
+        <Button
+          component="a"
+          href={`/api/plans/${plan}/pack?units=${system}`}
+          target="_blank"
+          rel="noopener"
+          sx={{ color: 'inherit' }}
+        >
+          Pack
+        </Button>
         <Button component={Link} to={`/plans/${plan}`} sx={{ color: 'inherit' }}>
           The plan
         </Button>
       </RoomBar>
-      {signals && <Signals onClose={() => setSignals(false)} />}
+      {signals && day && <Signals signals={day.brief.signals} onClose={() => setSignals(false)} />}
       {day ? (
         <Told plan={plan} at={at} day={day} />
       ) : (

@@ -1,112 +1,17 @@
 import Button from '@mui/material/Button'
+import type { HandSignal } from '../../api/answers.generated'
 import Dialog from '@mui/material/Dialog'
 import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 
-// A signaller as drawn here: where either hand is, seen from the operator, and what it does there. Places
-// from the middle of the shoulders, right and up of the picture.
-interface Signal {
-  name: string
-  words: string
-  left: [number, number]
-  right: [number, number]
-  // What a hand does: turns in a circle, goes that way, or is still.
-  does: 'circle' | 'up' | 'down' | 'left' | 'right' | 'across' | 'still'
-  at: 'left' | 'right' | 'both'
-}
-
-const DOWN: [number, number] = [14, -26]
-const SIGNALS: Signal[] = [
-  {
-    name: 'Hoist',
-    words: 'one arm up, the hand turns',
-    left: [-14, -26],
-    right: [12, 30],
-    does: 'circle',
-    at: 'right',
-  },
-  {
-    name: 'Lower',
-    words: 'one arm down and out, the hand turns',
-    left: [-14, -26],
-    right: [24, -20],
-    does: 'circle',
-    at: 'right',
-  },
-  {
-    name: 'Slew this way',
-    words: 'one arm level, it points there',
-    left: [-14, -26],
-    right: [30, 0],
-    does: 'right',
-    at: 'right',
-  },
-  {
-    name: 'Slew that way',
-    words: 'the other arm level, it points there',
-    left: [-30, 0],
-    right: DOWN,
-    does: 'left',
-    at: 'left',
-  },
-  {
-    name: 'Boom up',
-    words: 'arm level, thumb up',
-    left: [-14, -26],
-    right: [30, 0],
-    does: 'up',
-    at: 'right',
-  },
-  {
-    name: 'Boom down',
-    words: 'arm level, thumb down',
-    left: [-14, -26],
-    right: [30, 0],
-    does: 'down',
-    at: 'right',
-  },
-  {
-    name: 'Slowly',
-    words: 'one hand still over the one that signals',
-    left: [-6, 34],
-    right: [10, 22],
-    does: 'circle',
-    at: 'right',
-  },
-  {
-    name: 'Stop',
-    words: 'one arm level, the palm down, to and fro',
-    left: [-14, -26],
-    right: [30, 0],
-    does: 'across',
-    at: 'right',
-  },
-  {
-    name: 'Stop at once',
-    words: 'both arms level, to and fro: from anybody',
-    left: [-30, 0],
-    right: [30, 0],
-    does: 'across',
-    at: 'both',
-  },
-  {
-    name: 'Hold everything',
-    words: 'hands clasped before the body',
-    left: [3, -14],
-    right: [-3, -14],
-    does: 'still',
-    at: 'both',
-  },
-]
-
 const X = 46
 const Y = 46
 
-function Does({ signal, hand }: { signal: Signal; hand: [number, number] }) {
+function Does({ signal, hand }: { signal: HandSignal; hand: [number, number] }) {
   const [x, y] = [X + hand[0], Y - hand[1]]
   const out = hand[0] < 0 ? -1 : 1
-  const paths: Record<Signal['does'], string> = {
+  const paths: Record<HandSignal['does'], string> = {
     circle: `M${x + 7} ${y}a7 7 0 1 1 -3 -6l-1 -4m1 4l-4 1`,
     up: `M${x + 7 * out} ${y}v-12m-4 4l4 -4l4 4`,
     down: `M${x + 7 * out} ${y}v12m-4 -4l4 4l4 -4`,
@@ -118,7 +23,7 @@ function Does({ signal, hand }: { signal: Signal; hand: [number, number] }) {
   return <path d={paths[signal.does]} fill="none" stroke="var(--mark)" strokeWidth={2} />
 }
 
-function Figure({ signal }: { signal: Signal }) {
+function Figure({ signal }: { signal: HandSignal }) {
   const hands = { left: signal.left, right: signal.right }
   return (
     <svg width={92} height={116} role="img" aria-label={`${signal.name}: ${signal.words}`}>
@@ -140,7 +45,7 @@ function Figure({ signal }: { signal: Signal }) {
 
 // The signals that the crew agrees on, to show and to print; what the site or the country has set goes
 // before.
-export function Signals({ onClose }: { onClose: () => void }) {
+export function Signals({ signals, onClose }: { signals: HandSignal[]; onClose: () => void }) {
   return (
     <Dialog
       open
@@ -158,7 +63,7 @@ export function Signals({ onClose }: { onClose: () => void }) {
           own, those count.
         </p>
         <div className="signals-list">
-          {SIGNALS.map((signal) => (
+          {signals.map((signal) => (
             <figure key={signal.name}>
               <Figure signal={signal} />
               <figcaption>

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { Link } from 'react-router'
 import type { ActName, BarLine, PlanLife } from '../../api/answers.generated'
+import { usePreferences } from '../../ui/preferences'
 import { useMay } from '../../ui/who'
 import type { Asked } from './SignDialog'
 import { counted, DO } from './words'
@@ -55,6 +56,24 @@ const FREE: [ActName, string][] = [
   ['withdrawn', 'It does not hold any more.'],
   ['archived', 'It is put away. Nothing follows.'],
 ]
+
+// Everything of it on paper, in the units that are chosen.
+function Pack({ plan }: { plan: number }) {
+  const { system } = usePreferences().preferences
+  return (
+    <Button
+      fullWidth
+      variant="outlined"
+      component="a"
+      href={`/api/plans/${plan}/pack?units=${system}`}
+      target="_blank"
+      rel="noopener"
+      sx={{ my: 1 }}
+    >
+      Its pack, to print
+    </Button>
+  )
+}
 
 export function Bars({ plan, life, onAct, onPattern }: Props) {
   const planner = useMay()('planner')
@@ -115,6 +134,7 @@ export function Bars({ plan, life, onAct, onPattern }: Props) {
           {life.pattern ? 'No longer a pattern' : 'Keep as a pattern'}
         </Button>
       )}
+      <Pack plan={plan} />
       {['issued', 'lifting', 'closed'].includes(life.state) && (
         <Button
           fullWidth

@@ -1,7 +1,7 @@
 class Plan
   class Day
-    # What was found of gear on the day goes into the store: a piece that is out until it is looked at is quarantined, and
-    # with it whatever lift is planned with it (handbook, section 18).
+    # What was found of gear on the day goes into the store: a piece that is out until it is looked at is quarantined,
+    # and with it whatever lift is planned with it (handbook, section 18).
     class Findings
       def initialize(plan, person)
         @plan = plan
@@ -19,7 +19,14 @@ class Plan
       def quarantine(event)
         piece = Piece.find_by(number: event.told("piece").strip) or return
         why = "found on the day of #{@plan.title}: #{event.told("word")}"
-        PieceAct.take(piece, "quarantine", { "why" => why }, person: @person, lock_version: piece.lock_version, plan: @plan)
+        PieceAct.take(
+          piece,
+          "quarantine",
+          { "why" => why },
+          person: @person,
+          lock_version: piece.lock_version,
+          plan: @plan
+        )
       rescue PieceAct::Refused, ActiveRecord::StaleObjectError => error
         Rails.logger.info("piece #{piece.number} was not quarantined: #{error.message}")
       end

@@ -51,7 +51,9 @@ class Plan
         @day.issued? ? "it was written anew and is #{@day.state}" : "it is #{@day.state}: nobody has issued it"
       end
 
-      def said(event) = { name: event.name.presence || event.by["name"], by: event.by["name"], at: event.at, number: event.number }
+      def said(event)
+        { name: event.name.presence || event.by["name"], by: event.by["name"], at: event.at, number: event.number }
+      end
 
       def answer(one)
         return unless one
@@ -68,7 +70,9 @@ class Plan
         {
           **one.phase.to_h.slice(:id, :label, :by),
           items: one.phase.items.map { |item| { id: item.id, ask: item.ask, said: answer(one.items[item.id]) } },
-          heard: one.phase.once ? @course.hearers.map { |role, name| { role: role, name: name, said: answer(one.heard[name]) } } : [],
+          heard: one.phase.once ? @course.hearers.map { |role, name|
+            { role: role, name: name, said: answer(one.heard[name]) }
+          } : [],
           held: answer(one.held),
           done: one.done?,
           no: one.no?,
@@ -84,7 +88,12 @@ class Plan
       def trial
         return if @day.tries.empty?
 
-        @day.tried.as_json.merge("at" => @day.tries.map { |event| said(event) }, "read" => @day.tries.map { |one| one.told("try") })
+        @day.tried.as_json.merge(
+          "at" => @day.tries.map { |event| said(event) },
+          "read" => @day.tries.map { |one|
+            one.told("try")
+          }
+        )
       rescue DustLadder::NotKnown, DustLadder::PlanFile::Invalid => error
         { **NOTHING, "missing" => error.message }
       end

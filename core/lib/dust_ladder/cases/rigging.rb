@@ -190,7 +190,7 @@ module DustLadder
         share = load && capacity && load / capacity.to_f
         { "utilisation" => share, "within_capacity" => !share.nil? && Ladder::Verdict.of(share, nil) == "holds" }
       end
-      private_class_method :rig, :stiffness, :reported, :against
+      private_class_method :stiffness, :against
     end
   end
 end

@@ -1,8 +1,8 @@
 module DustLadder
   module Day
-    # What was measured beside the load before it is lifted, by tape and inclinometer: judged at once and shown beside the
-    # plan (handbook, sections 10 and 18). data: { "lengths" => [text or nil, one a leg], "angles" => [text or nil, one a
-    # leg, from the horizontal], "hook_height" => text or nil }.
+    # What was measured beside the load before it is lifted, by tape and inclinometer: judged at once and shown beside
+    # the plan (handbook, sections 10 and 18). data: { "lengths" => [text or nil, one a leg], "angles" => [text or
+    # nil, one a leg, from the horizontal], "hook_height" => text or nil }.
     class AsMeasured
       include Ladder::Sentences
 
@@ -20,11 +20,15 @@ module DustLadder
       # What cannot be so, each { "pointer", "message", "expected" }.
       def faults
         unknown = @data.keys - NAMES
-        return unknown.map { |name| fault("/#{name}", "#{name} is not measured here", NAMES.join(", ")) } if unknown.any?
-
         shapes = %w[lengths angles].reject { |name| list?(@data[name]) }
-        return shapes.map { |name| fault("/#{name}", "there is not one text for each leg", @names.join(", ")) } if shapes.any?
-        return [ fault("", "nothing was measured", "a length, an angle or the hook's height") ] if fields.none?(&:given?)
+        found = [
+          *unknown.map { |name| fault("/#{name}", "#{name} is not measured here", NAMES.join(", ")) },
+          *shapes.map { |name| fault("/#{name}", "there is not one text for each leg", @names.join(", ")) }
+        ]
+        return found if found.any?
+        if fields.none?(&:given?)
+          return [ fault("", "nothing was measured", "a length, an angle or the hook's height") ]
+        end
 
         fields.filter_map(&:problem).map { |one| one.slice("pointer", "message", "expected") }
       end
@@ -40,8 +44,8 @@ module DustLadder
             next if off.abs <= @lift.rules[:leg_length_tolerance] * planned + Ladder::Verdict::SLACK
 
             both do |system|
-              "#{@names[leg]} is #{Figure.m(off.abs, :up).shown(system)} #{off.positive? ? "longer" : "shorter"} than " \
-                "planned."
+              by = Figure.m(off.abs, :up).shown(system)
+              "#{@names[leg]} is #{by} #{off.positive? ? "longer" : "shorter"} than planned."
             end
           end
       end
@@ -155,8 +159,11 @@ module DustLadder
         end
       end
 
-      def list?(list) =
-        list.nil? || (list.is_a?(Array) && list.size == @names.size && list.all? { |one| one.nil? || one.is_a?(String) })
+      def list?(list)
+        return true if list.nil?
+
+        list.is_a?(Array) && list.size == @names.size && list.all? { |one| one.nil? || one.is_a?(String) }
+      end
 
       def fault(pointer, message, expected) = { "pointer" => pointer, "message" => message, "expected" => expected }
     end

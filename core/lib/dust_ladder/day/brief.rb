@@ -1,7 +1,7 @@
 module DustLadder
   module Day
-    # What a crew is told before a lift, from the plan: who, the way of the load, what stops it, and what is to be watched
-    # (handbook, section 10).
+    # What a crew is told before a lift, from the plan: who, the way of the load, what stops it, and what is to be
+    # watched (handbook, section 10).
     class Brief
       include Ladder::Sentences
 
@@ -14,6 +14,8 @@ module DustLadder
         "Anything is not as planned, or somebody has a bad feeling"
       ].freeze
 
+      SIGNALS = YAML.safe_load_file(File.expand_path("signals.yml", __dir__)).freeze
+
       # ladder: of the plan as it was issued.
       def initialize(ladder)
         @ladder = ladder
@@ -21,7 +23,10 @@ module DustLadder
       end
 
       # [{ "role", "name" }], as named in the plan.
-      def crew = @lift.crew.all.map { |one| { "role" => one.role, "name" => one.name } }.reject { |one| one["name"].empty? }
+      def crew
+        named = @lift.crew.all.reject { |one| one.name.empty? }
+        named.map { |one| { "role" => one.role, "name" => one.name } }
+      end
 
       # Ids, as the house gives them, of the people whom the plan names as supervisor.
       def supervisors = @lift.crew.all.select { |one| one.role == "supervisor" }.filter_map { |one| one.id&.to_s }
@@ -47,7 +52,8 @@ module DustLadder
           "crew" => crew,
           "route" => route.map(&:as_json),
           "stops" => stops.map(&:as_json),
-          "cautions" => cautions.map { |text| text.is_a?(String) ? both(text).as_json : text.as_json }
+          "cautions" => cautions.map { |text| text.is_a?(String) ? both(text).as_json : text.as_json },
+          "signals" => SIGNALS
         }
       end
 

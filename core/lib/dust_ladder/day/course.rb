@@ -102,7 +102,8 @@ module DustLadder
       def call_stop(event)
         words = event.told("gut") == "yes" ? "a gut feeling" : event.told("why").to_s.strip
         # Whoever called it says why a moment later; who stopped it, and when, stays.
-        @stop = Stop.new(event: stop ? stop.event : event, words: [ stop&.words, words ].find { |one| one.to_s != "" }.to_s)
+        told = [ stop&.words, words ].find { |one| one.to_s != "" }.to_s
+        @stop = Stop.new(event: stop ? stop.event : event, words: told)
         nil
       end
 

@@ -12,8 +12,8 @@ module DustLadder
 
       def head = events.last&.digest
 
-      # The Event that something said becomes at the end of it. said: sound by Event.faults. by: { "id", "name" }. number:
-      # where only its last ones are at hand.
+      # The Event that something said becomes at the end of it. said: sound by Event.faults. by: { "id", "name" }.
+      # number: where only its last ones are at hand.
       def next(said, by:, got:, number: events.size + 1)
         Event.kept(said, number: number, got: got.utc.strftime("%Y-%m-%dT%H:%M:%SZ"), by: by, before: head)
       end

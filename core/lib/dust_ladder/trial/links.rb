@@ -60,7 +60,8 @@ module DustLadder
 
       # What leaves no more than half of what it hangs off level, and slackens no line that is tight.
       def nearest(tried)
-        found = tried.select { |one| one.hung.holds && (tight?(one.hung) || !tight?(now)) }.min_by { |one| one.hung.tilt }
+        sound = tried.select { |one| one.hung.holds && (tight?(one.hung) || !tight?(now)) }
+        found = sound.min_by { |one| one.hung.tilt }
         found if found && found.hung.tilt <= [ HALVES * now.tilt, now.tilt - Instruments::LEAST_GAIN_DEG ].min
       end
       HALVES = 0.5
