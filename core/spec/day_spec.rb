@@ -10,7 +10,16 @@ RSpec.describe DustLadder::Day do
       [ "supervisor", "Ines Rook" ] ]
   end
 
-  def course(verdict: "holds") = described_class::Course.new(phases, crew: crew, trial: ->(_) { verdict })
+  def course(verdict: "holds", rigged: "holds", supervisors: nil)
+    described_class::Course.new(
+      phases,
+      crew: crew,
+      supervisors: supervisors,
+      trial: ->(_) { verdict },
+      rigged: ->(_) { rigged },
+      too_windy: ->(event) { event.told("gust").to_f > 8 }
+    )
+  end
 
   # A day told in few words; every event has seen all before it unless said otherwise.
   def log = @log ||= described_class::Log.new
@@ -34,6 +43,7 @@ RSpec.describe DustLadder::Day do
     phase.items.each { |item| said("answered", name, phase: id, item: item.id, answer: "yes") }
     crew.each { |role, who| said("heard", who, role: role, answer: "yes") } if phase.once
     said("tried", try: {}) if phase.trial
+    said("rigged", measured: {}) if phase.measured
     said("held", name, phase: id, answer: answer)
   end
 
@@ -87,6 +97,30 @@ RSpec.describe DustLadder::Day do
     expect(now.open.phase.id).to eq("area")
   end
 
+  it "ends nothing as rigged that was not measured, or is not as planned" do
+    %w[gear ground].each { |id| yes_to_all(id, "Mara Tull") }
+    phases[2].items.each { |item| said("answered", "Mara Tull", phase: "rigged", item: item.id, answer: "yes") }
+    said("held", "Mara Tull", phase: "rigged", answer: "yes")
+    expect(why).to eq("nothing was measured yet")
+    said("rigged", measured: { "lengths" => [ "6 m", nil ] })
+    said("held", "Mara Tull", phase: "rigged", answer: "yes")
+    words = {
+      "stop" => "as it was measured it is: stop",
+      "not_known" => "as it was measured it is: not known",
+      "tight" => nil
+    }
+    expect(words.keys.to_h { |verdict| [ verdict, now(rigged: verdict).lines.last.why ] }).to eq(words)
+  end
+
+  it "is stopped by wind over the limit, whoever writes it down" do
+    said("wind", gust: "7.9 m/s")
+    expect(now).not_to be_stopped
+    said("wind", gust: "8.1 m/s")
+    expect(now.stop.words).to eq("wind, 8.1 m/s")
+    said("wind", gust: "3 m/s")
+    expect(now).to be_stopped
+  end
+
   it "ends no trial that was not made, is a stop, or is not known" do
     all_until("area")
     said("answered", "", phase: "trial", item: "hands", answer: "yes")
@@ -137,9 +171,10 @@ RSpec.describe DustLadder::Day do
     it "is for the supervisor's own hand where the plan knows whose that is" do
       said("stop", why: "wind")
       said("went_on", "Ines Rook", word: "calm", by: "9")
-      own = described_class::Course.new(phases, crew: crew, supervisors: [ "4" ]).take(log.events)
-      expect(own.lines.last.why).to match(/for the supervisor/)
-      expect(described_class::Course.new(phases, crew: crew, supervisors: [ "9" ]).take(log.events)).not_to be_stopped
+      [ [ "4" ], [] ].each do |own|
+        expect(now(supervisors: own).lines.last.why).to match(/for the supervisor/)
+      end
+      expect(now(supervisors: [ "9" ])).not_to be_stopped
     end
 
     it "does not keep a day open that ends without a lift" do

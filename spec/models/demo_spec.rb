@@ -32,7 +32,8 @@ RSpec.describe "The demo data" do
     "reel-by-the-hut" => [ "tight", %w[cut] ],
     "tank-under-the-line" => [ "stop", %w[power_lines people] ],
     "filter-over-the-pit" => [ "stop", %w[clearance] ],
-    "sledge-on-the-pan" => [ "not_known", %w[height] ]
+    "sledge-on-the-pan" => [ "not_known", %w[height] ],
+    "duct-section" => [ "holds", %w[height] ]
   }
 
   it "has a plan for each verdict, and no other plans than these" do

@@ -41,9 +41,12 @@ RSpec.describe "The day of a lift" do
         *one["heard"].map { |who| said("heard", who["name"], seen: seen, role: who["role"], answer: "yes") }
       )
       say(said("tried", seen: number, try: fine_try)) if one["trial"]
+      say(said("rigged", seen: number, measured: as_planned)) if one["measured"]
       say(said("held", crew.fetch(one["by"]), seen: number, phase: id, answer: "yes"))
     end
   end
+
+  def as_planned = { lengths: plan.ladder.lift.bridle.lengths.map { |long| format("%.3f m", long) } }
 
   # What is read where everything is as planned.
   def fine_try
@@ -251,14 +254,48 @@ RSpec.describe "The day of a lift" do
     )
   end
 
-  it "tells wind over the limit" do
+  it "stops by wind over the limit, and refuses what is no wind" do
+    say(said("wind", gust: "1 m/s"))
+    expect(day).to include("wind" => a_hash_including("said" => a_hash_including("over" => false)), "stop" => nil)
     say(said("wind", gust: "40 m/s"))
     expect(day["wind"]["said"]).to include("over" => true)
-    say(said("wind", gust: "1 m/s"))
-    expect(day["wind"]["said"]).to include("over" => false)
-    say(said("wind", gust: "rather calm"))
-    expect(day["wind"]["said"]).to include("over" => nil)
+    expect(day["stop"]).to include("words" => "wind, 40 m/s")
+    wrong = say(*[ "rather calm", "-3 m/s", "900 m/s", "12" ].map { |gust| said("wind", gust: gust) })["taken"]
+    expect(wrong.map { |one| one["faults"][0]["pointer"] }.uniq).to eq([ "/about/gust" ])
   end
+
+  it "judges a try that was rigged otherwise than planned as it was rigged, and never as better than tight" do
+    lengths = plan.ladder.lift.bridle.lengths
+    ask = ->(by) do
+      try = fine_try.merge(
+        lengths: lengths.each_with_index.map { |long, at|
+          format("%.3f m", at.zero? ? long + by : long)
+        }
+      )
+      post "/api/plans/#{plan.id}/trial",
+        params: JSON.generate(try: try),
+        headers: { "Content-Type" => "application/json" }
+      response.parsed_body["tries"][0]
+    end
+    expect(ask.(0.001)["findings"].map { |one| one["id"] }).not_to include("rigged")
+    other = ask.(0.048)
+    expect(
+      other["findings"].find { |one|
+        one["id"] == "rigged"
+      }
+    ).to include("verdict" => be_in(%w[tight stop not_known]))
+    expect(other["verdict"]).not_to eq("holds")
+  end
+
+  it "counts nothing that was said before the revision was issued" do
+    through("gear")
+    expect(phase("gear")["done"]).to be(true)
+    act_of(plan, person("Jun Kovar", roles: %w[planner]), "wrote")
+    say(said("answered", "Mara", phase: "gear", item: "tags", answer: "yes"))
+    expect(day["lines"].last["why"]).to eq("it was said of another revision")
+    expect(phase("gear")["items"].filter_map { |item| item["said"] }).to eq([])
+  end
+
 
   it "quarantines what was found out, in the store and for whatever is planned with it" do
     say(said("finding", piece: "C-14", word: "one latch bent", out: "no"))

@@ -38,6 +38,8 @@ RSpec.describe "The day of a lift" do
         expect(taken[0].faults).to eq([])
       end
       phase.items.each { |item| tell.("answered", phase: id, item: item.id, answer: "yes") }
+      lengths = lift.bridle.lengths.map { |long| format("%.3f m", long) }
+      tell.("rigged", measured: { lengths: lengths }) if phase.measured
       names.each { |role, name| tell.("heard", name, role: role, answer: "yes") } if phase.once
       tell.("held", names[phase.by], phase: id, answer: "yes")
     end

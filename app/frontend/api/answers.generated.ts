@@ -1593,6 +1593,7 @@ export interface DayPhase {
   done: boolean;
   no: boolean;
   trial: boolean;
+  measured: boolean;
 }
 export interface DayAnswer {
   answer: "yes" | "no";
@@ -1635,7 +1636,7 @@ export interface TrialTry {
   cells: (null | Figure)[];
 }
 export interface TrialFinding {
-  id: "weight" | "leg" | "tilt" | "brakes" | "swing";
+  id: "weight" | "leg" | "tilt" | "brakes" | "swing" | "rigged";
   leg: number | null;
   verdict: Verdict;
   words: Sentence;

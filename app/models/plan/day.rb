@@ -53,8 +53,10 @@ class Plan
           .new(
             phases,
             crew: brief.crew.map { |one| one.values_at("role", "name") },
-            supervisors: Person.where(login: brief.supervisors).ids.map(&:to_s),
-            trial: ->(events) { trial_verdict(events) }
+            supervisors: supervisors,
+            trial: ->(_events) { judged { tried.judged.last.verdict } },
+            rigged: ->(event) { judged { measured(event.told("measured")).verdict } },
+            too_windy: ->(event) { too_windy?(event) }
           )
           .take(events_now)
     end
@@ -82,18 +84,33 @@ class Plan
       DustLadder::Trial::Tries.new(ladder.lift.document.data, [ *all, *[ try ].compact ], pieces: pieces)
     end
 
+    # Is a gust over what the plan allows? nil where that cannot be told.
+    def too_windy?(event)
+      most = brief.most_wind or return
+      DustLadder::Quantity::Reader.read(event.told("gust"), :speed) > most + DustLadder::Ladder::Verdict::SLACK
+    rescue DustLadder::Quantity::Unreadable
+      nil
+    end
+
     def measured(data) = DustLadder::Day::AsMeasured.new(ladder.lift.document.data, data)
 
     private
 
     def rows = DayEvent.where(plan_id: plan.id).order(:number)
-    def revision = life.course.revision.to_s
-    def events_now = rows.select { |row| row.revision == revision }.map(&:event)
+    # Whatever is said before a revision is issued is of none.
+    def revision = life.course.issue ? life.course.revision.to_s : ""
+    def events_now = revision.empty? ? [] : rows.where(revision: revision).map(&:event)
     def pieces = GearRack.few(on: (ladder.lift.last_day || SiteClock.today).iso8601)
     def forget = @log = @course = @life = nil
 
-    def trial_verdict(_events)
-      tried.judged.last.verdict
+    # Whom the plan names and the house does not keep any more can say nothing here.
+    def supervisors
+      logins = brief.supervisors
+      logins.any? ? Person.where(login: logins).ids.map(&:to_s) : nil
+    end
+
+    def judged
+      yield
     rescue DustLadder::NotKnown, DustLadder::PlanFile::Invalid
       "not_known"
     end
@@ -152,10 +169,17 @@ class Plan
         case said["kind"]
         when "tried" then [ "/about/try", DustLadder::Trial::Try.new(ladder.lift, said["about"]["try"]).faults ]
         when "rigged" then [ "/about/measured", measured(said["about"]["measured"]).faults ]
+        when "wind" then [ "", unreadable("/about/gust", said["about"]["gust"]) ]
         else [ "", [] ]
         end
       found.map { |one| one.merge("pointer" => "#{place}#{one["pointer"]}") }
     end
+
+    def unreadable(pointer, gust)
+      field = DustLadder::PlanFile::Field.new(pointer, gust, :speed, "the gust", at_least: 0, at_most: MOST_GUST)
+      [ field.problem&.slice("pointer", "message", "expected") ].compact
+    end
+    MOST_GUST = 100
 
     # The plan's own records follow: lifting begins, and the day ends.
     def follow(person)

@@ -105,7 +105,8 @@ class LiftPack < Paper
       whys = course.lines.to_h { |one| [ one.event.number, one.why ] }
       rows =
         day.log.events.map do |event|
-          why = whys[event.number] ? " Does not count: #{whys[event.number]}." : ""
+          said = whys.fetch(event.number, "it was said of another revision")
+          why = said ? " Does not count: #{said}." : ""
           [ event.number.to_s, clock(event.at), event.name.presence || event.by["name"], event.kind.tr("_", " "),
             "#{told_of(event)}#{why}" ]
         end

@@ -20,6 +20,20 @@ export interface PhaseProps {
   silent: boolean
 }
 
+// What was measured or tried is judged first; what waits to be sent is judged by nobody yet. The server
+// has the last word.
+function notYet(day: LiftDay, phase: DayPhase) {
+  if (phase.trial) {
+    const last = day.trial?.tries.at(-1)?.verdict
+    if (!last) return 'nothing was tried yet'
+    return last === 'stop' || last === 'not_known' ? `the last try is: ${WORD[last]}` : ''
+  }
+  if (!phase.measured) return ''
+  if (!day.rigged) return 'nothing was measured yet'
+  const { verdict } = day.rigged
+  return verdict === 'stop' || verdict === 'not_known' ? `as it was measured it is: ${WORD[verdict]}` : ''
+}
+
 // What ends a phase: a tick and a name.
 function Hold({ day, phase, kept, say, barred }: PhaseProps & { barred: boolean }) {
   const known = named(day, phase.by, kept)
@@ -27,10 +41,7 @@ function Hold({ day, phase, kept, say, barred }: PhaseProps & { barred: boolean 
   const name = known || typed.trim()
   const left = leftOf(phase, kept)
   const open = phase.id === openHere(day, kept)
-  const last = phase.trial ? (day.trial?.tries.at(-1)?.verdict ?? 'not_known') : 'holds'
-  // A try that waits to be sent is judged by nobody yet: no trial ends by it.
-  const untried = last === 'stop' || last === 'not_known'
-  const tried = day.trial ? `the last try is: ${WORD[last]}` : 'nothing was tried yet'
+  const before = notYet(day, phase)
   // Whoever gives a name here is named for the day.
   const hold = async (answer: string, word: string) => {
     if (known === '') await say('named', { role: phase.by }, name)
@@ -56,8 +67,8 @@ function Hold({ day, phase, kept, say, barred }: PhaseProps & { barred: boolean 
           open
             ? left > 0
               ? `${left} still to be answered with yes`
-              : untried
-                ? tried
+              : before
+                ? before
                 : `${name || 'no name yet'}, ${phase.by}`
             : phase.done
               ? ''
@@ -66,7 +77,7 @@ function Hold({ day, phase, kept, say, barred }: PhaseProps & { barred: boolean 
         said={phase.held}
         kept={keptOf(kept, 'held', { phase: phase.id })}
         barred={barred || name === '' || !open}
-        yesBarred={left > 0 || untried}
+        yesBarred={left > 0 || before !== ''}
         yes="It is so"
         name={phase.label}
         onSay={(answer, word) => void hold(answer, word)}

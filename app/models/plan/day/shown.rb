@@ -76,7 +76,8 @@ class Plan
           held: answer(one.held),
           done: one.done?,
           no: one.no?,
-          trial: one.phase.trial || false
+          trial: one.phase.trial || false,
+          measured: one.phase.measured || false
         }
       end
 
@@ -111,16 +112,8 @@ class Plan
         last = @course.winds.last
         {
           limit: limit && DustLadder::Quantity::Figure.speed(limit, :down).as_json,
-          said: last && { gust: last.told("gust"), **said(last), over: over(last, limit) }
+          said: last && { gust: last.told("gust"), **said(last), over: @day.too_windy?(last) }
         }
-      end
-
-      # nil where it cannot be told.
-      def over(event, limit)
-        gust = DustLadder::Quantity::Reader.read(event.told("gust"), :speed)
-        limit && gust > limit + DustLadder::Ladder::Verdict::SLACK
-      rescue DustLadder::Quantity::Unreadable
-        nil
       end
 
       def closed
@@ -129,9 +122,12 @@ class Plan
       end
 
       def line(event)
-        why = whys[event.number]
+        why = why_of(event)
         { id: event.id, kind: event.kind, about: event.about, why: why, got: event.got, **said(event) }
       end
+
+      # Of what was said before this revision was issued nothing counts.
+      def why_of(event) = whys.key?(event.number) ? whys[event.number] : "it was said of another revision"
 
       def whys = @whys ||= @course.lines.to_h { |one| [ one.event.number, one.why ] }
     end

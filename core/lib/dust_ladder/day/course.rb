@@ -7,15 +7,19 @@ module DustLadder
       Line = Struct.new(:event, :why, keyword_init: true)
       Stop = Struct.new(:event, :words, keyword_init: true)
 
+      NEVER = ->(_) { "not_known" }
+
       attr_reader :phases, :lines, :stop, :tries, :measured, :winds, :findings, :closed, :signaller
 
-      # phases: of Phases.of. crew: [[role, name]] as named in the plan. supervisors: ids of people who may go on.
-      # trial: verdict of the tries so far, asked for only where somebody ends the trial: a callable that is given them.
-      def initialize(phases, crew:, supervisors: [], trial: ->(_tries) { "not_known" })
+      # phases: of Phases.of. crew: [[role, name]] as named in the plan. supervisors: ids of the people whom it names as
+      # supervisor, who alone may go on; nil where it names nobody whom the house keeps. Callables, asked only where it
+      # matters: trial: verdict of the tries so far; rigged: verdict of what was measured last; too_windy: is a wind
+      # event over the limit?
+      def initialize(phases, crew:, supervisors: nil, trial: NEVER, rigged: NEVER, too_windy: ->(_) { false })
         @phases = phases.map { |phase| Standing.new(phase) }
         @crew = crew.dup
         @supervisors = supervisors
-        @trial = trial
+        @trial, @rigged, @too_windy = trial, rigged, too_windy
         @lines, @tries, @winds, @findings = [], [], [], []
         @signaller = named("signaller")[0]
       end
@@ -73,11 +77,17 @@ module DustLadder
         case event.kind
         when "signaller" then @signaller = event.name
         when "named" then return name(event)
-        when "wind" then winds << event
+        when "wind" then blow(event)
         when "rigged" then @measured = event
         when "finding" then findings << event
         end
         nil
+      end
+
+      # Wind over the limit stops by itself, whoever writes it down.
+      def blow(event)
+        winds << event
+        @stop ||= Stop.new(event: event, words: "wind, #{event.told("gust")}") if @too_windy.call(event)
       end
 
       # Somebody for what the plan names nobody for, or for more beside it; never another supervisor or operator.
@@ -120,7 +130,7 @@ module DustLadder
       end
 
       def supervisor?(event)
-        named("supervisor").include?(event.name) && (@supervisors.empty? || @supervisors.include?(event.by["id"]))
+        named("supervisor").include?(event.name) && (@supervisors.nil? || @supervisors.include?(event.by["id"]))
       end
 
       def answer(event)
@@ -150,11 +160,27 @@ module DustLadder
         left = one.unanswered
         return "not yet answered with yes: #{left.map(&:ask).join("; ")}" if left.any?
 
-        words = (one.phase.once && not_all_heard(one)) || (one.phase.trial && no_trial)
+        words = not_yet(one)
         return words if words
 
         one.hold(event)
         nil
+      end
+
+      # What the phase itself asks.
+      def not_yet(one)
+        return not_all_heard(one) if one.phase.once
+        return no_trial if one.phase.trial
+
+        not_as_planned if one.phase.measured
+      end
+
+      # What was measured beyond tolerance, or makes a rung worse than it may be, is put right or planned first.
+      def not_as_planned
+        return "nothing was measured yet" if measured.nil?
+
+        verdict = @rigged.call(measured)
+        %w[holds tight].include?(verdict) ? nil : "as it was measured it is: #{Ladder::Verdict.words(verdict)}"
       end
 
       def not_all_heard(one)

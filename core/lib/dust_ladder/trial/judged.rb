@@ -14,13 +14,16 @@ module DustLadder
           end
         end
 
-      # lift: the Lift as it was issued. try: a Try of it without faults.
-      def initialize(lift, try)
+      # lift: the Lift as it was issued. try: a Try of it without faults. otherwise: where it was rigged otherwise than
+      # planned, a callable that gives the Ladder of the plan as it was rigged, with what was learnt; or nil, or raises
+      # NotKnown.
+      def initialize(lift, try, otherwise: -> { })
         @lift = lift
         @try = try
+        @otherwise = otherwise
       end
 
-      def findings = @findings ||= [ weight, *legs, tilt, brakes, swing ]
+      def findings = @findings ||= [ weight, *legs, tilt, brakes, swing, *rigged ]
       def verdict = Ladder::Verdict.weakest(findings.map(&:verdict))
       # The worst of them, in the order in which they are asked.
       def worst = findings.find { |one| one.verdict == verdict }
@@ -31,6 +34,32 @@ module DustLadder
       def worst_pull(leg) = @lift.bridle.worst[leg].tension
 
       private
+
+      # Legs whose lengths are not the plan's are judged as they are: a stop where a rung stops, never better than
+      # tight.
+      def rigged
+        legs = @try.names.each_index.select { |leg| otherwise?(leg) }
+        return [] if legs.empty?
+
+        names = legs.map { |leg| @try.names[leg] }.join(", ")
+        [ asked("rigged") { as_rigged(names, @otherwise.call) } ]
+      end
+
+      def otherwise?(leg)
+        told, planned = @try.lengths[leg], @lift.bridle.lengths[leg]
+        told && (told - planned).abs > @lift.rules[:leg_length_tolerance] * planned + Ladder::Verdict::SLACK
+      end
+
+      def as_rigged(names, ladder)
+        raise NotKnown, "#{names} is not as long as planned, and nothing tells how that stands" if ladder.nil?
+
+        verdict = ladder.verdict == "holds" ? "tight" : ladder.verdict
+        words =
+          both do |system|
+            "#{names} not as long as planned. So rigged, with what was learnt: #{ladder.headline(system.to_sym)}"
+          end
+        finding("rigged", verdict, words)
+      end
 
       def over = 1 + @lift.rules[:indicated_over_planned]
       def finding(id, verdict, words, **rest) = Finding.new(id: id, verdict: verdict, words: words, **rest)

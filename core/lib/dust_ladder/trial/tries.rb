@@ -16,7 +16,13 @@ module DustLadder
         raise PlanFile::Invalid, faults if faults.any?
       end
 
-      def judged = @judged ||= all.map { |try| Judged.new(lift, try) }
+      # Each with what it and those before it taught.
+      def judged
+        @judged ||=
+          all.each_with_index.map do |try, at|
+            Judged.new(lift, try, otherwise: -> { Taken.new(Learnt.new(lift, all.take(at + 1))).ladder })
+          end
+      end
 
       # nil where nothing can be learnt; missing says why.
       def learnt
