@@ -70,6 +70,7 @@ Rails.application.routes.draw do
     resources :site_readings, only: :create
     resource :indicator, only: %i[show update]
     resource :anemometer, only: %i[show update]
+    resource :trial_instruments, only: %i[show update]
     resources :rule_sets, only: %i[index show create update]
     resources :shapes, :standard_parts, :takers, only: :index
     resources :kept_groups, only: %i[show create destroy]

@@ -2,7 +2,7 @@ ENV["BUNDLE_GEMFILE"] ||= File.expand_path("../Gemfile", __dir__)
 require "bundler/setup"
 require "dust_ladder"
 require "securerandom"
-%w[device_server simulated_device load_indicator anemometer].each do |file|
+%w[device_server simulated_device load_indicator anemometer hung_load leg_cells inclinometer].each do |file|
   require_relative "../app/simulators/#{file}"
 end
 

@@ -15,7 +15,9 @@ class DeviceLink
     # The lines to the devices of this app, on the ports and with the secrets that they were started with.
     def indicator = @indicator ||= started("INDICATOR", DustLadder::Devices::IndicatorFeed.new)
     def anemometer = @anemometer ||= started("ANEMOMETER", DustLadder::Devices::AnemometerFeed.new)
-    attr_writer :indicator, :anemometer
+    def cells = @cells ||= started("CELLS", DustLadder::Devices::CellsFeed.new)
+    def level = @level ||= started("LEVEL", DustLadder::Devices::LevelFeed.new)
+    attr_writer :indicator, :anemometer, :cells, :level
 
     private
 

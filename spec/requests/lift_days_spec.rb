@@ -287,6 +287,18 @@ RSpec.describe "The day of a lift" do
     expect(other["verdict"]).not_to eq("holds")
   end
 
+  it "leaves out tries of legs that the plan has no more, and can be tried again" do
+    say(said("tried", try: fine_try.merge(cells: [ "500 kg", "500 kg" ])))
+    expect(day["trial"]["tries"].size).to eq(1)
+    # As after a change of the plan to other legs.
+    last = DayEvent.last
+    data = last.data.merge("about" => { "try" => { "cells" => [ "1 t", "1 t", "1 t" ] } })
+    other = { "number" => 2, "uid" => SecureRandom.uuid, "data" => data }
+    DayEvent.create!(last.attributes.except("id").merge(other))
+    expect(day["trial"]["tries"].size).to eq(1)
+    expect(day["trial"]["missing"]).to be_nil
+  end
+
   it "counts nothing that was said before the revision was issued" do
     through("gear")
     expect(phase("gear")["done"]).to be(true)
@@ -352,8 +364,9 @@ RSpec.describe "The day of a lift" do
       expect(plan.document.dig("load", "weight")).to include("basis" => "weighed", "source" => "trial lift")
       expect(plan.current.note).to eq("taken from the trial lift")
       expect(plan.life.course.lapsed.size).to be >= 6
-      # The tries stay, for whoever tries again.
+      # The tries stay, for whoever tries again; none of them is of the new revision.
       expect(day["trial"]["tries"].size).to eq(1)
+      expect(day["tried"]).to eq(0)
       expect(day["why"]).to match(/written anew/)
     end
 

@@ -41,7 +41,8 @@ RSpec.describe "Who may do what" do
     "PersonSessions" => { "destroy" => %w[admin] },
     "Sites" => { "create" => %w[planner appointed], "update" => %w[planner appointed] },
     "Indicators" => { "update" => %w[planner rigger appointed] },
-    "Anemometers" => { "update" => %w[planner rigger appointed] }
+    "Anemometers" => { "update" => %w[planner rigger appointed] },
+    "TrialInstruments" => { "update" => %w[planner rigger appointed] }
   }.freeze
 
   def may(controller, action)

@@ -116,6 +116,40 @@ RSpec.describe "The day of a lift" do
     end
   end
 
+  describe "with its instruments" do
+    include DeviceHelp
+
+    before do
+      @endings = {
+        cells: stand_in(:cells, LegCells.new(random: Random.new(1)), DustLadder::Devices::CellsFeed.new).last,
+        level: stand_in(:level, Inclinometer.new(random: Random.new(1)), DustLadder::Devices::LevelFeed.new).last
+      }
+    end
+
+    after { @endings.each { |name, ending| unplug(name, ending) } }
+
+    it "is lifted, read into the try by a press, and told what is silent" do
+      through("gear", "ground", "rigged", "briefing", "area")
+      come
+      within("[data-panel=trial]") do
+        expect(page).to have_css("[data-instrument=cells][data-live=true]")
+        expect(page).to have_css("[data-instrument=indicator][data-live=false]")
+        click_button "Stand-ins: lift it"
+        hung = DustLadder::Trial::Simulated.new(lift, HiddenLoad.of(lift, plan.title)).hung
+        # The next line of the level tells it.
+        sleep 1
+        click_button "Read them into the try"
+        real = hung.tensions[1]
+        expect(find_field("NE cell").value.delete(" ").to_f).to be_within(0.02 * real + 3).of(real)
+        expect(find_field("Tilt along, degrees").value.to_f).to be_within(0.3).of(hung.pitch.abs)
+        expect(page).to have_css("[data-trial]")
+        click_button "Keep try 1"
+        expect(page).to have_css("[data-advice]")
+      end
+      expect(day.tries.size).to eq(1)
+    end
+  end
+
   it "calls stop with one press, and goes on by the supervisor alone" do
     come
     click_button "Call stop"

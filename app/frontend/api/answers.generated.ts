@@ -32,6 +32,27 @@ export type Indication =
       no_reading: string;
     };
 export type Piece = StoredSling | StoredBeam | StoredOther;
+export type CellsSaid =
+  | {
+      reading: {
+        seq: number;
+        cells: BothWords[];
+      };
+    }
+  | {
+      no_reading: string;
+    };
+export type LevelSaid =
+  | {
+      reading: {
+        seq: number;
+        along_deg: number;
+        across_deg: number;
+      };
+    }
+  | {
+      no_reading: string;
+    };
 
 /**
  * What the server answers, by controller and action; of those that are streamed, each line. Ladders and plans are described by the core's schemas.
@@ -157,6 +178,8 @@ export interface Answers {
     id: number;
     revision: string | null;
   };
+  "trial_instruments#show"?: TrialInstruments;
+  "trial_instruments#update"?: TrialInstruments;
 }
 /**
  * who is signed in, or nobody; and in the demo whom one may be
@@ -1558,6 +1581,10 @@ export interface LiftDay {
     aim: number;
   };
   gear: string[];
+  /**
+   * tries of the revision that stands
+   */
+  tried: number;
 }
 export interface HandSignal {
   name: string;
@@ -1716,4 +1743,9 @@ export interface DayLine {
   by: string;
   at: string;
   number: number;
+}
+export interface TrialInstruments {
+  cells: CellsSaid;
+  level: LevelSaid;
+  indicator: Indication;
 }

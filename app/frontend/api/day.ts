@@ -1,4 +1,4 @@
-import type { AsRigged, LiftDay, Trial } from './answers.generated'
+import type { AsRigged, LiftDay, Trial, TrialInstruments } from './answers.generated'
 import { ask, send } from './wire'
 
 // One thing that is said of the day, as it is sent; id is made here, so that sending it twice keeps it once.
@@ -45,6 +45,10 @@ export const dayApi = {
   judgeTry: (plan: number, read: TryRead) => send<Trial>('POST', `/plans/${plan}/trial`, { try: read }),
   judgeMeasured: (plan: number, measured: Measured) =>
     send<AsRigged>('POST', `/plans/${plan}/trial`, { measured }),
+  instruments: (signal?: AbortSignal) =>
+    ask<TrialInstruments>('/trial_instruments', signal ? { signal } : {}),
+  tellInstruments: (words: Record<string, unknown>) =>
+    send<TrialInstruments>('PATCH', '/trial_instruments', words),
   takeTrial: (plan: number, seen: number, password: string) =>
     send<{ id: number; revision: string | null }>('POST', `/plans/${plan}/taking`, { seen, password }),
 }

@@ -54,15 +54,31 @@ class Plan
             phases,
             crew: brief.crew.map { |one| one.values_at("role", "name") },
             supervisors: supervisors,
-            trial: ->(_events) { judged { tried.judged.last.verdict } },
-            rigged: ->(event) { judged { measured(event.told("measured")).verdict } },
+            trial: ->(_events) { trial_told["tries"].last&.fetch("verdict") || "not_known" },
+            rigged: ->(event) { rigged_told(event)["verdict"] },
             too_windy: ->(event) { too_windy?(event) }
           )
           .take(events_now)
     end
 
-    # Tries of every revision: what they teach is of the load.
-    def tries = log.events.select { |one| one.kind == "tried" }
+    # Tries of every revision, as far as they are of legs that the plan still has: what they teach is of the load.
+    def tries
+      @tries ||=
+        log.events.select do |one|
+          one.kind == "tried" && DustLadder::Trial::Try.new(ladder.lift, one.told("try")).faults.empty?
+        end
+    end
+
+    # All tries judged, and what they teach, as they are shown; worked out once for everybody who asks.
+    def trial_told = told("trial", tries.last&.digest, NOTHING) { tried.as_json }
+    NOTHING = { "names" => [], "tries" => [], "learnt" => nil, "advice" => nil, "taken" => nil }.freeze
+
+    # What was measured, of an event.
+    def rigged_told(event)
+      told("rigged", event.digest, "verdict" => "not_known", "beyond" => [], "changed" => []) do
+        measured(event.told("measured")).as_json
+      end
+    end
 
     # All of it as it is shown; the same bytes as long as nothing happened.
     def page
@@ -101,7 +117,7 @@ class Plan
     def revision = life.course.issue ? life.course.revision.to_s : ""
     def events_now = revision.empty? ? [] : rows.where(revision: revision).map(&:event)
     def pieces = GearRack.few(on: (ladder.lift.last_day || SiteClock.today).iso8601)
-    def forget = @log = @course = @life = nil
+    def forget = @log = @course = @life = @tries = nil
 
     # Whom the plan names and the house does not keep any more can say nothing here.
     def supervisors
@@ -109,10 +125,19 @@ class Plan
       logins.any? ? Person.where(login: logins).ids.map(&:to_s) : nil
     end
 
-    def judged
-      yield
-    rescue DustLadder::NotKnown, DustLadder::PlanFile::Invalid
-      "not_known"
+    # otherwise: what stands in its place, beside why, where it cannot be told.
+    def told(name, digest, otherwise)
+      gear = [ PieceAct.maximum(:id), PieceLook.maximum(:id) ]
+      key = [ name, plan.id, plan.lock_version, digest, *gear, SiteClock.today, DustLadder::VERSION ].join("-")
+      text =
+        PAGES[key] ||
+          begin
+            made = JSON.generate(yield)
+            PAGES.keep(key, made, bytes: made.bytesize)
+          end
+      JSON.parse(text)
+    rescue DustLadder::NotKnown, DustLadder::PlanFile::Invalid => error
+      { **otherwise, "missing" => error.message }
     end
 
     # Sent twice is kept once; what cannot be is told with its place.
@@ -121,7 +146,7 @@ class Plan
       known = DayEvent.find_by(uid: uid)
       return Taken.new(uid: uid, number: known.number, faults: []) if known && known.plan_id == plan.id
 
-      faults = known ? [ twice ] : faults_of(said, person)
+      faults = known ? [ twice ] : [ *full, *faults_of(said, person) ]
       return Taken.new(uid: uid, faults: faults) if faults.any?
 
       Taken.new(uid: uid, number: add(said, person, at), faults: [])
@@ -147,6 +172,12 @@ class Plan
     rescue ActiveRecord::RecordNotUnique, ActiveRecord::RecordInvalid
       # Sent twice at the same moment: the other one kept it.
       DayEvent.find_by!(uid: said["id"]).number
+    end
+
+    def full
+      return [] if number < DustLadder::Day::Log::MOST
+
+      [ { "pointer" => "", "message" => "this day has #{number} events", "expected" => "another day" } ]
     end
 
     def twice

@@ -25,7 +25,7 @@ export interface PhaseProps {
 function notYet(day: LiftDay, phase: DayPhase) {
   if (phase.trial) {
     const last = day.trial?.tries.at(-1)?.verdict
-    if (!last) return 'nothing was tried yet'
+    if (!last || day.tried === 0) return 'nothing was tried yet'
     return last === 'stop' || last === 'not_known' ? `the last try is: ${WORD[last]}` : ''
   }
   if (!phase.measured) return ''

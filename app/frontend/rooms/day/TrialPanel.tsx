@@ -8,6 +8,7 @@ import { VerdictLine } from '../../ladder/VerdictLine'
 import { WORD } from '../../ladder/verdict'
 import { useShown } from '../../ui/preferences'
 import { Heading } from '../../ui/Row'
+import { Instruments } from './Instruments'
 import { Advice, Learnt } from './Learnt'
 import type { PhaseProps } from './PhasePanel'
 import { TakeTrial } from './TakeTrial'
@@ -74,6 +75,12 @@ export function TrialPanel({ plan, day, say, barred, kept }: PhaseProps & { barr
         </>
       )}
       {day.trial?.missing && !day.trial.tries.length && <div role="status">{day.trial.missing}</div>}
+      <Instruments
+        plan={plan}
+        day={day}
+        lengths={lengths}
+        put={(change) => setTyped((now) => ({ ...now, ...change }))}
+      />
       <TrialFields
         day={day}
         typed={typed}

@@ -7,7 +7,7 @@ export const clock = (at: string | number) =>
 
 // Of a trial that is not ended, what came of the last try.
 const lastTry = (phase: DayPhase, day: LiftDay) =>
-  phase.trial && !phase.done ? day.trial?.tries.at(-1)?.verdict : undefined
+  phase.trial && !phase.done && day.tried > 0 ? day.trial?.tries.at(-1)?.verdict : undefined
 
 export const asVerdict = (phase: DayPhase, day: LiftDay): Verdict =>
   phase.no ? 'stop' : phase.done ? 'holds' : (lastTry(phase, day) ?? 'not_known')

@@ -29,6 +29,7 @@ class Plan
           signaller: @course.signaller,
           stop: @course.stop && stop,
           trial: trial,
+          tried: @course.tries.size,
           rigged: rigged,
           wind: wind,
           closed: closed,
@@ -89,22 +90,13 @@ class Plan
       def trial
         return if @day.tries.empty?
 
-        @day.tried.as_json.merge(
-          "at" => @day.tries.map { |event| said(event) },
-          "read" => @day.tries.map { |one|
-            one.told("try")
-          }
-        )
-      rescue DustLadder::NotKnown, DustLadder::PlanFile::Invalid => error
-        { **NOTHING, "missing" => error.message }
+        tries = @day.tries
+        @day.trial_told.merge("at" => tries.map { |one| said(one) }, "read" => tries.map { |one| one.told("try") })
       end
-      NOTHING = { "names" => [], "tries" => [], "learnt" => nil, "advice" => nil, "taken" => nil }.freeze
 
       def rigged
         event = @course.measured or return
-        @day.measured(event.told("measured")).as_json.merge("said" => said(event), "measured" => event.told("measured"))
-      rescue DustLadder::NotKnown => error
-        { "verdict" => "not_known", "beyond" => [], "changed" => [], "missing" => error.what, "said" => said(event) }
+        @day.rigged_told(event).merge("said" => said(event), "measured" => event.told("measured"))
       end
 
       def wind
