@@ -10,7 +10,7 @@ Rails.application.routes.draw do
       resource :sessions, only: :destroy, controller: "person_sessions"
     end
     resource :board, only: :show
-    resource :days, only: :show
+    resource :days, :today, only: :show
     resource :calendar, only: :show
     resource :waits, only: :show
     resources :plans, only: %i[show create update] do
@@ -81,6 +81,7 @@ Rails.application.routes.draw do
   get "all", to: "screens#show"
   get "store(/:id)", to: "screens#show", as: :store_screen
   get "rules(/:id)", to: "screens#show", as: :rules_screen
+  get "today", to: "screens#show"
   get "people", to: "screens#show"
   get "account", to: "screens#show"
   get "door/:link", to: "screens#show"

@@ -180,6 +180,7 @@ export interface Answers {
   };
   "trial_instruments#show"?: TrialInstruments;
   "trial_instruments#update"?: TrialInstruments;
+  "todays#show"?: TodayPage;
 }
 /**
  * who is signed in, or nobody; and in the demo whom one may be
@@ -1748,4 +1749,37 @@ export interface TrialInstruments {
   cells: CellsSaid;
   level: LevelSaid;
   indicator: Indication;
+}
+export interface TodayPage {
+  on: string;
+  lifts: TodayLift[];
+  more: number;
+}
+export interface TodayLift {
+  id: number;
+  title: string;
+  at: string;
+  ends: string | null;
+  state: "draft" | "checked" | "issued" | "lifting" | "closed" | "withdrawn";
+  why: string | null;
+  crane: string | null;
+  phase: string | null;
+  done: number;
+  phases: number;
+  no: boolean;
+  stop: null | {
+    words: string;
+    name: string;
+    at: string;
+  };
+  signaller: string | null;
+  wind: {
+    limit: null | Figure;
+    gust: string | null;
+    over: boolean | null;
+  };
+  waits_for: null | {
+    id: number;
+    title: string;
+  };
 }

@@ -1,4 +1,4 @@
-import type { AsRigged, LiftDay, Trial, TrialInstruments } from './answers.generated'
+import type { AsRigged, LiftDay, TodayPage, Trial, TrialInstruments } from './answers.generated'
 import { ask, send } from './wire'
 
 // One thing that is said of the day, as it is sent; id is made here, so that sending it twice keeps it once.
@@ -40,6 +40,7 @@ export interface Kept {
 }
 
 export const dayApi = {
+  today: (on: string) => ask<TodayPage>(on ? `/today?on=${on}` : '/today'),
   day: (plan: number) => ask<LiftDay>(`/plans/${plan}/day`),
   sayOnDay: (plan: number, events: DayEvent[]) => send<Kept>('POST', `/plans/${plan}/day`, { events }),
   judgeTry: (plan: number, read: TryRead) => send<Trial>('POST', `/plans/${plan}/trial`, { try: read }),

@@ -30,6 +30,7 @@ const RulesRoom = lazy(async () => ({ default: (await import('../rooms/rules/Rul
 const SitesRoom = lazy(async () => ({ default: (await import('../rooms/sites/SitesRoom')).SitesRoom }))
 const StoreRoom = lazy(async () => ({ default: (await import('../rooms/store/StoreRoom')).StoreRoom }))
 const DayRoom = lazy(async () => ({ default: (await import('../rooms/day/DayRoom')).DayRoom }))
+const TodayRoom = lazy(async () => ({ default: (await import('../rooms/today/TodayRoom')).TodayRoom }))
 const later = (room: ReactNode) => (
   <Suspense
     fallback={
@@ -64,6 +65,7 @@ function Screens() {
             <Routes>
               <Route path="/" element={<DayBoard />} />
               <Route path="/all" element={<Board />} />
+              <Route path="/today" element={later(<TodayRoom />)} />
               <Route path="/people" element={later(<PeopleRoom />)} />
               <Route path="/account" element={later(<Account />)} />
               <Route path="/rules/:id?" element={later(<RulesRoom />)} />

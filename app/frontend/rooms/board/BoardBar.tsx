@@ -78,6 +78,9 @@ export function BoardBar({ at, check, start, children }: Props) {
             {words}
           </Button>
         ))}
+        <Button component={Link} to="/today" sx={plain}>
+          On site
+        </Button>
         {may('planner') && <FileButton />}
         <Button component={Link} to="/cranes" sx={plain}>
           Cranes

@@ -52,9 +52,7 @@ module DustLadder
 
       attr_reader :learnt
 
-      def advise(id, words, detail = nil)
-        @id, @words, @detail = id, words, detail
-      end
+      def advise(id, words, detail = nil) = (@id, @words, @detail = id, words, detail)
 
       def decide
         return look unless learnt.agrees?
@@ -64,6 +62,7 @@ module DustLadder
 
         @option = level.best
         return links if @option && level.fine?(@option.hung)
+        return share if level?
 
         other || (@option ? links : points)
       end
@@ -99,12 +98,12 @@ module DustLadder
 
       def down = advise("down", both(DOWN.fetch(broken.id)), broken.words)
 
+      def over = 1 + @lift.rules[:indicated_over_planned]
+
       def too_heavy?
         by_indicator = @judged.findings.find { |one| one.id == "weight" }.verdict == "stop"
-        by_indicator || (learnt.weight && learnt.weight > @lift.load.planned_kg * (1 + over))
+        by_indicator || (learnt.weight && learnt.weight > @lift.load.planned_kg * over)
       end
-
-      def over = @lift.rules[:indicated_over_planned]
 
       def weigh
         return advise("weigh", both("Weigh it first: nothing read tells what it weighs")) if learnt.weight.nil?
@@ -174,17 +173,21 @@ module DustLadder
         nil
       end
 
-      # Links were looked at already, with every line tight.
+      # Links were looked at already.
       def others
         own = @lift.legs.select { |leg| pitch(leg.index) }.map { |leg| "#{leg.pointer}-cut" }
         Rigging::LevelAdvice.new(document, pieces: @pieces).options.reject { |one| own.include?(one.id) }
       end
 
-      def points
-        if level.now.holds && level.now.tilt <= aim
-          return advise("share", both("No links make all lines tight: a softer sling, or a leg that is set by a screw"))
-        end
+      # It hangs level, and yet not every line is tight.
+      def level? = level.now.holds && level.now.tilt <= aim + Ladder::Verdict::SLACK
 
+      def share
+        @option = nil
+        advise("share", both("No links make all lines tight: a softer sling, or a leg that is set by a screw"))
+      end
+
+      def points
         by = [ 0, 1 ].map { |axis| learnt.off[axis] }
         return advise("weigh", both("Weigh it end by end: nothing read tells where its CG is")) if by.any?(&:nil?)
 
