@@ -152,7 +152,7 @@ RSpec.describe DustLadder::Day do
       expect(why).to match(/stop is called/)
       said("went_on", "Teo Vale", word: "clear again")
       expect(why).to eq("going on is for the supervisor, Ines Rook")
-      said("went_on", "Ines Rook", word: "clear again", seen: 3)
+      said("went_on", "Ines Rook", word: "clear again", seen: 3, by: "2")
       expect(why).to match(/was not seen/)
       said("went_on", "Ines Rook", word: "clear again")
       expect(now).to have_attributes(stopped?: false)
@@ -192,13 +192,13 @@ RSpec.describe DustLadder::Day do
 
   it "lets the worse count of two who had not seen each other, and shows both, until it is said anew" do
     said("answered", "Mara Tull", phase: "gear", item: "sound", answer: "yes")
-    said("answered", "Pia Orr", phase: "gear", item: "sound", answer: "no", word: "a nick in C-22", seen: 0)
+    said("answered", "Pia Orr", phase: "gear", item: "sound", answer: "no", word: "a nick in C-22", seen: 0, by: "2")
     expect(
       now.conflicts.map { |one|
         [ one.answer, one.name, one.against.map(&:name) ]
       }
     ).to eq([ [ "no", "Pia Orr", [ "Mara Tull" ] ] ])
-    said("answered", "Jun Kade", phase: "gear", item: "sound", answer: "yes", seen: 1)
+    said("answered", "Jun Kade", phase: "gear", item: "sound", answer: "yes", seen: 1, by: "3")
     expect(now.phases[0].items["sound"]).to be_no
     said("answered", "Mara Tull", phase: "gear", item: "sound", answer: "yes")
     expect(now.conflicts).to eq([])
@@ -220,6 +220,16 @@ RSpec.describe DustLadder::Day do
     expect(now.open.phase.id).to eq("area")
     said("named", "Pia Orr", role: "operator")
     expect(why).to eq("the plan names Teo Vale as operator")
+  end
+
+  it "lets somebody say it anew without a network: of what one said oneself one knows" do
+    said("answered", "Mara Tull", phase: "gear", item: "sound", answer: "no", word: "wet", seen: 0)
+    said("answered", "Mara Tull", phase: "gear", item: "sound", answer: "yes", seen: 0)
+    expect(now.conflicts).to eq([])
+    expect(now.phases[0].items["sound"]).to be_yes
+    said("stop", "Ines Rook", why: "wind", seen: 0)
+    said("went_on", "Ines Rook", word: "calm", seen: 0)
+    expect(now).not_to be_stopped
   end
 
   it "has one signaller at a time" do

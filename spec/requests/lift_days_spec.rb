@@ -246,6 +246,7 @@ RSpec.describe "The day of a lift" do
   it "shows two who said otherwise without having seen each other" do
     items = phase("gear")["items"].map { |item| item["id"] }
     say(said("answered", "Mara", phase: "gear", item: items[0], answer: "yes"))
+    signed_in_as("rigger")
     say(said("answered", "Pia", phase: "gear", item: items[0], answer: "no", word: "one is missing"))
     expect(phase("gear")["items"][0]["said"]).to include(
       "answer" => "no",

@@ -25,7 +25,7 @@ function Network({ at }: { at: Day }) {
   const { who } = useWho()
   const waiting = kept.filter(({ refused, by }) => !refused && by === who?.id).length
   const others = kept.filter(({ by }) => by !== who?.id).length
-  if (silentSince === null && kept.every(({ refused }) => refused)) return null
+  if (silentSince === null && trouble === '' && kept.every(({ refused }) => refused)) return null
   return (
     <div className="day-network" role="status" data-waiting={waiting}>
       <b>

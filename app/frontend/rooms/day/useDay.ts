@@ -81,11 +81,11 @@ export function useDay(plan: number): Day {
     retry: false,
     networkMode: 'always',
   })
-  const reread = useCallback(async () => setKept(await keptEvents(plan)), [plan])
+  const reread = useCallback(async () => setKept(await keptEvents(plan).catch((): KeptEvent[] => [])), [plan])
 
   const sendAll = useCallback(async () => {
     for (;;) {
-      const waiting = (await keptEvents(plan))
+      const waiting = (await keptEvents(plan).catch((): KeptEvent[] => []))
         .filter((one) => !one.refused && one.by === by)
         .slice(0, AT_ONCE)
       if (waiting.length === 0) return
@@ -136,6 +136,19 @@ export function useDay(plan: number): Day {
     return () => window.removeEventListener('online', back)
   }, [flush])
 
+  const atOnce = useCallback(
+    async (event: DayEvent) => {
+      try {
+        const { taken, day } = await dayApi.sayOnDay(plan, [event])
+        queries.setQueryData(['day', plan], day)
+        const faults = taken[0]?.faults ?? []
+        setTrouble(faults.length > 0 ? `not taken: ${faults.map(faultWords).join('. ')}` : '')
+      } catch (error) {
+        setTrouble(`this device can keep nothing, and it was not sent: ${refusal(error, 'no answer')}`)
+      }
+    },
+    [plan, queries],
+  )
   const say = useCallback(
     async (kind: string, about: Record<string, unknown> = {}, name = '') => {
       const seen = (queries.getQueryData<LiftDay>(['day', plan]) ?? old?.day)?.number ?? 0
@@ -147,13 +160,19 @@ export function useDay(plan: number): Day {
         seen,
         about,
       }
-      await keepEvent({ plan, by, event })
+      try {
+        await keepEvent({ plan, by, event })
+      } catch {
+        // A device that keeps nothing, such as a private window: it goes to the server at once, or not at
+        // all.
+        return atOnce(event)
+      }
       await reread()
       // What is being sent may have been read before this was kept.
       await flush()
       await flush()
     },
-    [plan, by, old, queries, reread, flush],
+    [plan, by, old, queries, reread, flush, atOnce],
   )
   const forget = useCallback(
     async (one: KeptEvent) => {

@@ -122,7 +122,7 @@ module DustLadder
         return "no stop is called" unless stop
         return "nobody is named as supervisor" if named("supervisor").empty?
         return "going on is for the supervisor, #{named("supervisor").join(" or ")}" unless supervisor?(event)
-        return "the stop at number #{stop.event.number} was not seen" if event.seen < stop.event.number
+        return "the stop at number #{stop.event.number} was not seen" unless event.saw?(stop.event)
 
         @stop = nil
         phases.each { |one| one.begin_anew if one.phase.anew || !one.done? }

@@ -60,6 +60,8 @@ module DustLadder
       # Does it say what it said when it was kept?
       def whole? = digest == self.class.digest_of(data)
       def told(name) = about[name]
+      # Had whoever said it seen another one? Of what one said oneself one knows, without a network too.
+      def saw?(other) = seen >= other.number || by["id"] == other.by["id"]
       def as_json(*) = data
 
       # What is wrong with something that is said, each { "pointer", "message", "expected" }. phases: as of Phases.

@@ -39,7 +39,7 @@ module DustLadder
 
       def said(before, event)
         against =
-          if before && event.seen < before.event.number
+          if before && !event.saw?(before.event)
             other = event.told("answer") != before.answer
             [ *before.against, *(other ? [ before.event ] : []) ]
           else
