@@ -21,8 +21,8 @@ module Browser
 
   module_function
 
-  # logs: keep the browser's log and every request it makes; that costs time.
-  def options(logs: false)
+  # logs: keep the browser's log and every request it makes; that costs time. profile: a folder, or a fresh one.
+  def options(logs: false, profile: self.profile)
     Selenium::WebDriver::Chrome::Options
       .new(binary: "/usr/bin/chromium", args: FLAGS + [ "--user-data-dir=#{profile}" ])
       .tap { |options| options.add_option("goog:loggingPrefs", { performance: "ALL", browser: "ALL" }) if logs }

@@ -3,6 +3,7 @@
 class LiftPack < Paper
   include LiftPack::Tables
   include LiftPack::Drawings
+  include LiftPack::Ground
   include LiftPack::Day
 
   MOST_WORKING = 600
@@ -41,6 +42,7 @@ class LiftPack < Paper
     drawings
     rigging
     rungs
+    ground
     pdf.start_new_page
     briefing
     lists

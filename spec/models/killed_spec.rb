@@ -142,7 +142,7 @@ RSpec.describe "A server that is killed while people save" do
     KilledServer.run(ISSUE)
     server.start
     plan = 1
-    devices = %w[Teo Mara Jun].map { |name| Device.new(name, 60) }
+    devices = %w[Teo Mara Jun].map { |name| Device.new(name, Integer(ENV.fetch("DAY_EVENTS", 60))) }
     kills = 0
     until devices.all?(&:done?)
       senders = devices.map { |device| Thread.new { device.send_to(server, plan) } }

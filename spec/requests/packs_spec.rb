@@ -1,3 +1,4 @@
+require "rake"
 require "pdf/reader"
 
 # The pack of a lift, read back from its PDF, before and after the day.
@@ -64,6 +65,30 @@ RSpec.describe "The pack of a lift" do
     get_pack(blank)
     expect(response.status).to eq(200)
     expect(text).to include("The load is not drawn", "not known")
+  end
+
+  it "has the site round the crane, to scale, where it stands on one" do
+    load_sites
+    get_pack(Plan.start(demo_document("cabin-on-gravel")))
+    expect(response.status).to eq(200)
+    expect(text).to match(/The site, .*, 1 : \d+, north up/)
+    expect(text).to include("of what the ground bears", "kPa")
+    get_pack
+    expect(text).not_to include("north up")
+  end
+
+  it "is written from the command line too" do
+    Rails.application.load_tasks unless Rake::Task.task_defined?("plans:pack")
+    Dir.mktmpdir do |folder|
+      file = File.join(folder, "pack.pdf")
+      stub_const("ENV", ENV.to_h.merge("ID" => plan.id.to_s, "FILE" => file, "UNITS" => "us"))
+      expect { Rake::Task["plans:pack"].tap(&:reenable).invoke }.to output(/pack.pdf: Feed horn/).to_stdout
+      expect(PDF::Reader.new(file).pages.map(&:text).join).to include("lb")
+      stub_const("ENV", ENV.to_h.merge("ID" => "0"))
+      expect {
+        Rake::Task["plans:pack"].tap(&:reenable).invoke
+      }.to raise_error(SystemExit).and output(/no plan/).to_stderr
+    end
   end
 
   it "comes in US units, and without its annex" do

@@ -201,6 +201,62 @@ RSpec.describe "The day of a lift" do
     page.driver.browser.network_conditions = { offline: false, latency: 0, throughput: 10_000_000 }
   end
 
+  # A browser of its own, which may be killed and come back to its profile.
+  def browser(profile)
+    login_as(person, scope: :person)
+    options = Browser.options(profile: profile)
+    Selenium::WebDriver.for(:chrome, options: options, service: Browser.service)
+  end
+
+  def found(driver, css, count: 1)
+    Selenium::WebDriver::Wait.new(timeout: 20).until {
+      driver.find_elements(css: css).then { |all|
+        all if all.size >= count
+      }
+    }
+  end
+
+  # The browser's own processes, by its profile.
+  def kill(profile)
+    pids = Pathname.glob("/proc/[0-9]*/cmdline").filter_map do |path|
+      path.dirname.basename.to_s.to_i if path.read.include?(profile)
+    rescue SystemCallError
+      nil
+    end
+    pids.each do |pid|
+      Process.kill("KILL", pid)
+    rescue Errno::ESRCH
+      nil
+    end
+  end
+
+  it "has what was said after the browser was killed without a network" do
+    come
+    address = "#{page.server.base_url}/plans/#{plan.id}/day"
+    profile = Browser.profile
+    first = browser(profile)
+    first.get(address)
+    answers = found(first, "[data-panel=gear] .day-answer", count: 3)
+    first.network_conditions = { offline: true, latency: 0, throughput: 0 }
+    answers.first(2).each { |one| one.find_elements(css: "button").find { |button| button.text == "Yes" }.click }
+    found(first, "[data-waiting='2']")
+    kill(profile)
+    expect(events.count).to eq(0)
+    second = browser(profile)
+    second.get(address)
+    Timeout.timeout(30) { sleep 0.2 until events.count == 2 }
+    expect(events.pluck(:kind)).to eq(%w[answered answered])
+    Selenium::WebDriver::Wait.new(timeout: 20).until { second.find_elements(css: "[data-kept]").empty? }
+    sleep 1
+    expect(events.count).to eq(2)
+  ensure
+    [ first, second ].compact.each do |driver|
+      driver.quit
+    rescue Selenium::WebDriver::Error::WebDriverError, SystemCallError, Net::ReadTimeout
+      nil
+    end
+  end
+
   it "fits a phone, and says nothing serious to the checker of access" do
     through("gear", "ground", "rigged", "briefing", "area")
     look(390, 844)
