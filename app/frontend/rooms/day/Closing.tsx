@@ -6,6 +6,7 @@ import { useKeptText } from '../../ui/useKeptText'
 import { useShown } from '../../ui/preferences'
 import { Heading } from '../../ui/Row'
 import { ChoiceField } from '../../ui/ChoiceField'
+import { SayField } from './SayField'
 import type { Day } from './useDay'
 import { named } from './here'
 
@@ -25,55 +26,28 @@ function Words({
 }) {
   const [word, setWord] = useKeptText(`day-${plan}-${kind}`)
   return (
-    <div className="day-on">
-      <TextField
-        variant="filled"
-        fullWidth
-        label={label}
-        value={word}
-        autoComplete="off"
-        slotProps={{ htmlInput: { maxLength: 400 } }}
-        onChange={(event) => setWord(event.target.value)}
-      />
-      <Button
-        variant="outlined"
-        disabled={word.trim() === ''}
-        onClick={() => {
-          void say(kind, { word: word.trim() })
-          setWord('')
-        }}
-      >
-        {button}
-      </Button>
-    </div>
+    <SayField
+      label={label}
+      button={button}
+      value={word}
+      put={setWord}
+      onSay={(said) => void say(kind, { word: said })}
+    />
   )
 }
 
 function Wind({ say }: { say: Day['say'] }) {
   const [gust, setGust] = useState('')
   return (
-    <div className="day-on">
-      <TextField
-        variant="filled"
-        fullWidth
-        label="Gust at the tip"
-        value={gust}
-        placeholder="4.2 m/s"
-        autoComplete="off"
-        slotProps={{ htmlInput: { maxLength: 20 } }}
-        onChange={(event) => setGust(event.target.value)}
-      />
-      <Button
-        variant="outlined"
-        disabled={gust.trim() === ''}
-        onClick={() => {
-          void say('wind', { gust: gust.trim() })
-          setGust('')
-        }}
-      >
-        Write the wind
-      </Button>
-    </div>
+    <SayField
+      label="Gust at the tip"
+      button="Write the wind"
+      value={gust}
+      put={setGust}
+      example="4.2 m/s"
+      most={20}
+      onSay={(said) => void say('wind', { gust: said })}
+    />
   )
 }
 
@@ -109,28 +83,17 @@ function Finding({ day, say }: { day: LiftDay; say: Day['say'] }) {
           onChoose={setOut}
         />
       </div>
-      <div className="day-on">
-        <TextField
-          variant="filled"
-          fullWidth
-          label="What was found"
-          value={word}
-          autoComplete="off"
-          slotProps={{ htmlInput: { maxLength: 400 } }}
-          onChange={(event) => setWord(event.target.value)}
-        />
-        <Button
-          variant="outlined"
-          disabled={piece.trim() === '' || word.trim() === ''}
-          onClick={() => {
-            void say('finding', { piece: piece.trim(), word: word.trim(), out })
-            setPiece('')
-            setWord('')
-          }}
-        >
-          Write the finding
-        </Button>
-      </div>
+      <SayField
+        label="What was found"
+        button="Write the finding"
+        value={word}
+        put={setWord}
+        barred={piece.trim() === ''}
+        onSay={(said) => {
+          void say('finding', { piece: piece.trim(), word: said, out })
+          setPiece('')
+        }}
+      />
     </>
   )
 }

@@ -1,9 +1,9 @@
 import Button from '@mui/material/Button'
-import TextField from '@mui/material/TextField'
 import { useState } from 'react'
 import type { LiftDay } from '../../api/answers.generated'
 import { useWho } from '../../ui/who'
 import type { KeptEvent } from '../../plan/keptDays'
+import { SayField } from './SayField'
 import type { Day } from './useDay'
 import { named } from './here'
 import { clock } from './words'
@@ -23,27 +23,15 @@ export function Stopped({ day, kept, say }: { day: LiftDay; kept: KeptEvent[]; s
       <b>Stop{why ? `: ${why}` : ''}</b>
       <span>{by}. Nothing goes on before the supervisor says so.</span>
       {stop && (
-        <div className="day-on">
-          <TextField
-            variant="filled"
-            fullWidth
-            label={supervisor ? `What ${supervisor} looked at` : 'No supervisor is named yet'}
-            value={word}
-            autoComplete="off"
-            slotProps={{ htmlInput: { maxLength: 400 } }}
-            onChange={(event) => setWord(event.target.value)}
-          />
-          <Button
-            variant="contained"
-            disabled={word.trim() === '' || supervisor === ''}
-            onClick={() => {
-              void say('went_on', { word: word.trim() }, supervisor)
-              setWord('')
-            }}
-          >
-            It goes on
-          </Button>
-        </div>
+        <SayField
+          label={supervisor ? `What ${supervisor} looked at` : 'No supervisor is named yet'}
+          button="It goes on"
+          value={word}
+          put={setWord}
+          barred={supervisor === ''}
+          filled
+          onSay={(said) => void say('went_on', { word: said }, supervisor)}
+        />
       )}
     </section>
   )
