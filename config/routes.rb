@@ -20,6 +20,7 @@ Rails.application.routes.draw do
       resource :pattern, only: :update
       resource :life, only: %i[show create]
       resource :day, only: %i[show create], controller: "lift_days"
+      resource :day_file, only: :show
       resource :trial, only: :create
       resource :taking, only: :create
       resource :pack, only: :show

@@ -232,10 +232,50 @@ RSpec.describe DustLadder::Day do
     expect(now).not_to be_stopped
   end
 
-  it "has one signaller at a time" do
-    expect(now.signaller).to eq("Jun Kade")
-    said("signaller", "Pia Orr")
-    expect(now.signaller).to eq("Pia Orr")
+  describe "its one signaller" do
+    def area = now.phases.find { |one| one.phase.id == "area" }
+
+    it "is who the plan names, until signals pass to another one of the crew" do
+      expect(now.signaller).to eq("Jun Kade")
+      said("signaller", "Mara Tull")
+      expect(now).to have_attributes(signaller: "Mara Tull", stop: nil)
+    end
+
+    it "is nobody who is not named, who was not briefed, or who is at the levers" do
+      said("signaller", "Pia Orr")
+      expect([ now.signaller, why ]).to match([ "Jun Kade", /Pia Orr is not named for this day/ ])
+      said("signaller", "Teo Vale")
+      expect([ now.signaller, why ]).to eq([ "Jun Kade", "Teo Vale is the operator" ])
+      all_until("briefing")
+      said("named", "Pia Orr", role: "signaller")
+      said("signaller", "Pia Orr")
+      expect([ now.signaller, why ]).to eq([ "Jun Kade", "Pia Orr has not said yes to the briefing" ])
+      said("heard", "Pia Orr", role: "signaller", answer: "yes")
+      said("signaller", "Pia Orr")
+      expect([ now.signaller, why ]).to eq([ "Pia Orr", nil ])
+    end
+
+    it "is seen or heard by the operator, asked again of each new one, and of nobody twice" do
+      all_until("trial")
+      said("signaller", "Jun Kade")
+      expect(now.open.phase.id).to eq("lift")
+      said("signaller", "Mara Tull")
+      expect(now.open.phase.id).to eq("area")
+      expect(area.unanswered.map(&:id)).to eq(%w[sees radio])
+      %w[sees radio].each { |item| said("answered", "Mara Tull", phase: "area", item: item, answer: "yes") }
+      said("held", "Mara Tull", phase: "area", answer: "yes")
+      expect(now.open.phase.id).to eq("lift")
+    end
+  end
+
+  it "goes no phase further before whoever joined after the briefing has said yes to it" do
+    all_until("area")
+    said("named", "Pia Orr", role: "tag line")
+    yes_to_all("trial", "Ines Rook")
+    expect(why).to eq("joined after the briefing and has not said yes to it: Pia Orr")
+    said("heard", "Pia Orr", role: "tag line", answer: "yes")
+    said("held", "Ines Rook", phase: "trial", answer: "yes")
+    expect([ why, now.open.phase.id ]).to eq([ nil, "lift" ])
   end
 
   it "is the same whatever part of it was taken before: any day by chance, twice" do
@@ -274,6 +314,60 @@ RSpec.describe DustLadder::Day do
     gone = data.reject.with_index { |_, at| at == 1 }
     expect(described_class::Log.new(changed).faults.map(&:words)).to include(/was changed/)
     expect(described_class::Log.new(gone).faults.map(&:words)).to include(/number 3/, /digest of the one before/)
+  end
+
+  describe "its file" do
+    def verify(text)
+      out = StringIO.new
+      Tempfile.create("day") do |file|
+        file.binmode
+        file.write(text)
+        file.close
+        return [ DustLadder::CommandLine.new([ "verify", file.path ], out: out, err: out).run, out.string ]
+      end
+    end
+
+    let(:text) do
+      all_until("ground")
+      described_class::DayFile.write(log, title: "Box")
+    end
+    let(:data) { JSON.parse(text) }
+
+    it "is read back as it was, and agrees" do
+      title, read = described_class::DayFile.read(text)
+      expect([ title, read.faults, read.head ]).to eq([ "Box", [], log.head ])
+      status, words = verify(text)
+      expect(status).to eq(0)
+      expect(words).to include("#{log.events.size} events agree", "held ground, yes")
+      expect(verify("\ufeff#{text}")[0]).to eq(0)
+    end
+
+    it "tells what was changed, left out or put between" do
+      changed = JSON.parse(text).tap { |all| all["events"][2]["about"]["answer"] = "no" }
+      expect(verify(JSON.generate(changed))).to match([ 1, /event 3: it was changed/ ])
+      gone = JSON.parse(text).tap { |all| all["events"].delete_at(1) }
+      expect(verify(JSON.generate(gone))).to match([ 1, /event 2: it says that it is number 3/ ])
+      expect(verify(described_class::DayFile.write(described_class::Log.new, title: "Box"))).to match(
+        [ 1, /nothing was said/ ]
+      )
+    end
+
+    it "is refused with its place where it is none" do
+      event = data["events"][0]
+      {
+        "/events" => data.merge("events" => {}),
+        "/version" => data.merge("version" => 9),
+        "/events/0" => data.merge("events" => [ 1 ]),
+        "/events/0/by" => data.merge("events" => [ event.merge("by" => "1") ]),
+        "/events/0/digest" => data.merge("events" => [ event.except("digest") ]),
+        "/events/0/more" => data.merge("events" => [ event.merge("more" => 1) ])
+      }.each do |place, whole|
+        expect { described_class::DayFile.read(JSON.generate(whole)) }.to raise_error(
+          DustLadder::PlanFile::Invalid
+        ) { |error| expect(error.errors.map { |one| one["pointer"] }).to eq([ place ]) }
+      end
+      [ text[0..-20], "#{text}x", text.sub("Box", "\xff".b) ].each { |torn| expect(verify(torn)[0]).to eq(2) }
+    end
   end
 
   describe "what is asked" do

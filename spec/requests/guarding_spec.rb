@@ -55,7 +55,7 @@ RSpec.describe "The schema of the API's answers" do
   without = %w[files#show take_off_files#show chart_files#show store_files#show sketches#show sketches#destroy
     kept_groups#destroy chart_pictures#show chart_pictures#destroy chart_drafts#destroy chart_blanks#show
     site_files#show calendars#show piece_files#show
-    papers#show packs#show]
+    papers#show packs#show day_files#show]
 
   it "has every endpoint that answers with data, and none that is not there" do
     expect(schema["properties"].keys).to match_array(endpoints.uniq - without)

@@ -200,6 +200,16 @@ RSpec.describe "The day of a lift" do
     expect(say(said("note", word: "late"))["taken"][0]["number"]).to eq(1)
   end
 
+  it "gives its record as a file that agrees, and none of a lift that has no day" do
+    say(said("note", word: "salt on the mats"), said("stop", why: "wind"))
+    get("/api/plans/#{plan.id}/day_file")
+    expect(response.headers["Content-Disposition"]).to include("attachment", "-day.json")
+    title, log = DustLadder::Day::DayFile.read(response.body)
+    expect([ title, log.events.map(&:kind), log.faults ]).to eq([ plan.title, %w[note stop], [] ])
+    get("/api/plans/#{demo_plan("gearbox").id}/day_file")
+    expect(DustLadder::Day::DayFile.read(response.body)[1].events).to eq([])
+  end
+
   it "judges a try, and what was measured, while it is typed, and keeps nothing" do
     ask = ->(body) do
       post "/api/plans/#{plan.id}/trial", params: JSON.generate(body), headers: { "Content-Type" => "application/json" }

@@ -87,6 +87,52 @@ RSpec.describe "The day of a lift" do
     expect(events.pluck(:kind).tally).to eq("answered" => day.phases[0].items.size + 1, "held" => 1)
   end
 
+  it "measures what was rigged beside what is planned; what is typed stays where another phase is looked at" do
+    through("gear", "ground")
+    come
+    within("[data-panel=rigged]") do
+      planned = lift.bridle.lengths
+      expect(page).to have_text(/planned #{format("%.3f", planned[0])}/)
+      fill_in "NW, length", with: format("%.3f m", planned[0])
+      expect(page).to have_css("[data-beside=holds]")
+      fill_in "Spread along the load", with: "0 m"
+      expect(page).to have_text("more than 0")
+      expect(page).to have_no_css("[data-beside]")
+    end
+    find("[data-phase=gear] button", match: :first).click
+    expect(page).to have_css("[data-panel=gear]")
+    visit "/plans/#{plan.id}/day"
+    within("[data-panel=rigged]") do
+      expect(page).to have_field("Spread along the load", with: "0 m")
+      wide = lift.load.points.map { |point| point.x.value }.minmax.reduce(:-).abs + 0.3
+      fill_in "Spread along the load", with: "#{wide} m"
+      expect(page).to have_css("[data-beside=stop]", text: /spread along the load is 0.300 m wider than planned/)
+      click_button "Keep what was measured"
+      expect(page).to have_field("Spread along the load", with: "")
+      expect(page).to have_css("[data-beside=stop]", text: "which point is off")
+      expect(page).to have_button("It is so", disabled: true)
+    end
+    expect(events.where(kind: "rigged").last.data["about"]["measured"].keys).to match_array(%w[lengths spread])
+  end
+
+  it "passes signals on to somebody who has heard the briefing, and asks again whether the operator sees them" do
+    through("gear", "ground", "rigged", "briefing", "area")
+    come
+    expect(page).to have_css("[data-signaller='Mara Tarn']")
+    click_button "Another signals"
+    within("[role=dialog]") do
+      expect(page).to have_button(text: /at the levers/, disabled: true)
+      fill_in "Name of the signaller", with: "Pia Orr"
+      click_button "Give a name"
+      expect(page).to have_button(text: /Pia Orr\s+has not said yes/, disabled: true)
+      click_button(text: /Teo Vance/)
+    end
+    expect(page).to have_css("[data-signaller='Teo Vance']")
+    expect(page).to have_css("[data-panel=area]")
+    expect(page).to have_css("[data-panel=area] [data-answer='']", count: 3)
+    expect(day.course.signaller).to eq("Teo Vance")
+  end
+
   it "judges a try while it is typed, advises, and the second try holds" do
     through("gear", "ground", "rigged", "briefing", "area")
     come

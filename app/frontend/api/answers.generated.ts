@@ -1586,6 +1586,7 @@ export interface LiftDay {
    * tries of the revision that stands
    */
   tried: number;
+  measures: null | ToMeasure;
 }
 export interface HandSignal {
   name: string;
@@ -1731,6 +1732,7 @@ export interface AsRigged {
   measured?: {
     [k: string]: unknown;
   };
+  note: null | Sentence;
 }
 export interface DayLine {
   id: string;
@@ -1744,6 +1746,22 @@ export interface DayLine {
   by: string;
   at: string;
   number: number;
+}
+export interface ToMeasure {
+  lengths: (null | Figure)[];
+  spread: {
+    label: string;
+    planned: null | Figure;
+  }[];
+  uppers: {
+    label: string;
+    planned: null | Figure;
+  }[];
+  places: Figure[];
+  holes: number[];
+  bails: Figure[];
+  bail: number | null;
+  span: null | Figure;
 }
 export interface TrialInstruments {
   cells: CellsSaid;

@@ -28,6 +28,11 @@ export interface TryRead {
 export interface Measured {
   lengths?: (string | null)[]
   angles?: (string | null)[]
+  spread?: (string | null)[]
+  uppers?: (string | null)[]
+  holes?: (number | null)[]
+  bail?: number
+  span?: string
 }
 
 export interface Kept {

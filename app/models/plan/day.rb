@@ -75,7 +75,7 @@ class Plan
 
     # What was measured, of an event.
     def rigged_told(event)
-      told("rigged", event.digest, "verdict" => "not_known", "beyond" => [], "changed" => []) do
+      told("rigged", event.digest, "verdict" => "not_known", "beyond" => [], "changed" => [], "note" => nil) do
         measured(event.told("measured")).as_json
       end
     end

@@ -10,6 +10,7 @@ module DustLadder
       ladder takeoff FILE         weight and centre of gravity of a plan's take-off, or of a CSV file, row by row
       ladder charts FILE          what a file of crane charts says, JSON or a CSV grid, fault by fault [--json: as JSON]
       ladder verify FILE          do the records and signatures that the file carries agree with each other and with it?
+                                  Of the record of a lift's day: does each event still say what it said?
       ladder cases FILE           computes a file of worked cases and compares
 
       --library DIR   for check and explain: holds the plan's charts and rule sets against the chart files in DIR
@@ -89,7 +90,12 @@ module DustLadder
     end
 
     # 0 when it was signed and all of it agrees, else 1.
-    def verify = Verified.new(*PlanFile.read_whole(text), @out).tell(@file)
+    def verify
+      read = text
+      return VerifiedDay.new(*Day::DayFile.read(read), @out).tell(@file) if Day::DayFile.day?(read)
+
+      Verified.new(*PlanFile.read_whole(read), @out).tell(@file)
+    end
 
     # 0 when every chart of the file is whole, else 1.
     def charts

@@ -1,47 +1,10 @@
 import Box from '@mui/material/Box'
-import Button from '@mui/material/Button'
-import TextField from '@mui/material/TextField'
-import { useState } from 'react'
 import { useShown } from '../../ui/preferences'
 import { Heading } from '../../ui/Row'
 import { Answer } from './Answer'
+import { GiveName } from './GiveName'
 import { keptOf } from './here'
 import type { PhaseProps } from './PhasePanel'
-
-// Somebody for a role that the plan names nobody for, or for more beside it.
-function GiveName({
-  role,
-  onGive,
-  barred,
-}: {
-  role: string
-  onGive: (name: string) => void
-  barred: boolean
-}) {
-  const [name, setName] = useState('')
-  return (
-    <div className="day-answer">
-      <TextField
-        variant="filled"
-        fullWidth
-        label={`Name of the ${role}`}
-        value={name}
-        autoComplete="off"
-        slotProps={{ htmlInput: { maxLength: 80 } }}
-        onChange={(event) => setName(event.target.value)}
-      />
-      <div className="day-buttons">
-        <Button
-          variant="outlined"
-          disabled={barred || !/\p{Letter}/u.test(name)}
-          onClick={() => onGive(name.trim())}
-        >
-          Give a name
-        </Button>
-      </div>
-    </div>
-  )
-}
 
 // What the crew is told from the plan, and each of them by name.
 export function Briefing({ day, phase, kept, say, barred }: PhaseProps & { barred: boolean }) {

@@ -11,7 +11,17 @@ const LATE_MS = 120_000
 
 // Everything that was said, the last on top: what waits on this device, what is kept, and what does not
 // count and why.
-export function DayLog({ day, kept, forget }: { day: LiftDay; kept: KeptEvent[]; forget: Day['forget'] }) {
+export function DayLog({
+  plan,
+  day,
+  kept,
+  forget,
+}: {
+  plan: number
+  day: LiftDay
+  kept: KeptEvent[]
+  forget: Day['forget']
+}) {
   const [all, setAll] = useState(false)
   const lines = [...day.lines].reverse()
   return (
@@ -48,6 +58,11 @@ export function DayLog({ day, kept, forget }: { day: LiftDay; kept: KeptEvent[];
       {lines.length > FIRST && !all && (
         <Button size="small" onClick={() => setAll(true)}>
           All {lines.length}
+        </Button>
+      )}
+      {lines.length > 0 && (
+        <Button size="small" component="a" href={`/api/plans/${plan}/day_file`} download>
+          Its record as a file
         </Button>
       )}
     </section>

@@ -13,6 +13,7 @@ import { DayLog } from './DayLog'
 import { PhaseLadder } from './PhaseLadder'
 import { PhasePanel } from './PhasePanel'
 import { Signals } from './Signals'
+import { Signaller } from './Signaller'
 import { CallStop, Stopped } from './StopCall'
 import { useDay, type Day } from './useDay'
 import { clock } from './words'
@@ -41,7 +42,7 @@ function Network({ at }: { at: Day }) {
   )
 }
 
-function Head({ day }: { day: LiftDay }) {
+function Head({ day, at }: { day: LiftDay; at: Day }) {
   const shown = useShown()
   if (day.why)
     return (
@@ -62,7 +63,7 @@ function Head({ day }: { day: LiftDay }) {
   return (
     <div className="day-headline">
       {shown(day.headline)}
-      <span>Signaller: {day.signaller ?? 'nobody named'}</span>
+      <Signaller day={day} kept={at.kept} say={at.say} />
     </div>
   )
 }
@@ -95,7 +96,7 @@ function Told({ plan, at, day }: { plan: number; at: Day; day: LiftDay }) {
     <>
       <Network at={at} />
       <Stopped day={day} kept={kept} say={say} />
-      <Head day={day} />
+      <Head day={day} at={at} />
       <main className="day-room">
         <PhaseLadder
           day={day}
@@ -107,7 +108,7 @@ function Told({ plan, at, day }: { plan: number; at: Day; day: LiftDay }) {
         {wide && panel}
         <div className="day-side">
           <Closing plan={plan} day={day} say={say} />
-          <DayLog day={day} kept={kept} forget={at.forget} />
+          <DayLog plan={plan} day={day} kept={kept} forget={at.forget} />
         </div>
       </main>
       {!day.closed && <CallStop say={say} stopped={day.stop !== null} />}

@@ -15,6 +15,7 @@ import { TakeTrial } from './TakeTrial'
 import { blank, TrialFields } from './TrialFields'
 import { TrialFigures } from './TrialFigures'
 import { readOf } from './typedTry'
+import { useTyped } from './useTyped'
 import { useJudged } from './useJudged'
 import { clock } from './words'
 
@@ -30,7 +31,7 @@ const nextLengths = (trial: Trial | null) => {
 // teach.
 export function TrialPanel({ plan, day, say, barred, kept }: PhaseProps & { barred: boolean }) {
   const shown = useShown()
-  const [typed, setTyped] = useState(() => blank(day.names.length))
+  const { typed, put, clear } = useTyped(`tried-${plan}`, blank(day.names.length))
   const [advised, setAdvised] = useState(true)
   const lengths = advised ? nextLengths(day.trial) : (day.trial?.read?.at(-1)?.['lengths'] as never)
   const read = readOf(typed)
@@ -42,7 +43,7 @@ export function TrialPanel({ plan, day, say, barred, kept }: PhaseProps & { barr
   const many = (day.trial?.tries.length ?? 0) + 1
   const keep = async () => {
     await say('tried', { try: given })
-    setTyped(blank(day.names.length))
+    clear()
     setAdvised(true)
   }
   const rest = judged.faults.filter(({ pointer }) => !/\/(cells\/\d+|indicator|along|across)$/.test(pointer))
@@ -75,18 +76,8 @@ export function TrialPanel({ plan, day, say, barred, kept }: PhaseProps & { barr
         </>
       )}
       {day.trial?.missing && !day.trial.tries.length && <div role="status">{day.trial.missing}</div>}
-      <Instruments
-        plan={plan}
-        day={day}
-        lengths={lengths}
-        put={(change) => setTyped((now) => ({ ...now, ...change }))}
-      />
-      <TrialFields
-        day={day}
-        typed={typed}
-        faults={judged.faults}
-        set={(change) => setTyped((now) => ({ ...now, ...change }))}
-      />
+      <Instruments plan={plan} day={day} lengths={lengths} put={put} />
+      <TrialFields day={day} typed={typed} faults={judged.faults} set={put} />
       {day.trial?.advice?.lengths && (
         <label className="day-check">
           <input type="checkbox" checked={advised} onChange={(event) => setAdvised(event.target.checked)} />

@@ -30,8 +30,28 @@ export const leftOf = (phase: DayPhase, kept: KeptEvent[]) =>
     return here ? !yes(here) : said?.answer !== 'yes'
   }).length
 
-// Who is named for a role: of the plan, on the day, or here.
+// Who signals now: who was told here last, where it is not sent yet.
+export const signallerHere = (day: LiftDay, kept: KeptEvent[]) =>
+  keptOf(kept, 'signaller', {})?.event.name ?? day.signaller ?? ''
+
+// Everybody of the crew by name, each once: with the roles, and whether they have heard the briefing.
+export const crewOf = (day: LiftDay, kept: KeptEvent[]) => {
+  const all = day.phases.flatMap(({ heard }) => heard).filter(({ name }) => name !== '')
+  return [...new Set(all.map(({ name }) => name))].map((name) => {
+    const here = kept.findLast(
+      ({ event, refused }) => !refused && event.kind === 'heard' && event.name === name,
+    )
+    return {
+      name,
+      roles: all.filter((one) => one.name === name).map(({ role }) => role),
+      heard: here ? yes(here) : all.some((one) => one.name === name && one.said?.answer === 'yes'),
+    }
+  })
+}
+
+// Who is named for a role: of the plan, on the day, or here. Of signallers it is the one who signals now.
 export const named = (day: LiftDay, role: string, kept: KeptEvent[] = []) =>
-  day.phases.flatMap(({ heard }) => heard).find((one) => one.role === role && one.name !== '')?.name ??
-  keptOf(kept, 'named', { role })?.event.name ??
-  ''
+  (role === 'signaller' && signallerHere(day, kept)) ||
+  (day.phases.flatMap(({ heard }) => heard).find((one) => one.role === role && one.name !== '')?.name ??
+    keptOf(kept, 'named', { role })?.event.name ??
+    '')

@@ -168,9 +168,8 @@ export function useDay(plan: number): Day {
         return atOnce(event)
       }
       await reread()
-      // What is being sent may have been read before this was kept.
-      await flush()
-      await flush()
+      // What is being sent may have been read before this was kept. Nobody waits for the network.
+      void flush().then(flush)
     },
     [plan, by, old, queries, reread, flush, atOnce],
   )

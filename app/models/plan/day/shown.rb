@@ -31,6 +31,7 @@ class Plan
           trial: trial,
           tried: @course.tries.size,
           rigged: rigged,
+          measures: DustLadder.known { DustLadder::Day::AsMeasured.asked(@day.ladder.lift) },
           wind: wind,
           closed: closed,
           gear: gear,

@@ -1,53 +1,30 @@
 module DustLadder
   module Day
-    # What was measured beside the load before it is lifted, by tape and inclinometer: judged at once and shown beside
-    # the plan (handbook, sections 10 and 18). data: { "lengths" => [text or nil, one a leg], "angles" => [text or
-    # nil, one a leg, from the horizontal], "hook_height" => text or nil }.
+    # What was measured beside the load before it is lifted: judged at once and shown beside the plan (handbook,
+    # sections 10 and 18). data: as of MeasuredFields. Legs that were not measured are as long as planned, whatever
+    # else is not: they are made, and do not follow.
     class AsMeasured
       include Ladder::Sentences
 
-      NAMES = %w[lengths angles hook_height].freeze
       # Degrees by which an angle that was read may differ from the one that the lengths make.
       READ_DEG = 2.0
+      # A tape is not read nearer than this, m.
+      TAPE_M = 0.005
+      # All of a difference at one end of a spread, shared, or at the other.
+      SIDES = [ 0, -1, 1 ].freeze
 
       def initialize(document, data)
         @document = document
-        @data = data.is_a?(Hash) ? data : {}
         @lift = Lift.new(document)
-        @names = @lift.load.points.map(&:name)
+        @fields = MeasuredFields.new(@lift, data)
       end
 
       # What cannot be so, each { "pointer", "message", "expected" }.
-      def faults
-        unknown = @data.keys - NAMES
-        shapes = %w[lengths angles].reject { |name| list?(@data[name]) }
-        found = [
-          *unknown.map { |name| fault("/#{name}", "#{name} is not measured here", NAMES.join(", ")) },
-          *shapes.map { |name| fault("/#{name}", "there is not one text for each leg", @names.join(", ")) }
-        ]
-        return found if found.any?
-        if fields.none?(&:given?)
-          return [ fault("", "nothing was measured", "a length, an angle or the hook's height") ]
-        end
+      def faults = @fields.faults
 
-        fields.filter_map(&:problem).map { |one| one.slice("pointer", "message", "expected") }
-      end
-
-      # Legs beyond the tolerance of their lengths, a sentence each.
+      # What is beyond the tolerance of its length, or in another hole than planned, a sentence each.
       def beyond
-        @beyond ||=
-          lengths.each_with_index.filter_map do |field, leg|
-            next unless field&.known?
-
-            planned = @lift.bridle.lengths[leg]
-            off = field.value - planned
-            next if off.abs <= @lift.rules[:leg_length_tolerance] * planned + Ladder::Verdict::SLACK
-
-            both do |system|
-              by = Figure.m(off.abs, :up).shown(system)
-              "#{@names[leg]} is #{by} #{off.positive? ? "longer" : "shorter"} than planned."
-            end
-          end
+        @beyond ||= [ *legs_beyond, *spread_beyond, *beam_beyond ]
       end
 
       # Angles that do not agree with the lengths: a length, a point or the angle was misread. A sentence each.
@@ -55,7 +32,7 @@ module DustLadder
         rigged.angles_beside.filter_map do |leg, read, worked|
           next if (read - worked).abs <= READ_DEG
 
-          both("#{@names[leg]} was read as #{Figure.deg(read)}, its length makes #{Figure.deg(worked)}.")
+          both("#{names[leg]} was read as #{Figure.deg(read)}, its length makes #{Figure.deg(worked)}.")
         end
       rescue NotKnown
         []
@@ -69,18 +46,13 @@ module DustLadder
       end
 
       # Rungs whose figure or verdict is not the plan's.
-      def changed
-        @changed ||=
-          rigged.beside.select do |one|
-            one.planned.verdict != one.measured.verdict ||
-              one.planned.percent&.shown != one.measured.percent&.shown
-          end
-      end
+      def changed = @changed ||= changed_of(rigged)
 
       def as_json(*)
         {
           "verdict" => verdict,
           "beyond" => [ *beyond, *misread ].map(&:as_json),
+          "note" => note&.as_json,
           "changed" =>
             changed.map do |one|
               {
@@ -94,7 +66,28 @@ module DustLadder
         }
       end
 
+      # What can be measured of a plan's lift, each with what is planned: for whoever holds the tape.
+      def self.asked(lift)
+        fields = MeasuredFields.new(lift, {})
+        told = ->(length) { length && Figure.m(length).as_json }
+        beam = lift.beam
+        {
+          "lengths" => lift.bridle.lengths.map(&told),
+          "spread" => fields.spreads.ways.map { |way| { "label" => way.label, "planned" => told.(way.planned) } },
+          "uppers" => beam ? beam.uppers.zip(lift.bridle.upper_lengths).map { |upper, long|
+            { "label" => upper.name, "planned" => told.(long) }
+          } : [],
+          "places" => fields.places.map(&told),
+          "holes" => fields.places.any? ? fields.names.each_index.map { |leg| beam.hole_index(leg) } : [],
+          "bails" => fields.bails.map(&told),
+          "bail" => fields.bails.any? ? beam["bail"] : nil,
+          "span" => beam&.spreader? ? told.(beam.span) : nil
+        }
+      end
+
       private
+
+      def names = @fields.names
 
       def said(rung)
         {
@@ -104,68 +97,97 @@ module DustLadder
         }
       end
 
-      def rigged
-        @rigged ||=
-          Rigging::AsRigged.new(
-            @document,
-            lengths: known(lengths).transform_values(&:typed),
-            angles: known(angles).transform_values(&:value),
-            hook_height: hook_height.known? ? hook_height.typed : nil
-          )
+      def legs_beyond
+        [
+          *@fields.lengths.filter_map { |leg, long| off(names[leg], long, @lift.bridle.lengths[leg]) },
+          *@fields.uppers.filter_map { |at, long|
+            off(@lift.beam.uppers[at].name.capitalize, long, @lift.bridle.upper_lengths[at])
+          }
+        ]
       end
 
-      def known(fields) = fields.each_with_index.filter_map { |one, leg| [ leg, one ] if one&.known? }.to_h
-      def fields = [ *lengths, *angles, hook_height ].compact
-
-      def lengths
-        @lengths ||=
-          each_leg("lengths") do |leg, typed|
-            PlanFile::Field.new(
-              "/lengths/#{leg}",
-              typed,
-              :length,
-              "the length of the #{@names[leg]} leg",
-              above: 0,
-              at_most: Trial::Try::MOST_M
-            )
-          end
-      end
-
-      def angles
-        @angles ||=
-          each_leg("angles") do |leg, typed|
-            label = "the angle of the #{@names[leg]} leg from the horizontal"
-            PlanFile::Field.new("/angles/#{leg}", typed, :angle, label, above: 0, at_most: 90)
-          end
-      end
-
-      def hook_height
-        typed = @data["hook_height"]
-        @hook_height ||=
-          PlanFile::Field.new(
-            "/hook_height",
-            typed.is_a?(String) ? typed[0, 40] : nil,
-            :length,
-            "how high the hook is",
-            above: 0,
-            at_most: Trial::Try::MOST_M
-          )
-      end
-
-      def each_leg(name)
-        @names.each_index.map do |leg|
-          typed = @data[name]&.at(leg).to_s[0, 40].strip
-          yield(leg, typed) unless typed.empty?
+      def spread_beyond
+        @fields.spread.filter_map do |at, measured|
+          way = @fields.spreads.ways[at]
+          off("The spread #{way.label}", measured, way.planned, than: %w[wider narrower], least: TAPE_M)
         end
       end
 
-      def list?(list)
-        return true if list.nil?
-
-        list.is_a?(Array) && list.size == @names.size && list.all? { |one| one.nil? || one.is_a?(String) }
+      def beam_beyond
+        beam = @lift.beam or return []
+        moved = @fields.holes.reject { |leg, hole| hole == beam.hole_index(leg) }
+        [
+          *moved.map { |leg, hole|
+            both("#{names[leg]} hangs from hole #{hole + 1} of the beam, planned in hole #{beam.hole_index(leg) + 1}.")
+          },
+          *(if @fields.bail && @fields.bail != beam["bail"]
+              both("The bail is in its hole #{@fields.bail + 1}, planned in #{beam["bail"].to_i + 1}.")
+            end),
+          *(@fields.span && off("The beam's span", @fields.span, beam.span, least: TAPE_M))
+        ]
       end
 
-      def fault(pointer, message, expected) = { "pointer" => pointer, "message" => message, "expected" => expected }
+      # A sentence where something is not as long as planned.
+      def off(what, measured, planned, than: %w[longer shorter], least: 0)
+        by = measured - planned
+        return if by.abs <= [ @lift.rules[:leg_length_tolerance] * planned, least ].max + Ladder::Verdict::SLACK
+
+        more = than[by.positive? ? 0 : 1]
+        both { |system| "#{what} is #{Figure.m(by.abs, :up).shown(system)} #{more} than planned." }
+      end
+
+      # Which end of a spread is off is not known.
+      def note
+        return if @fields.spread.empty?
+
+        both("A tape does not tell which point is off: judged with the difference at either end, the worse of it here.")
+      end
+
+      # The worst of what it may be.
+      def rigged
+        @rigged ||=
+          ways.map { |sides| rigged_with(sides) }.min_by do |one|
+            changes = changed_of(one)
+            [ Ladder::Verdict.rank(changes.empty? ? "holds" : weakest(changes)), -most(changes) ]
+          end
+      end
+
+      def weakest(changes) = Ladder::Verdict.weakest(changes.map { |one| one.measured.verdict })
+      def most(changes) = changes.filter_map { |one| one.measured.utilisation }.max || 0
+
+      # Ends at which the differences of the spreads may lie.
+      def ways
+        choices = @fields.spreads.ways.each_index.map { |at| @fields.spread[at] ? SIDES : [ 0 ] }
+        choices.empty? ? [ [] ] : choices[0].product(*choices.drop(1))
+      end
+
+      def rigged_with(sides)
+        Rigging::AsRigged.new(
+          @document,
+          planned: @planned ||= DustLadder.check(@document),
+          lengths: @fields.typed("lengths"),
+          points: points(sides),
+          angles: @fields.angles,
+          hook_height: @fields.typed_one("hook_height"),
+          uppers: @fields.typed("uppers"),
+          holes: @fields.holes,
+          bail: @fields.bail,
+          span: @fields.typed_one("span")
+        )
+      end
+
+      def points(sides)
+        measured = sides.each_index.map { |at| @fields.spread[at] }
+        @fields.spreads.moved(measured, sides).transform_values do |place|
+          %w[x y].zip(place).to_h { |axis, at| [ axis, format("%.4f m", at) ] }
+        end
+      end
+
+      def changed_of(rigged)
+        rigged.beside.select do |one|
+          one.planned.verdict != one.measured.verdict || one.planned.percent&.shown != one.measured.percent&.shown
+        end
+      end
     end
   end
 end

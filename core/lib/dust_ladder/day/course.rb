@@ -59,10 +59,11 @@ module DustLadder
         "answered" => :answer,
         "heard" => :hear,
         "held" => :hold,
+        "signaller" => :hand_over,
         "tried" => :try,
         "closed" => :close
       }.freeze
-      FREE = %w[stop went_on].freeze
+      FREE = %w[stop went_on signaller].freeze
       AFTER = %w[note lesson finding].freeze
 
       # Why it does not count; nil where it does.
@@ -75,7 +76,6 @@ module DustLadder
 
       def keep(event)
         case event.kind
-        when "signaller" then @signaller = event.name
         when "named" then return name(event)
         when "wind" then blow(event)
         when "rigged" then @measured = event
@@ -101,6 +101,25 @@ module DustLadder
         nil
       end
       ALONE = %w[supervisor operator].freeze
+
+      # Signals pass to one of the crew who has heard the briefing, where it was held; whether the operator sees or
+      # hears the new one is asked again.
+      def hand_over(event)
+        one = event.name
+        words = bars_from_signals(one)
+        return words if words
+
+        phases.each { |standing| standing.ask_anew(standing.phase.items.select(&:hand)) } if one != signaller
+        @signaller = one
+        nil
+      end
+
+      def bars_from_signals(one)
+        return "#{one} is not named for this day: who joins is named first, and briefed" unless crew_names.include?(one)
+        return "#{one} is the operator" if named("operator").include?(one)
+
+        "#{one} has not said yes to the briefing" if briefing.done? && deaf.include?(one)
+      end
 
       def unless_stopped(event)
         # Where it was not lifted, nobody has to go on first.
@@ -138,10 +157,8 @@ module DustLadder
         earlier(one) || (one.answered(event) && nil)
       end
 
-      def hear(event)
-        one = phases.find { |standing| standing.phase.once }
-        earlier(one) || (one.hears(event) && nil)
-      end
+      def hear(event) = earlier(briefing) || (briefing.hears(event) && nil)
+      def briefing = phases.find { |standing| standing.phase.once }
 
       # What is behind is not said before what comes first.
       def earlier(one)
@@ -160,7 +177,7 @@ module DustLadder
         left = one.unanswered
         return "not yet answered with yes: #{left.map(&:ask).join("; ")}" if left.any?
 
-        words = not_yet(one)
+        words = not_yet(one) || not_joined(one)
         return words if words
 
         one.hold(event)
@@ -169,7 +186,7 @@ module DustLadder
 
       # What the phase itself asks.
       def not_yet(one)
-        return not_all_heard(one) if one.phase.once
+        return not_all_heard if one.phase.once
         return no_trial if one.phase.trial
 
         not_as_planned if one.phase.measured
@@ -183,13 +200,23 @@ module DustLadder
         %w[holds tight].include?(verdict) ? nil : "as it was measured it is: #{Ladder::Verdict.words(verdict)}"
       end
 
-      def not_all_heard(one)
+      def not_all_heard
         bare = hearers.select { |_, name| name.empty? }.map(&:first)
         return "nobody is named as #{bare.join(", ")}" if bare.any?
 
-        deaf = hearers.map(&:last).uniq.reject { |name| one.heard[name]&.yes? }
         deaf.any? ? "has not said yes: #{deaf.join(", ")}" : nil
       end
+
+      # Whoever joined after the briefing says yes to it too, before anything goes on.
+      def not_joined(one)
+        return if phases.index(one) <= phases.index(briefing) || deaf.empty?
+
+        "joined after the briefing and has not said yes to it: #{deaf.join(", ")}"
+      end
+
+      def crew_names = hearers.map(&:last).uniq - [ "" ]
+      # Those of the crew who have not said yes.
+      def deaf = crew_names.reject { |name| briefing.heard[name]&.yes? }
 
       # What was not known is no pass.
       def no_trial

@@ -70,17 +70,12 @@ module DustLadder
 
       # A no wants a word; so does a lift that was not made.
       def unsaid
-        return [ fault("/about/word", "a no wants a word", "what is wrong") ] if told["answer"] == "no" && blank?(
-          "wo" \
-            "rd"
-        )
-        return [ fault(
-          "/about/why",
-          "it does not tell why",
-          "why it was not lifted"
-        ) ] if told["lifted"] == "no" && blank?("why")
-
-        []
+        found = []
+        found << fault("/about/word", "a no wants a word", "what is wrong") if told["answer"] == "no" && blank?("word")
+        if told["lifted"] == "no" && blank?("why")
+          found << fault("/about/why", "it does not tell why", "why it was not lifted")
+        end
+        found
       end
 
       def blank?(name) = told[name].to_s.strip.empty?

@@ -4,14 +4,14 @@ module DustLadder
     # (handbook, sections 10 and 18).
     module Phases
       # id; label and short: in words; by: the role whose name ends it; items; once: does each of the crew say yes by
-      # name? trial: is it the trial lift? begins: does the
-      # lift begin with it? anew: is it asked again after a stop? measured:
-      # does it want a measurement?
+      # name? trial: is it the trial lift? begins: does the lift begin with it? anew: is it asked again after a stop?
+      # measured: does it want a measurement?
       Phase =
         Struct.new(:id, :label, :short, :by, :items, :once, :trial, :begins, :anew, :measured, keyword_init: true) do
           def item(id) = items.find { |one| one.id == id }
         end
-      Item = Struct.new(:id, :ask, :when, keyword_init: true)
+      # when: of Cut, what gives reason to ask it. hand: is it asked again when another one signals?
+      Item = Struct.new(:id, :ask, :when, :hand, keyword_init: true)
 
       ALL =
         YAML

@@ -22,6 +22,14 @@ module DustLadder
         @items, @heard, @held = {}, {}, nil
       end
 
+      # What was said to these items is asked again, and with it whether the phase is ended.
+      def ask_anew(some)
+        return if some.empty?
+
+        some.each { |item| items.delete(item.id) }
+        @held = nil
+      end
+
       def answered(event) = items[event.told("item")] = said(items[event.told("item")], event)
       def hears(event) = heard[event.name] = said(heard[event.name], event)
       def hold(event) = @held = said(held, event)

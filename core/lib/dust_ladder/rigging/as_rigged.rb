@@ -11,15 +11,16 @@ module DustLadder
               (measured.utilisation || 0) > (planned.utilisation || 0) + Ladder::Verdict::SLACK
         end
 
-      # document: the accepted plan. lengths: of each leg as measured, text by index; points: { point's index => { "x"
-      # => text, ... } }; hook_height: text; angles: of one leg from the horizontal, { index => degrees }, by
-      # inclinometer.
-      def initialize(document, lengths: {}, points: {}, hook_height: nil, angles: {})
+      # document: the accepted plan. lengths, uppers: of each leg, and of each sling above a beam, as measured, text by
+      # index; points: { point's index => { "x" => text, ... } }; hook_height, span: text; holes: { leg => index of its
+      # hole }; bail: index of its hole; angles: of one leg from the horizontal, { index => degrees }, by inclinometer.
+      # planned: the plan's own Ladder, where it is at hand.
+      def initialize(document, angles: {}, hook_height: nil, planned: nil, **measured)
         @document = document
-        @lengths = lengths
-        @points = points
-        @hook_height = hook_height
+        @planned = planned
         @angles = angles
+        @hook_height = hook_height
+        @found = { lengths: {}, points: {}, holes: {}, uppers: {}, span: nil, bail: nil, **measured }
       end
 
       def planned = @planned ||= DustLadder.check(@document)
@@ -39,22 +40,46 @@ module DustLadder
 
       private
 
-      def changes
-        load, rigging = planned.lift.load, planned.lift.rigging
-        places =
-          @points.flat_map { |point, at| at.map { |axis, text| [ load.pointer("points", point, axis), text ] } }.to_h
-        if @hook_height
-          return places.merge(rigging.pointer("set_by") => "hook_height", rigging.hook_height.pointer => @hook_height)
-        end
-        return places if @lengths.empty?
+      def load = planned.lift.load
+      def rigging = planned.lift.rigging
+      def bridle = planned.lift.bridle
 
-        # Legs that were not measured stay as the plan has them.
-        lengths =
-          rigging.legs.to_h do |leg|
-            [ leg.pointer("length"), @lengths[leg.index] || format("%.4f m", planned.lift.bridle.lengths[leg.index]) ]
-          end
-        places.merge(rigging.pointer("set_by") => "leg_lengths", **lengths)
+      def changes
+        return { **places, **by_height } if @hook_height
+
+        @found.values.any? { |one| one.is_a?(Hash) ? one.any? : one } ? { **places, **on_beam, **made } : {}
       end
+
+      def by_height
+        { rigging.pointer("set_by") => "hook_height", rigging.hook_height.pointer => @hook_height }
+      end
+
+      def places
+        @found[:points].flat_map { |point, at|
+          at.map { |axis, text| [ load.pointer("points", point, axis), text ] }
+        }.to_h
+      end
+
+      def on_beam
+        {
+          **@found[:holes].to_h { |leg, hole| [ rigging.legs[leg].pointer("hole"), hole ] },
+          **(@found[:bail] ? { rigging.beam.pointer("bail") => @found[:bail] } : {}),
+          **(@found[:span] ? { rigging.beam.pointer("span") => @found[:span] } : {})
+        }
+      end
+
+      # What was not measured stays as long as the plan has it, and is not made anew to hang level.
+      def made
+        {
+          rigging.pointer("set_by") => "leg_lengths",
+          **rigging.legs.to_h { |leg| [ leg.pointer("length"), long(:lengths, leg.index) { bridle.lengths } ] },
+          **rigging.beam.legs.to_h { |upper|
+            [ upper.pointer("length"), long(:uppers, upper.index) { bridle.upper_lengths } ]
+          }
+        }
+      end
+
+      def long(name, index) = @found[name][index] || format("%.4f m", yield[index])
     end
   end
 end

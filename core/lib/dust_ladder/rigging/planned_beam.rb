@@ -59,11 +59,15 @@ module DustLadder
 
       # Hole of a leg. Raises NotKnown without one, or when the beam has no such hole.
       def hole(leg)
-        below = @legs_below[leg]
-        at = below["hole"] or
-          below.missing("which hole of the beam leg #{leg + 1} hangs from is not given", "hole")
+        below, at = @legs_below[leg], hole_index(leg)
         holes[at] or
           below.missing("beam #{number} has #{holes.size} holes; leg #{leg + 1} is planned on the #{at + 1}th", "hole")
+      end
+
+      # Which of its holes it is, 0 first. Raises NotKnown without one.
+      def hole_index(leg)
+        below = @legs_below[leg]
+        below["hole"] or below.missing("which hole of the beam leg #{leg + 1} hangs from is not given", "hole")
       end
 
       # Distance between the outermost holes in use.
