@@ -3,7 +3,7 @@ import TextField from '@mui/material/TextField'
 import { useState } from 'react'
 import type { LiftDay } from '../../api/answers.generated'
 import { useKeptText } from '../../ui/useKeptText'
-import { useShown } from '../../ui/preferences'
+import { usePreferences, useShown } from '../../ui/preferences'
 import { Heading } from '../../ui/Row'
 import { ChoiceField } from '../../ui/ChoiceField'
 import { SayField } from './SayField'
@@ -38,13 +38,14 @@ function Words({
 
 function Wind({ say }: { say: Day['say'] }) {
   const [gust, setGust] = useState('')
+  const us = usePreferences().preferences.system === 'us'
   return (
     <SayField
       label="Gust at the tip"
       button="Write the wind"
       value={gust}
       put={setGust}
-      example="4.2 m/s"
+      example={us ? '9 mph' : '4.2 m/s'}
       most={20}
       onSay={(said) => void say('wind', { gust: said })}
     />

@@ -105,7 +105,7 @@ export function RiggedFields({ day, typed, faults, put }: Props) {
         {asTheyLie(day).map((leg) => (
           <div key={names[leg]}>
             {one('lengths', leg, `${names[leg]}, length`, measures?.lengths[leg])}
-            {one('angles', leg, `${names[leg]}, angle from the horizontal`)}
+            {one('angles', leg, `${names[leg]}, angle`)}
             {measures && measures.holes.length > 0 && (
               <ChoiceField
                 id={`hole-${leg}`}
@@ -118,7 +118,7 @@ export function RiggedFields({ day, typed, faults, put }: Props) {
           </div>
         ))}
       </div>
-      <div className="day-legs">
+      <div className="day-lines">
         {measures?.spread.map((way, at) => one('spread', at, `Spread ${way.label}`, way.planned))}
         {measures?.uppers.map(({ label, planned }, at) =>
           one('uppers', at, `${label[0]?.toUpperCase()}${label.slice(1)}, length`, planned),

@@ -23,7 +23,7 @@ export function RiggedPanel({ plan, day, say, barred, kept }: PhaseProps & { bar
   const rest = judged.faults.filter(({ pointer }) => !AT_FIELD.test(pointer))
   return (
     <>
-      <Heading aside="bearing to bearing">Measured beside the load</Heading>
+      <Heading aside="bearing to bearing, angles from the horizontal">Measured beside the load</Heading>
       {day.measures === null && (
         <div role="status">What is planned cannot be told: the plan does not say it.</div>
       )}

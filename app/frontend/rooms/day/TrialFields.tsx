@@ -3,7 +3,9 @@ import type { LiftDay } from '../../api/answers.generated'
 import { faultWords } from '../../api/wire'
 import type { Fault } from '../../api/client'
 import { ChoiceField } from '../../ui/ChoiceField'
+import { usePreferences } from '../../ui/preferences'
 import { Heading } from '../../ui/Row'
+import { sideless } from './typedTry'
 import { asTheyLie } from './words'
 
 // A try as it is typed: what is empty was not looked at.
@@ -24,11 +26,11 @@ export interface Typed {
 export const blank = (legs: number): Typed => ({
   cells: Array<string>(legs).fill(''),
   indicator: '',
-  shows: 'with_block',
+  shows: '',
   along: '',
-  alongLow: 'plus',
+  alongLow: '',
   across: '',
-  acrossLow: 'plus',
+  acrossLow: '',
   tight: '',
   slack: '',
   brakes: '',
@@ -62,6 +64,7 @@ function Tilt({ day, typed, set, faults, axis }: Props & { axis: 0 | 1 }) {
   const name = axis === 0 ? 'along' : 'across'
   const low = axis === 0 ? 'alongLow' : 'acrossLow'
   const fault = faults.find(({ pointer }) => pointer.endsWith(`/${name}`))
+  const unsaid = sideless(typed).includes(name)
   const { plus, minus } = ends(day, axis)
   return (
     <div className="day-pair">
@@ -71,8 +74,8 @@ function Tilt({ day, typed, set, faults, axis }: Props & { axis: 0 | 1 }) {
         label={`Tilt ${name}, degrees`}
         value={typed[name]}
         placeholder="0.8"
-        error={!!fault}
-        helperText={fault ? faultWords(fault) : ' '}
+        error={!!fault || unsaid}
+        helperText={fault ? faultWords(fault) : unsaid ? 'say beside it which end is low' : ' '}
         autoComplete="off"
         slotProps={{ htmlInput: { maxLength: 20 } }}
         onChange={(event) => set({ [name]: event.target.value })}
@@ -83,6 +86,7 @@ function Tilt({ day, typed, set, faults, axis }: Props & { axis: 0 | 1 }) {
         note={`Which is low ${name}`}
         value={typed[low]}
         choices={[
+          ['', 'say which'],
           ['plus', plus],
           ['minus', minus],
         ]}
@@ -93,6 +97,7 @@ function Tilt({ day, typed, set, faults, axis }: Props & { axis: 0 | 1 }) {
 }
 
 function Cells({ day, typed, set, faults }: Props) {
+  const us = usePreferences().preferences.system === 'us'
   return (
     <div className="day-legs">
       {asTheyLie(day).map((leg) => {
@@ -105,7 +110,7 @@ function Cells({ day, typed, set, faults }: Props) {
             fullWidth
             label={`${name} cell`}
             value={typed.cells[leg]}
-            placeholder="2 150 kg, or dead"
+            placeholder={us ? '4,740 lb, or dead' : '2 150 kg, or dead'}
             error={!!fault}
             helperText={fault ? faultWords(fault) : ' '}
             autoComplete="off"
@@ -151,6 +156,7 @@ const SAYS: { name: 'tight' | 'brakes' | 'swing'; label: string; choices: [strin
 
 export function TrialFields(props: Props) {
   const { day, typed, set, faults } = props
+  const us = usePreferences().preferences.system === 'us'
   const fault = faults.find(({ pointer }) => pointer.endsWith('/indicator'))
   const many = (day.trial?.tries.length ?? 0) + 1
   return (
@@ -163,7 +169,7 @@ export function TrialFields(props: Props) {
           fullWidth
           label="Crane indicator"
           value={typed.indicator}
-          placeholder="7.06 t"
+          placeholder={us ? '15,560 lb' : '7.06 t'}
           error={!!fault}
           helperText={fault ? faultWords(fault) : ' '}
           autoComplete="off"
@@ -175,6 +181,7 @@ export function TrialFields(props: Props) {
           label="It shows"
           value={typed.shows}
           choices={[
+            ['', 'not known: counted as load'],
             ['with_block', 'block and rope too'],
             ['without_block', 'only what hangs in the hook'],
           ]}

@@ -14,7 +14,7 @@ import type { PhaseProps } from './PhasePanel'
 import { TakeTrial } from './TakeTrial'
 import { blank, TrialFields } from './TrialFields'
 import { TrialFigures } from './TrialFigures'
-import { readOf } from './typedTry'
+import { readOf, sideless } from './typedTry'
 import { useTyped } from './useTyped'
 import { useJudged } from './useJudged'
 import { clock } from './words'
@@ -95,7 +95,12 @@ export function TrialPanel({ plan, day, say, barred, kept }: PhaseProps & { barr
       {given && (
         <Button
           variant="contained"
-          disabled={barred || judged.faults.length > 0 || (!judged.settled && !judged.silent)}
+          disabled={
+            barred ||
+            judged.faults.length > 0 ||
+            sideless(typed).length > 0 ||
+            (!judged.settled && !judged.silent)
+          }
           onClick={() => void keep()}
           sx={{ my: 1, minHeight: 52 }}
         >
