@@ -1,69 +1,17 @@
 module DustLadder
   module Statics
-    # From what is read beside the crane to what the load weighs and where its centre of gravity is (handbook,
-    # section 10): what follows, how sure it is, and what cannot be told.
+    # From how a load hangs to where its centre of gravity is (handbook, section 10): what follows, how sure it is, and
+    # what cannot be told. What several tries together teach is of Trial::Learnt.
     module Inference
-      # weight: kg or nil; cg: a place of its plumb line (or the CG), m in the load's axes, or nil; along: the plumb
-      # line's direction in the load's axes, when the place along it is open; errors: of weight (kg) and of cg (m, by
-      # axis), at worst; cannot_tell: sentences.
-      Result = Struct.new(:weight, :cg, :along, :weight_error, :cg_error, :cannot_tell, keyword_init: true)
-      HEIGHT = "how high the centre of gravity is: that needs a tilt, or a second pose".freeze
-      PLACE = "where the centre of gravity is: an indicator tells the weight alone".freeze
+      # cg: a place of the CG, m in the load's axes; cg_error: of it by axis, m, at worst, nil where it is not told;
+      # cannot_tell: sentences.
+      Result = Struct.new(:cg, :cg_error, :cannot_tell, keyword_init: true)
+      HEIGHT = "how high the centre of gravity is: that needs a second pose".freeze
       WEIGHT = "the weight: a tilt tells only where the centre of gravity is".freeze
       TRIES = 25
       PROBE_M = 1e-4
 
       module_function
-
-      # reading: kg on the hook; rigging: kg of it that is not load; error: share of the reading.
-      def from_indicator(reading, rigging:, error:)
-        weight = reading - rigging
-        raise NotKnown, "the reading is no more than the rigging alone" unless weight.positive?
-
-        Result.new(weight: weight, weight_error: reading * error, cannot_tell: [ PLACE ])
-      end
-
-      # points: [[x, y, z], ...] in the load's axes; directions: unit vectors along the legs, upward, in the same axes;
-      # tensions: kg; error: share of each reading. Balance of forces and of moments.
-      def from_legs(points, directions, tensions, error:)
-        forces = directions.zip(tensions).map { |direction, tension| direction.map { |part| part * tension } }
-        up, weight, place = balance(points, forces)
-        spread =
-          tensions.each_index.map do |index|
-            more =
-              forces.each_with_index.map { |force, at| at == index ? force.map { |part| part * (1 + error) } : force }
-            _, other, moved = balance(points, more)
-            [ (other - weight).abs, moved.zip(place).map { |is, was| (is - was).abs } ]
-          end
-        Result.new(
-          weight: weight,
-          cg: place,
-          along: up,
-          weight_error: spread.sum(&:first),
-          cg_error: spread.map(&:last).transpose.map(&:sum),
-          cannot_tell: [ HEIGHT ]
-        )
-      end
-
-      # The force as a whole, its size, and the place of its line nearest to the middle of the points.
-      def balance(points, forces)
-        whole = forces.transpose.map(&:sum)
-        weight = Math.sqrt(whole.sum { |part| part * part })
-        raise NotKnown, "the readings come to no force at all" unless weight.positive?
-
-        middle = points.transpose.map { |places| places.sum / places.size }
-        moment =
-          points
-            .zip(forces)
-            .map { |point, force| Vector.cross(point.zip(middle).map { |at, from| at - from }, force) }
-            .transpose
-            .map(&:sum)
-        [
-          whole.map { |part| part / weight },
-          weight,
-          Vector.cross(whole, moment).zip(middle).map { |part, from| from + part / weight**2 }
-        ]
-      end
 
       # The CG of a body (x and y; z as the rig has it) with which the rig hangs at these tilts. error_deg: of each.
       # Raises NotKnown when no such place is found.
@@ -112,7 +60,7 @@ module DustLadder
 
       def with_cg(rig, body, cg) =
         rig.with(cgs: rig.bodies.each_with_index.map { |one, index| index == body ? cg : one.cg })
-      private_class_method :balance, :place_for, :corrected, :with_cg
+      private_class_method :place_for, :corrected, :with_cg
     end
   end
 end
