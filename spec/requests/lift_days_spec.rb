@@ -241,7 +241,11 @@ RSpec.describe "The day of a lift" do
         [ address, { events: [ event ] } ],
         [ "/api/plans/#{plan.id}/trial", { try: event[:about].is_a?(Hash) ? event[:about][:try] : pick.() } ],
         [ "/api/plans/#{plan.id}/trial",
-          { measured: { lengths: [ pick.(), pick.() ], angles: pick.(), hook_height: pick.() } } ]
+          { measured: { lengths: [ pick.(), pick.() ], angles: pick.(), hook_height: pick.() } } ],
+        [ "/api/plans/#{plan.id}/trial",
+          { measured: %w[spread uppers holes bail span].sample(3, random: random).to_h { |name|
+            [ name, [ pick.(), [ pick.() ], [ pick.(), pick.() ] ].sample(random: random) ]
+          } } ]
       ].each do |place, body|
         text = JSON.generate(body)
         post place, params: text, headers: { "Content-Type" => "application/json" }

@@ -111,9 +111,14 @@ RSpec.describe "The pack of a lift" do
     get_pack
     expect(text).to include("Record of the day", "Pia Orr", "radio lost", "second radio at the crane")
     expect(text).to match(/Does not count: stop is\s+called/)
-    Plan::Day.new(plan).keep([ JSON.parse(JSON.generate(said("tried", try: try))) ], hand)
+    spread = plan.ladder.lift.load.points.map { |point| point.x.value }.minmax.reduce(:-).abs + 0.4
+    wide = said("rigged", "Teo Vance", measured: { spread: [ "#{spread} m" ], lengths: [ nil, "3 m" ] })
+    Plan::Day.new(plan).keep(JSON.parse(JSON.generate([ said("tried", try: try), wide ])), hand)
     get_pack
     expect(text).to include("Try 1: stop. The brake did not hold.")
+    expect(text).to match(/As rigged\s+.*Teo Vance, .*: stop\./)
+    expect(text).to match(/0\.400 m wider than planned/)
+    expect(text).to match(/lengths -,\s+3 m/)
   end
 
   Rails.root.glob("demo/plans/*.json").sort.first(8).each do |path|

@@ -101,6 +101,7 @@ class LiftPack < Paper
       pdf.start_new_page
       pdf.text("Record of the day", size: 14, style: :bold)
       line("#{day.log.events.size} events, the last of them #{day.log.head.to_s.delete_prefix("sha256:").first(8)}.")
+      rigged
       trial
       whys = course.lines.to_h { |one| [ one.event.number, one.why ] }
       rows =
@@ -118,8 +119,26 @@ class LiftPack < Paper
       phase = course.phases.map(&:phase).find { |one| one.id == event.told("phase") }
       asked = phase&.item(event.told("item"))&.ask || phase&.label
       rest = event.about.except("phase", "item").values
-      read = rest.grep(Hash).flat_map { |one| one.map { |name, value| "#{name} #{[ *value ].join(", ")}" } }
+      read = rest.grep(Hash).flat_map { |one| one.map { |name, value| read(name, value) } }
       [ asked, *rest.grep(String), *read ].compact.join("; ")
+    end
+
+    # What stands in the record by its index is counted from 1 on paper; what was not read is a dash.
+    COUNTED = %w[holes bail slack].freeze
+
+    def read(name, value)
+      all = value.is_a?(Array) ? value : [ value ]
+      all = all.map { |one| one.is_a?(Integer) ? one + 1 : one } if COUNTED.include?(name)
+      "#{name.tr("_", " ")} #{all.map { |one| one.nil? ? "-" : one }.join(", ")}"
+    end
+
+    def rigged
+      event = course.measured or return
+      stands = day.rigged_told(event)
+      heading("As rigged")
+      bullet("#{event.name.presence || event.by["name"]}, #{clock(event.at)}: #{stands["verdict"].tr("_", " ")}.")
+      stands["beyond"].each { |one| bullet(told(one)) }
+      bullet(stands["missing"]) if stands["missing"]
     end
 
     def trial
