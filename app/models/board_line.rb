@@ -75,6 +75,10 @@ class BoardLine < ApplicationRecord
     own = DustLadder::Life::Bookings.taken(document)
     return [] if own.from.nil? || own.all.empty?
 
+    Unchanged.of(:overlaps, except, own) { overlapping(own, except) }
+  end
+
+  def self.overlapping(own, except)
     others =
       taking
         .where.not(plan_id: except)
@@ -91,7 +95,7 @@ class BoardLine < ApplicationRecord
     of = taken.symbolize_keys.slice(:pieces, :cranes, :people, :names)
     DustLadder::Life::Bookings::Taken.new(title: title, from: at, until: ends, **of)
   end
-  private_class_method :taken_from
+  private_class_method :overlapping, :taken_from
 
   def as_taken = self.class.send(:taken_from, plan.title, lift_at, ends, taken)
 

@@ -9,7 +9,7 @@ class OwnHouse
     # As DustLadder.check takes it: { house:, standing:, overlaps: }. plan: id of the plan that the document is of;
     # where it is of none, nobody asks what others want at its hours.
     def of(document, plan: nil)
-      found = seen_before(document) { kept(document) }
+      found = seen_before(document) { Unchanged.of(:house, *asked(document)) { kept(*asked(document)) } }
       found.merge(overlaps: plan ? BoardLine.overlaps(document, except: plan) : [])
     end
 
@@ -29,13 +29,19 @@ class OwnHouse
       seen[document["snapshots"].to_h.transform_values { |all| all.to_h.keys }] ||= yield
     end
 
-    def kept(document)
-      carried = ->(kind) { document.dig("snapshots", kind).to_h.keys }
-      charts = Chart.where(identifier: carried.("charts")).order(:id)
-      pieces = Piece.where(number: DustLadder::Plan::NamedGear.numbers(document)).order(:id)
-      sites = Site.where(identifier: carried.("sites")).order(:id)
-      people = Person.where(login: carried.("people")).order(:id)
-      rules = OwnRules.newest.where(identifier: carried.("rule_sets"))
+    KINDS = %w[charts sites people rule_sets].freeze
+
+    # What a document names of the house: its pieces, and what it carries of each kind.
+    def asked(document)
+      [ DustLadder::Plan::NamedGear.numbers(document), *KINDS.map { |kind| document.dig("snapshots", kind).to_h.keys } ]
+    end
+
+    def kept(numbers, charts, sites, people, rules)
+      charts = Chart.where(identifier: charts).order(:id)
+      pieces = Piece.where(number: numbers).order(:id)
+      sites = Site.where(identifier: sites).order(:id)
+      people = Person.where(login: people).order(:id)
+      rules = OwnRules.newest.where(identifier: rules)
       state = [
         charts.pluck(:id, :updated_at),
         pieces.pluck(:id, :lock_version, :updated_at),

@@ -1,13 +1,16 @@
 # What is slow the first hundred times because Ruby has not compiled it yet is done before anybody waits for it: checks
-# of plans that are here, beside the first requests, for a few seconds and no longer.
+# of plans that are here, while nobody asks anything, for a minute at the most.
 module WarmUp
-  MOST_S = 8.0
+  MOST_S = 60.0
+  # Nobody asked anything for so long.
+  QUIET_S = 0.5
   MOST_PLANS = 6
   ROUNDS = 40
   PRIORITY = -2
 
   # The thread that does it.
   def self.begin
+    ActiveSupport::Notifications.subscribe("start_processing.action_controller") { @asked = now }
     Thread
       .new { Rails.application.executor.wrap { run } }
       .tap do |thread|
@@ -30,8 +33,9 @@ module WarmUp
     false
   end
 
-  # Rests as long as it worked: whoever asks meanwhile has more than half of the machine.
+  # Rests as long as it worked, and while anybody asks: whoever does so has the machine.
   def self.in_turn
+    sleep(QUIET_S / 2) while @asked && now - @asked < QUIET_S
     began = now
     yield.tap { sleep(now - began) }
   end

@@ -24,6 +24,16 @@ RSpec.describe WarmUp do
     expect(described_class.run).to eq(1)
   end
 
+  it "waits while anybody asks" do
+    stub_const("WarmUp::ROUNDS", 1)
+    allow(described_class).to receive(:run).and_wrap_original { |run| run.call if Thread.current == Thread.main }
+    described_class.begin.join
+    ActiveSupport::Notifications.instrument("start_processing.action_controller")
+    from = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+    expect(described_class.run).to eq(1)
+    expect(Process.clock_gettime(Process::CLOCK_MONOTONIC) - from).to be >= WarmUp::QUIET_S
+  end
+
   it "runs in a thread of little weight, of which nobody hears" do
     allow(described_class).to receive(:run).and_raise("no database")
     thread = described_class.begin

@@ -38,7 +38,8 @@ module Api
     end
 
     # The plan that the document is of, where it is of one that is kept.
-    def plan = @plan ||= (body["plan"] if body["plan"].is_a?(Integer) && Plan.exists?(body["plan"]))
+    def plan = @plan ||= (body["plan"] if body["plan"].is_a?(Integer) && kept?(body["plan"]))
+    def kept?(id) = Unchanged.of(:plan, id) { Plan.exists?(id) }
     def house = OwnHouse.of(document, plan: plan)
     def sign(ladder) = plan && Plan::Life.sign(ladder, plan, document)
 

@@ -29,7 +29,7 @@ class Plan
 
     # Puts who has signed at the top of a ladder of a changed document. plan: its id.
     def self.sign(ladder, plan, document)
-      course = course_of(plan)
+      course = Unchanged.of(:course, plan) { course_of(plan) }
       # What nobody wrote down yet is not compared with anything.
       ladder.signed(course: course, document: course&.revision && DustLadder::Life::Seen.document(document))
     end

@@ -61,12 +61,16 @@ module DustLadder
         # What turns over, or hangs from one leg, is told by that alone.
         return [ made ] if made.margin.negative? || !made.between?
 
-        # How it hangs as made is near to how it hangs stretched.
-        [
-          made,
-          stretched(high, @load.planned_kg, cg, cut, made.hook),
-          stretched(as(high, weight: -1), @load.least_kg, cg, cut, made.hook)
-        ]
+        heavy = stretched(high, @load.planned_kg, cg, cut, foretold(made.tensions, cg, cut))
+        lighter = @load.least_kg / @load.planned_kg
+        start = foretold(heavy.tensions.map { |tension| tension * lighter }, cg, cut)
+        [ made, heavy, stretched(as(high, weight: -1), @load.least_kg, cg, cut, start) ]
+      end
+
+      # Where the hook would be on stiff legs that are as long as these tensions stretch them: near to where it hangs.
+      def foretold(tensions, cg, cut)
+        long = cut.each_with_index.map { |rest, leg| rest * (1 + tensions[leg] / stiffnesses[leg]) }
+        Statics::PlaneHang.rig(points, long).pose(cg).hook
       end
 
       def made(corner, cg, cut)
