@@ -69,6 +69,14 @@ module Browser
     patient.until { driver.find_elements(css: "[aria-label$='signed in: #{name}']").any? }
   end
 
+  # What a request beside the browser carries to be of whoever is signed in there.
+  def headers(driver)
+    token = driver.execute_script("return document.querySelector('meta[name=csrf-token]')?.content")
+    cookies = driver.manage.all_cookies.map { |one| "#{one[:name]}=#{one[:value]}" }.join("; ")
+    json = "application/json"
+    { "Cookie" => cookies, "X-CSRF-Token" => token.to_s, "Accept" => json, "Content-Type" => json }
+  end
+
   # Signs out again.
   def leave(driver, home)
     driver.get(home)

@@ -20,7 +20,9 @@ plans.each do |name, document|
     "the change taken" => -> { moved.call },
     "check" => -> { DustLadder.check(moved.call).verdict },
     "check, answer of a drag" => -> {
-      DustLadder::Quantity::Systems.only(:metric) { JSON.generate(DustLadder.check(moved.call).as_json(open: [ "slings" ])) }
+      DustLadder::Quantity::Systems.only(:metric) do
+        JSON.generate(DustLadder.check(moved.call).as_json(open: [ "slings" ]))
+      end
     },
     "check, whole answer" => -> { JSON.generate(DustLadder.check(moved.call).as_json) }
   }.each do |what, work|

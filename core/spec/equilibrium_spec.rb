@@ -92,6 +92,23 @@ RSpec.describe DustLadder::Statics::Equilibrium do
     end
   end
 
+  it "finds the same pose of two legs that stretch, wherever it begins near to it" do
+    random = Random.new(21)
+    points = RigHelp::TWO
+    60.times do
+      cg = [ random.rand(1.2..2.8), random.rand(0.8..1.2), random.rand(0.2..1.2) ]
+      rests = Array.new(2) { random.rand(3.0..4.5) }
+      stiff = Array.new(2) { 10.0**random.rand(4.5..7.0) }
+      hook = DustLadder::Statics::HookHang.new(points.map { |at| [ at ] }, stiff)
+      plain = hook.find(3000.0, cg, rests)
+      long = rests.each_with_index.map { |rest, leg| rest * (1 + plain.tensions[leg] / stiff[leg]) }
+      begun = hook.find(3000.0, cg, rests, DustLadder::Statics::PlaneHang.rig(points, long).hook(cg))
+      expect(begun.hook).to match(plain.hook.map { |at| be_within(1e-7).of(at) })
+      expect(begun.tensions).to match(plain.tensions.map { |kg| be_within(1e-5 * 3000).of(kg) })
+      expect(begun.holds).to be(plain.holds)
+    end
+  end
+
   it "agrees with the plane, stiff two-leg pose" do
     points, cg = RigHelp::TWO, [ 2.0, 1.0, 0.7 ]
     found = hang(rig(points, cg: cg, stiffness: 5e8, rests: [ 3.9, 4.1 ]))

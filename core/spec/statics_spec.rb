@@ -50,6 +50,7 @@ RSpec.describe DustLadder::Statics do
       next unless pose.between?
 
       tried += 1
+      expect(hang.rig(given[:points], given[:lengths]).hook(given[:cg])).to eq(pose.hook)
       pulls =
         tensions(pose)
           .zip(given[:points])

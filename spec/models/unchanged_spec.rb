@@ -2,7 +2,9 @@
 RSpec.describe Unchanged do
   self.use_transactional_tests = false
 
-  let!(:una) { Person.create!(login: "unchanged", name: "Una Still", roles: %w[rigger], password: PeopleHelp::PASSWORD) }
+  let!(:una) do
+    Person.create!(login: "unchanged", name: "Una Still", roles: %w[rigger], password: PeopleHelp::PASSWORD)
+  end
 
   after { Person.where(login: "unchanged").delete_all }
 

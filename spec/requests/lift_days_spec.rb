@@ -231,6 +231,10 @@ RSpec.describe "The day of a lift" do
     odd = [ nil, "", " ", "x" * 600, 0, -1, 1e308, true, [], {}, [ [] ], { "a" => nil }, "NaN kg", "1e400 kg", "٣ kg",
       "5 kg\u0000" ]
     pick = -> { odd.sample(random: random) }
+    odd_rig = -> do
+      names = %w[spread uppers holes bail span].sample(3, random: random)
+      names.to_h { |name| [ name, [ pick.(), [ pick.() ], [ pick.(), pick.() ] ].sample(random: random) ] }
+    end
     50.times do
       event = said(
         "tried",
@@ -243,9 +247,7 @@ RSpec.describe "The day of a lift" do
         [ "/api/plans/#{plan.id}/trial",
           { measured: { lengths: [ pick.(), pick.() ], angles: pick.(), hook_height: pick.() } } ],
         [ "/api/plans/#{plan.id}/trial",
-          { measured: %w[spread uppers holes bail span].sample(3, random: random).to_h { |name|
-            [ name, [ pick.(), [ pick.() ], [ pick.(), pick.() ] ].sample(random: random) ]
-          } } ]
+          { measured: odd_rig.() } ]
       ].each do |place, body|
         text = JSON.generate(body)
         post place, params: text, headers: { "Content-Type" => "application/json" }

@@ -116,7 +116,7 @@ module DustLadder
 
       # Identity::Fields of the chart, against the machine as it stands.
       def identity
-        Identity.new(chart_data, rules.chart_identity(family.name)).against(as_rigged)
+        @identity ||= Identity.new(chart_data, rules.chart_identity(family.name)).against(as_rigged)
       end
 
       # Who saw an identity field on the machine, and when, in words; nil where nobody did, or it was changed since.

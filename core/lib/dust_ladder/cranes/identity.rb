@@ -54,8 +54,7 @@ module DustLadder
 
       # Quantities are compared as quantities: "9.0 t" is "9 000 kg".
       def same?(one, other)
-        return true if plain(one) == plain(other)
-
+        return true if one == other || plain(one) == plain(other)
         return false unless [ one, other ].all? { |text| text.match?(/\A\s*[\d.]/) }
 
         KINDS.any? do |kind|

@@ -22,7 +22,12 @@ module DustLadder
       end
 
       # { "metric" => ..., "us" => ... } of those that are written: yields each and takes its words.
-      def words = (Thread.current[KEY] || BOTH).to_h { |system| [ system.name, yield(system) ] }
+      def words
+        one, *rest = Thread.current[KEY] || BOTH
+        told = { one.name => yield(one) }
+        rest.each { |other| told[other.name] = yield(other) }
+        told
+      end
     end
   end
 end

@@ -70,12 +70,12 @@ module DustLadder
       # Where the hook would be on stiff legs that are as long as these tensions stretch them: near to where it hangs.
       def foretold(tensions, cg, cut)
         long = cut.each_with_index.map { |rest, leg| rest * (1 + tensions[leg] / stiffnesses[leg]) }
-        Statics::PlaneHang.rig(points, long).pose(cg).hook
+        Statics::PlaneHang.rig(points, long).hook(cg)
       end
 
       def made(corner, cg, cut)
         pose = closed_form(cg, cut)
-        legs = pose.legs.map { |leg| Leg.new(leg.run, leg.height, leg.length) }
+        legs = pose.legs
         Hung.new(
           points,
           line_of,

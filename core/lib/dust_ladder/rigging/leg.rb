@@ -2,9 +2,6 @@ module DustLadder
   module Rigging
     # A leg as it hangs: level distance of its point from the plumb line (below nothing on the other side of it, where
     # that is known), height of what it hangs from above it, length; all m.
-    Leg =
-      Struct.new(:run, :height, :length) do
-        def deg_from_horizontal = Math.atan2(height, run.abs) * 180 / Math::PI
-      end
+    Leg = Statics::PlaneHang::Leg
   end
 end

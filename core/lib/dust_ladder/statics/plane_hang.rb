@@ -30,7 +30,7 @@ module DustLadder
       # Raises NotKnown when legs of these lengths do not meet over these points.
       def self.pose(points, lengths, cg) = rig(points, lengths).pose(cg)
 
-      # The same for many places of the CG: a rig that answers to pose(cg).
+      # The same for many places of the CG: a rig that answers to pose(cg), and to hook(cg) with the hook's place alone.
       def self.rig(points, lengths)
         points.size == 1 ? Single.new(points[0], lengths[0]) : Pair.new(*points, *lengths)
       end
@@ -41,6 +41,8 @@ module DustLadder
           @point = point
           @length = length
         end
+
+        def hook(cg) = pose(cg).hook
 
         def pose(cg)
           dx, dy, dz = @point[0] - cg[0], @point[1] - cg[1], @point[2] - cg[2]
@@ -73,38 +75,50 @@ module DustLadder
           @rise = Math.sqrt(rise_squared)
         end
 
+        def hook(cg)
+          _, _, px, py, pz = above_line(cg)
+          at(px, py, pz)
+        end
+
         def pose(cg)
-          gx, gy, gz = cg[0] - @a[0], cg[1] - @a[1], cg[2] - @a[2]
-          cg_along = gx * @ux + gy * @uy + gz * @uz
-          # The way up across the points' line: from the CG towards it, or, with the CG above it, away from the CG.
-          px, py, pz = cg_along * @ux - gx, cg_along * @uy - gy, cg_along * @uz - gz
-          depth = Math.sqrt(px * px + py * py + pz * pz)
-          px, py, pz = across if depth < 1e-9
-          scale = depth < 1e-9 ? 1.0 : (pz.negative? ? -depth : depth)
-          depth = -depth if pz.negative?
-          px /= scale
-          py /= scale
-          pz /= scale
+          cg_along, depth, px, py, pz = above_line(cg)
           down_along, down_rise = cg_along - @along, -depth - @rise
           drop = Math.sqrt(down_along * down_along + down_rise * down_rise)
           raise NotKnown, "the centre of gravity is at the hook" if drop < 1e-9
 
           down_along /= drop
           down_rise /= drop
-          hook = [
-            @a[0] + @along * @ux + @rise * px,
-            @a[1] + @along * @uy + @rise * py,
-            @a[2] + @along * @uz + @rise * pz
-          ]
           up = [
             -(down_along * @ux + down_rise * px),
             -(down_along * @uy + down_rise * py),
             -(down_along * @uz + down_rise * pz)
           ]
-          Pose.new(legs(down_along, down_rise), up, hook, cg, depth.negative? || depth < drop ? depth : drop)
+          margin = depth.negative? || depth < drop ? depth : drop
+          Pose.new(legs(down_along, down_rise), up, at(px, py, pz), cg, margin)
         end
 
         private
+
+        # Where the CG is along the points' line, how deep below it, negative above it, and the way up across it.
+        def above_line(cg)
+          gx, gy, gz = cg[0] - @a[0], cg[1] - @a[1], cg[2] - @a[2]
+          cg_along = gx * @ux + gy * @uy + gz * @uz
+          # From the CG towards the line, or, with the CG above it, away from the CG.
+          px, py, pz = cg_along * @ux - gx, cg_along * @uy - gy, cg_along * @uz - gz
+          depth = Math.sqrt(px * px + py * py + pz * pz)
+          px, py, pz = across if depth < 1e-9
+          scale = depth < 1e-9 ? 1.0 : (pz.negative? ? -depth : depth)
+          [ cg_along, pz.negative? ? -depth : depth, px / scale, py / scale, pz / scale ]
+        end
+
+        # The hook's place with this way up across the line.
+        def at(px, py, pz)
+          [
+            @a[0] + @along * @ux + @rise * px,
+            @a[1] + @along * @uy + @rise * py,
+            @a[2] + @along * @uz + @rise * pz
+          ]
+        end
 
         def legs(down_along, down_rise)
           far = @spread - @along
