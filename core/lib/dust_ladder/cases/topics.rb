@@ -4,12 +4,11 @@ module DustLadder
     module Topics
       module_function
 
-
       def covers?(topic) = Format.topics.include?(topic)
 
       # The module that has the topic as a function of its `given`.
       def compute(topic, given)
-        home = [ self, Rigging, Joints, Machines, Grounds, Sites, Places, Trials ].find { |one| one.respond_to?(topic) }
+        home = HOMES.find { |one| one.respond_to?(topic) }
         # 10 over 9 is not 1 where a file writes its figures without a point.
         given = DustLadder.floats(given) if [ Grounds, Sites ].include?(home)
         home.public_send(topic, given)
@@ -139,6 +138,7 @@ module DustLadder
         }
       end
       MULTI = Slings::MultiLeg
+      HOMES = [ self, Rigging, Joints, Machines, Grounds, Sites, Places, Trials, TwoCranes ].freeze
 
       def takeoff(given) = TakeOff.compute(given)
 

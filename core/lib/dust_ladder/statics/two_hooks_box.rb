@@ -1,0 +1,60 @@
+module DustLadder
+  module Statics
+    # A load on two hooks over a sweep of tilts, at every corner of what is not known: its weight, where the CG is, and
+    # how far either line leans from plumb (handbook, sections 3.5 and 6.2). The sweep of a corner ends before the tilt
+    # at which one of its lines hangs slack, and leaves out where the lines are so near to one another that their shares
+    # cannot be told.
+    class TwoHooksBox
+      # Lines nearer than this share of the load's length: what either carries cannot be told.
+      UNTOLD = 0.02
+      # weight: kg; along, up: -1 or 1, the end of the CG's box.
+      Corner = Struct.new(:weight, :along, :up)
+      # The most that a line carries, kg, at which tilt and Corner.
+      Worst = Struct.new(:kg, :tilt_deg, :corner)
+
+      # hooks: a TwoHooks with the CG where it is planned. weights: least and most, kg. half_widths: of the CG's box, m,
+      # [along, up]. leans: degrees from plumb, [head, tail]. long: the load's length, m.
+      def initialize(hooks, weights:, half_widths:, leans:, long:)
+        @hooks = hooks
+        @leans = leans
+        @least_apart = UNTOLD * long
+        @corners =
+          weights.uniq.product([ -1, 1 ], [ -1, 1 ]).map do |weight, along, up|
+            corner = Corner.new(weight, along, up)
+            [ corner, hooks.with_cg_by(along * half_widths[0], up * half_widths[1]) ]
+          end
+      end
+
+      # tilts: degrees, in the order in which they are gone through.
+      def sweep(tilts)
+        @tilts, @slack, @untold, @head, @tail = tilts, [], [], nil, nil
+        @corners.each { |corner, hooks| go_through(corner, hooks) }
+        self
+      end
+
+      # Worst of either line, nil where nothing of the sweep can be told.
+      attr_reader :head, :tail
+      # The first tilt at which a line of any corner hangs slack, and the first that is left out.
+      def slack_first = @slack.min&.then { |step| @tilts[step] }
+      def untold_from = @untold.min&.then { |step| @tilts[step] }
+
+      private
+
+      def go_through(corner, hooks)
+        @tilts.each_with_index do |tilt, step|
+          at = hooks.at(corner.weight, tilt)
+          next @untold << step if at.apart.abs < @least_apart
+          return @slack << step if at.slack?
+
+          head, tail = hooks.most_leaning(at, *@leans)
+          @head = worse(@head, head, tilt, corner)
+          @tail = worse(@tail, tail, tilt, corner)
+        end
+      end
+
+      def worse(so_far, kg, tilt, corner)
+        so_far.nil? || kg > so_far.kg * (1 + 1e-12) ? Worst.new(kg, tilt, corner) : so_far
+      end
+    end
+  end
+end
