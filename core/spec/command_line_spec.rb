@@ -152,7 +152,10 @@ RSpec.describe DustLadder::CommandLine do
 
   it "runs worked cases: 0 when all covered are right, 1 when one is wrong, 2 when it is no such file" do
     fixture = File.expand_path("fixtures/worked_cases.json", __dir__)
-    expect(run("cases", fixture)).to match([ 0, /not covered yet: tailing \(2\)/, "" ])
+    expect(run("cases", fixture)).to match([ 0, /^73 computed: 73 right, 0 wrong; 0 not covered yet$/, "" ])
+    strange = JSON.parse(File.read(fixture))
+    strange["cases"] << strange["cases"][0].merge("topic" => "levitation")
+    expect(run("cases", :file, text: JSON.generate(strange))).to match([ 0, /not covered yet: levitation \(1\)/, "" ])
     wrong = JSON.parse(File.read(fixture))
     wrong["cases"].find { |one| one["topic"] == "deductions" }["expect"]["rope_kg"] += 1
     expect(run("cases", :file, text: JSON.generate(wrong))).to match([ 1, /✗ rope_kg: got 78.0, wanted 79.0/, "" ])

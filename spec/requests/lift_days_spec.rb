@@ -334,6 +334,8 @@ RSpec.describe "The day of a lift" do
       said("finding", piece: "Q-99", word: "?", out: "yes")
     )
     expect(taken["taken"].map { |one| one["number"] }).to eq([ 2, 3 ])
+    asides = taken["day"]["lines"].to_h { |one| [ one["about"]["piece"].strip, one["aside"] ] }
+    expect(asides).to eq("C-14" => nil, "Q-99" => "the store knows no Q-99: nothing was taken out of use")
     piece = Piece.find_by!(number: "C-14")
     expect(piece.state).to eq("quarantined")
     expect(piece.acts.last).to have_attributes(plan: plan, why: /Feed horn crate FH-2: link stretched/)

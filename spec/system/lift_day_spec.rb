@@ -196,6 +196,26 @@ RSpec.describe "The day of a lift" do
     end
   end
 
+  it "writes what was found of gear, says whether it may be used, and when the store does not know it" do
+    come
+    number = DustLadder::Plan::NamedGear.numbers(plan.document).find { |one| Piece.exists?(number: one) }
+    within("section[aria-label='Beside the phases']") do
+      fill_in "Number of the piece", with: number
+      fill_in "What was found", with: "pad cracked"
+      expect(page).to have_button("Write the finding", disabled: true)
+      select "out until looked at", from: "It is"
+      click_button "Write the finding"
+      expect(page).to have_field("What was found", with: "")
+      expect(page).to have_select("It is", selected: "say which")
+      fill_in "Number of the piece", with: "Q-99"
+      fill_in "What was found", with: "pad cracked"
+      select "out until looked at", from: "It is"
+      click_button "Write the finding"
+    end
+    expect(page).to have_text("The store knows no Q-99: nothing was taken out of use.")
+    expect(Piece.find_by!(number: number).state).to eq("quarantined")
+  end
+
   it "calls stop with one press, and goes on by the supervisor alone" do
     come
     click_button "Call stop"

@@ -1746,6 +1746,7 @@ export interface DayLine {
   by: string;
   at: string;
   number: number;
+  aside: string | null;
 }
 export interface ToMeasure {
   lengths: (null | Figure)[];

@@ -31,7 +31,7 @@ function Words({
       button={button}
       value={word}
       put={setWord}
-      onSay={(said) => void say(kind, { word: said })}
+      onSay={(said) => say(kind, { word: said })}
     />
   )
 }
@@ -47,7 +47,7 @@ function Wind({ say }: { say: Day['say'] }) {
       put={setGust}
       example={us ? '9 mph' : '4.2 m/s'}
       most={20}
-      onSay={(said) => void say('wind', { gust: said })}
+      onSay={(said) => say('wind', { gust: said })}
     />
   )
 }
@@ -55,7 +55,7 @@ function Wind({ say }: { say: Day['say'] }) {
 function Finding({ day, say }: { day: LiftDay; say: Day['say'] }) {
   const [piece, setPiece] = useState('')
   const [word, setWord] = useState('')
-  const [out, setOut] = useState('no')
+  const [out, setOut] = useState('')
   return (
     <>
       <div className="day-pair">
@@ -78,6 +78,7 @@ function Finding({ day, say }: { day: LiftDay; say: Day['say'] }) {
           label="It is"
           value={out}
           choices={[
+            ['', 'say which'],
             ['no', 'fit to be used'],
             ['yes', 'out until looked at'],
           ]}
@@ -89,10 +90,14 @@ function Finding({ day, say }: { day: LiftDay; say: Day['say'] }) {
         button="Write the finding"
         value={word}
         put={setWord}
-        barred={piece.trim() === ''}
-        onSay={(said) => {
-          void say('finding', { piece: piece.trim(), word: said, out })
-          setPiece('')
+        barred={piece.trim() === '' || out === ''}
+        onSay={async (said) => {
+          const kept = await say('finding', { piece: piece.trim(), word: said, out })
+          if (kept) {
+            setPiece('')
+            setOut('')
+          }
+          return kept
         }}
       />
     </>

@@ -50,6 +50,11 @@ export function DayLog({
             <span className="small">
               {[one.name, late && `came at ${clock(one.got)}`].filter(Boolean).join(', ')}
               {one.why && <strong> It does not count: {one.why}.</strong>}
+              {one.aside && (
+                <strong role="alert" style={{ color: 'var(--stop)' }}>
+                  {` ${one.aside[0]?.toUpperCase()}${one.aside.slice(1)}.`}
+                </strong>
+              )}
             </span>
           </div>
         )

@@ -17,8 +17,7 @@ export function RiggedPanel({ plan, day, say, barred, kept }: PhaseProps & { bar
   const judged = useJudged(['measured', plan], given, (measured) => dayApi.judgeMeasured(plan, measured))
   const waiting = kept.findLast(({ event }) => event.kind === 'rigged')
   const keep = async () => {
-    await say('rigged', { measured: given })
-    clear()
+    if (await say('rigged', { measured: given })) clear()
   }
   const rest = judged.faults.filter(({ pointer }) => !AT_FIELD.test(pointer))
   return (

@@ -1,7 +1,8 @@
 import Button from '@mui/material/Button'
 import TextField from '@mui/material/TextField'
+import { useState } from 'react'
 
-// One line of words and the button that says it, which empties the line.
+// One line of words and the button that says it, which empties the line once it is kept.
 export function SayField({
   label,
   button,
@@ -17,12 +18,13 @@ export function SayField({
   button: string
   value: string
   put: (value: string) => void
-  onSay: (words: string) => void
+  onSay: (words: string) => Promise<boolean>
   barred?: boolean
   example?: string
   most?: number
   filled?: boolean
 }) {
+  const [busy, setBusy] = useState(false)
   return (
     <div className="day-on">
       <TextField
@@ -37,10 +39,13 @@ export function SayField({
       />
       <Button
         variant={filled ? 'contained' : 'outlined'}
-        disabled={barred || value.trim() === ''}
+        disabled={barred || busy || value.trim() === ''}
         onClick={() => {
-          onSay(value.trim())
-          put('')
+          setBusy(true)
+          void onSay(value.trim()).then((kept) => {
+            setBusy(false)
+            if (kept) put('')
+          })
         }}
       >
         {button}

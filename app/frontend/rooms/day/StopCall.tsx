@@ -30,7 +30,7 @@ export function Stopped({ day, kept, say }: { day: LiftDay; kept: KeptEvent[]; s
           put={setWord}
           barred={supervisor === ''}
           filled
-          onSay={(said) => void say('went_on', { word: said }, supervisor)}
+          onSay={(said) => say('went_on', { word: said }, supervisor)}
         />
       )}
     </section>

@@ -42,7 +42,7 @@ export function TrialPanel({ plan, day, say, barred, kept }: PhaseProps & { barr
   const waiting = kept.filter(({ event }) => event.kind === 'tried')
   const many = (day.trial?.tries.length ?? 0) + 1
   const keep = async () => {
-    await say('tried', { try: given })
+    if (!(await say('tried', { try: given }))) return
     clear()
     setAdvised(true)
   }

@@ -41,7 +41,8 @@ export interface Day {
   // Why what waits here cannot be sent, where somebody answers; or ''.
   trouble: string
   kept: KeptEvent[]
-  say: (kind: string, about?: Record<string, unknown>, name?: string) => Promise<void>
+  // Was it kept, here or by the server? Where it was not, what was typed is to stay.
+  say: (kind: string, about?: Record<string, unknown>, name?: string) => Promise<boolean>
   forget: (kept: KeptEvent) => Promise<void>
 }
 
@@ -143,8 +144,10 @@ export function useDay(plan: number): Day {
         queries.setQueryData(['day', plan], day)
         const faults = taken[0]?.faults ?? []
         setTrouble(faults.length > 0 ? `not taken: ${faults.map(faultWords).join('. ')}` : '')
+        return faults.length === 0
       } catch (error) {
         setTrouble(`this device can keep nothing, and it was not sent: ${refusal(error, 'no answer')}`)
+        return false
       }
     },
     [plan, queries],
@@ -170,6 +173,7 @@ export function useDay(plan: number): Day {
       await reread()
       // What is being sent may have been read before this was kept. Nobody waits for the network.
       void flush().then(flush)
+      return true
     },
     [plan, by, old, queries, reread, flush, atOnce],
   )

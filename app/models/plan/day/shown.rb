@@ -116,8 +116,19 @@ class Plan
 
       def line(event)
         why = why_of(event)
-        { id: event.id, kind: event.kind, about: event.about, why: why, got: event.got, **said(event) }
+        aside = unknown?(event) ? "the store knows no #{event.told("piece").strip}: nothing was taken out of use" : nil
+        { id: event.id, kind: event.kind, about: event.about, why: why, aside: aside, got: event.got, **said(event) }
       end
+
+      # Was something found to be out that the store does not know by this number?
+      def unknown?(event)
+        return false unless event.kind == "finding" && event.told("out") == "yes"
+
+        @in_store ||= Piece.where(number: outs.map { |one| one.told("piece").strip }).pluck(:number)
+        !@in_store.include?(event.told("piece").strip)
+      end
+
+      def outs = @day.log.events.select { |event| event.kind == "finding" && event.told("out") == "yes" }
 
       # Of what was said before this revision was issued nothing counts.
       def why_of(event) = whys.key?(event.number) ? whys[event.number] : "it was said of another revision"

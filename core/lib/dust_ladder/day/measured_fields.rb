@@ -50,14 +50,18 @@ module DustLadder
       def bail = @data["bail"]
 
       # What can be measured of this lift.
-      def spreads = @spreads ||= Spreads.new(names, lift.load.points.map(&:at))
+      def spreads = @spreads ||= Spreads.new(names, DustLadder.known { lift.load.points.map(&:at) } || [])
       def names = lift.load.points.map(&:name)
       def beam = lift.beam
       # Places along its beam that a leg, and its bail, may be set in; none where that is not for choice.
-      def places = @places ||= beam && !beam.spreader? ? beam.holes : []
-      def bails = @bails ||= beam && beam.bail? && beam.bails.size > 1 ? beam.bails : []
+      def places = @places ||= told { beam.holes unless spreader? }
+      def bails = @bails ||= told { beam.bails if beam.bail? && beam.bails.size > 1 }
+      def spreader? = beam && DustLadder.known { beam.spreader? } || false
 
       private
+
+      # Nothing can be chosen of a beam that is not known.
+      def told = beam && DustLadder.known { yield } || []
 
       # One label an entry of a list.
       def labels(name)
@@ -103,7 +107,7 @@ module DustLadder
         [
           (fault("/holes", "that is no hole of this beam for each leg", expected(places)) unless fine),
           (fault("/bail", "that is no hole of this beam's bail", expected(bails)) unless hole?(bail, bails)),
-          (fault("/span", "no beam of this plan has a span to be set", "nothing") if @data["span"] && !beam&.spreader?)
+          (fault("/span", "no beam of this plan has a span to be set", "nothing") if @data["span"] && !spreader?)
         ].compact
       end
 

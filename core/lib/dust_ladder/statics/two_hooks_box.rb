@@ -32,6 +32,19 @@ module DustLadder
         self
       end
 
+      # The most that each line carries at one tilt over the corners in which both hang taut there: [head, tail], kg;
+      # nil where it cannot be told.
+      def most_at(tilt)
+        found =
+          @corners.filter_map do |corner, hooks|
+            at = hooks.at(corner.weight, tilt)
+            return if at.apart.abs < @least_apart
+
+            hooks.most_leaning(at, *@leans) unless at.slack?
+          end
+        found.transpose.map(&:max) if found.any?
+      end
+
       # Worst of either line, nil where nothing of the sweep can be told.
       attr_reader :head, :tail
       # The first tilt at which a line of any corner hangs slack, and the first that is left out.
