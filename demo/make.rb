@@ -671,7 +671,7 @@ PLANS = {
     ),
   "duct-section" =>
     plan(
-      "Air duct section AD-4, four legs taken up by links",
+      "Air duct section AD-4, three legs taken up by links",
       lift_at: "2026-12-16T16:00",
       hours: 2,
       lug: "4 t",
@@ -687,13 +687,12 @@ PLANS = {
           [ "2.10 m", "1.10 m", "0.80 m" ],
           "drawing",
           [
-            [ "NW", "0.50 m", "1.90 m", "1.80 m" ],
+            [ "W", "0.50 m", "1.10 m", "1.80 m" ],
             [ "NE", "3.70 m", "1.90 m", "1.80 m" ],
-            [ "SE", "3.70 m", "0.30 m", "1.80 m" ],
-            [ "SW", "0.50 m", "0.30 m", "1.80 m" ]
+            [ "SE", "3.70 m", "0.30 m", "1.80 m" ]
           ]
         ),
-      rigging: hung("4.90 m", *Array.new(4) { leg("C-51") }),
+      rigging: hung("4.90 m", *Array.new(3) { leg("C-51") }),
       crane:
         crane(
           "acacia-full",

@@ -1,7 +1,7 @@
 # How the load of a plan really is, for the stand-ins of a trial: by chance, the same at every try, told to nobody.
 module HiddenLoad
   # Moves every plan's chance to where the demo's duct hangs with one end low.
-  SALT = 12
+  SALT = 99
 
   module_function
 

@@ -93,6 +93,10 @@ RSpec.describe DustLadder::Trial do
       expect(tries(two, seen.except("swing")).judged[0].verdict).to eq("not_known")
       expect(tries(two, {}).judged[0].verdict).to eq("not_known")
       expect(tries(two, {})).to have_attributes(learnt: nil, advice: nil, missing: /nothing was read/)
+      both = tries(two, seen, seen.merge("along" => "1.5°"))
+      expect(both.advised_after(0).as_json).to eq(tries(two, seen).advice.words.as_json)
+      expect(both.advised_after(1)).to eq(both.advice.words)
+      expect(tries(two, {}, seen).advised_after(0)).to be_nil
     end
 
     # [what is typed, pointer, words]

@@ -141,15 +141,33 @@ class LiftPack < Paper
       bullet(stands["missing"]) if stands["missing"]
     end
 
+    AXES = %w[along across high].freeze
+
+    # Of what the tries teach: weight and CG, each with its uncertainty, and what they do not tell.
+    def learnt(all)
+      weight, cg = all.values_at("weight", "cg")
+      bullet(told(all["doubt"])) if all["doubt"]
+      bullet("Learnt: weight #{told(weight["figure"])}, give or take #{told(weight["error"])}.") if weight
+      AXES.zip(cg.to_a).each do |axis, place|
+        next unless place
+
+        box = place["outside"] ? ", outside its box" : ""
+        bullet("CG #{axis} at #{told(place["figure"])}, give or take #{told(place["error"])}#{box}.")
+      end
+      bullet("Not told: #{all["cannot_tell"].map { |one| told(one) }.join("; ")}.") if all["cannot_tell"].to_a.any?
+    end
+
     def trial
       return if day.tries.empty?
 
       tried = day.tried
       heading("Trial lift")
-      tried.judged.each_with_index { |one, at|
+      tried.judged.each_with_index do |one, at|
+        advice = tried.advised_after(at)
         bullet("Try #{at + 1}: #{one.verdict.tr("_", " ")}. #{told(one.worst.words)}")
-      }
-      bullet("Advice: #{told(tried.advice.words)}") if tried.advice
+        bullet("What to change after it: #{told(advice)}.") if advice
+      end
+      learnt(tried.learnt.as_json) if tried.learnt
     rescue DustLadder::NotKnown, DustLadder::PlanFile::Invalid => error
       line("The tries cannot be judged: #{error.message}")
     end

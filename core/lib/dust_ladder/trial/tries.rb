@@ -43,6 +43,15 @@ module DustLadder
         @advice ||= learnt && Advice.new(learnt, judged.last, pieces: @pieces)
       end
 
+      # What was advised after one of them, by those before: its words, or nil.
+      def advised_after(at)
+        return advice&.words if at == all.size - 1
+
+        Tries.new(lift.document.data, all.take(at + 1).map(&:data), pieces: @pieces).advice&.words
+      rescue NotKnown
+        nil
+      end
+
       # What is learnt and advised, taken into the plan: nil where there is nothing to take.
       def taken
         @taken ||= learnt && Taken.new(learnt, advice).then { |one| one.changes.any? ? one : nil }
