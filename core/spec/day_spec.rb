@@ -391,6 +391,40 @@ RSpec.describe DustLadder::Day do
     end
   end
 
+  it "keeps a no that ends a phase, and shows it beside whatever is yes there" do
+    said("held", "Mara Tull", phase: "gear", answer: "no", word: "tags missing")
+    expect([ why, now.phases[0].no?, now.phases[0].done? ]).to eq([ nil, true, false ])
+    items = phases[0].items.map(&:id)
+    said("answered", "Mara Tull", phase: "gear", item: items[0], answer: "yes")
+    expect(now.phases[0]).to be_no
+    yes_to_all("gear", "Mara Tull")
+    expect(now.phases[0]).to have_attributes(no?: false, done?: true)
+  end
+
+  it "takes a name and a word as long as they may be" do
+    expect(said("note", "x" * 80, word: "y" * 500).name.size).to eq(80)
+  end
+
+  describe "what is asked on a site" do
+    on_site = Struct.new(:survey, :duties, :legs, :beam, :surroundings)
+    site = Struct.new(:walkways, :cuts)
+
+    def asks(lift, what) = described_class::Cut.new(lift).public_send("#{what}?")
+
+    it "is of walkways and cuts that are there, and of no others" do
+      bare, full = [ [], [ :one ] ].map { |all| on_site.new(site.new(all, all), [], [], nil, nil) }
+      expect(%i[ways cut].map { |what| [ asks(bare, what), asks(full, what) ] }.uniq).to eq([ [ false, true ] ])
+    end
+
+    it "is of a hoist where any of its cranes is one" do
+      duty = Struct.new(:crane)
+      crane = Struct.new(:name) { def family?(name) = self.name == name }
+      duties = %w[mobile fixed_hoist].map { |name| duty.new(crane.new(name)) }
+      expect(asks(on_site.new(nil, duties, [], nil, nil), :fixed_hoist)).to be(true)
+      expect(asks(on_site.new(nil, duties.first(1), [], nil, nil), :fixed_hoist)).to be(false)
+    end
+  end
+
   describe "what is said wrongly" do
     let(:fine) do
       {
@@ -427,6 +461,8 @@ RSpec.describe DustLadder::Day do
         "/about/item" ],
       [ { "kind" => "closed", "about" => { "lifted" => "no" } }, "/about/why" ],
       [ { "kind" => "tried", "about" => { "try" => "good" } }, "/about/try" ],
+      [ { "kind" => "closed", "about" => { "lifted" => "yes" }, "name" => "" }, "/name" ],
+      [ { "kind" => "went_on", "about" => { "word" => "calm" }, "name" => "" }, "/name" ],
       [ { "more" => 1 }, "/more" ]
     ].each do |changes, pointer|
       it("refuses #{changes.to_s[0, 90]}") do

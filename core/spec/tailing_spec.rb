@@ -141,6 +141,8 @@ RSpec.describe DustLadder::Tailing do
       expect(clash.gap(found + 0.001)).to be <= 0.3
       expect(clash.short_from(4.0, 0, 90)).to eq(0)
       expect(clash(slings: 30.0).short_from(0.3, 0, 60)).to be_nil
+      expect(clash.short_from(0.3, 20, 90)).to be_within(1e-5).of(found)
+      expect(clash.least(20, 50)[0]).to be_within(1e-9).of((80..200).map { |step| clash.gap(step / 4.0) }.min)
     end
 
     it "has more room with longer slings, at every tilt" do

@@ -24,20 +24,21 @@ module DustLadder
         @shares = {}
       end
 
-      # Tilts that it is gone through at, in its order; as far as no line hangs slack.
+      # Tilts that it is gone through at, in its order: as far as no line hangs slack and what either carries can be
+      # told. Past that the lines cross, or the load hangs from one: the handover is to be planned.
       def tilts
         @tilts ||=
           begin
             many = ((@to - @from).abs / STEP).ceil
             all = Array.new(many + 1) { |at| at == many ? @to : @from + (@to <=> @from) * at * STEP }
             @box.sweep(all)
-            slack = @box.slack_first
-            slack ? all.take_while { |tilt| tilt != slack } : all
+            ends = [ @box.slack_first, @box.untold_from ].compact
+            all.take_while { |tilt| !ends.include?(tilt) }
           end
       end
 
-      # Where its end comes before all was gone through: the tilt at which a line hangs slack; and from which on what
-      # either carries cannot be told. nil where neither happens.
+      # Where its end comes before all was gone through: the first tilt at which a line hangs slack, and the first at
+      # which what either carries cannot be told. nil where neither happens.
       def slack_at = tilts.then { @box.slack_first }
       def untold_from = tilts.then { @box.untold_from }
 
