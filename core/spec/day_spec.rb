@@ -391,6 +391,20 @@ RSpec.describe DustLadder::Day do
     end
   end
 
+  it "is stopped by an indicator that shows a twentieth more than the planned gross, and by what the rules say else" do
+    ladder = DustLadder.check(DustLadder::PlanFile.accept(plan))
+    words = described_class::Brief.new(ladder).stops.map { |one| one.as_json["metric"] }
+    most = (ladder.lift.duty.gross.kg * 1.05).floor
+    expect(words.join("|").delete("\u202f")).to include("The indicator shows more than #{most}\u00a0kg")
+    expect(words).to include(/more than 5\.0° off level/, *described_class::Brief::STOPS)
+  end
+
+  it "is begun with the first thing that is said of it, whatever that is" do
+    expect(now.phases[0]).not_to be_begun
+    said("answered", "Mara Tull", phase: "gear", item: "sound", answer: "yes")
+    expect(now.phases[0]).to be_begun
+  end
+
   it "keeps a no that ends a phase, and shows it beside whatever is yes there" do
     said("held", "Mara Tull", phase: "gear", answer: "no", word: "tags missing")
     expect([ why, now.phases[0].no?, now.phases[0].done? ]).to eq([ nil, true, false ])
@@ -414,6 +428,29 @@ RSpec.describe DustLadder::Day do
     it "is of walkways and cuts that are there, and of no others" do
       bare, full = [ [], [ :one ] ].map { |all| on_site.new(site.new(all, all), [], [], nil, nil) }
       expect(%i[ways cut].map { |what| [ asks(bare, what), asks(full, what) ] }.uniq).to eq([ [ false, true ] ])
+    end
+
+    it "is of a choke and of chain where any leg is one" do
+      leg = Struct.new(:choker?, :sling)
+      legs = [ leg.new(false, "alloy_chain"), leg.new(true, "wire_rope") ]
+      lift = on_site.new(nil, [], legs, nil, nil)
+      lift.define_singleton_method(:sling_of) { |one| { "kind" => one.sling } }
+      expect([ asks(lift, :choke), asks(lift, :chain) ]).to eq([ true, true ])
+      lift.legs = legs.last(1)
+      expect([ asks(lift, :choke), asks(lift, :chain) ]).to eq([ true, false ])
+      lift.legs = legs.first(1)
+      expect([ asks(lift, :choke), asks(lift, :chain) ]).to eq([ false, true ])
+    end
+
+    it "is of tag lines for what is long any way, and where that is not known" do
+      load = Struct.new(:size)
+      lift = on_site.new(nil, [], [], nil, nil)
+      [ [ [ 3.1, 1.0, 1.0 ], true ], [ [ 1.0, 1.0, 3.1 ], true ], [ [ 2.9, 2.9, 2.9 ], false ] ].each do |size, asked|
+        lift.define_singleton_method(:load) { load.new(size) }
+        expect(asks(lift, :tag_lines)).to be(asked)
+      end
+      lift.define_singleton_method(:load) { raise DustLadder::NotKnown, "no size" }
+      expect(asks(lift, :tag_lines)).to be(true)
     end
 
     it "is of a hoist where any of its cranes is one" do
