@@ -100,6 +100,19 @@ RSpec.describe DustLadder::Day::AsMeasured do
     expect(told["level"].verdict).to eq("tight")
   end
 
+  it "judges spreads below a beam at either end, each in no more than three looks" do
+    looks = 0
+    allow(DustLadder::Rigging::AsRigged).to receive(:new).and_wrap_original { |make, *given, **more|
+      looks += 1
+      make.call(*given, **more)
+    }
+    along, across = asked(under_beam)["spread"].map { |way| way["planned"]["value"] }
+    told = judged(under_beam, spread: [ "#{along + 0.3} m", "#{across} m" ])
+    expect(told.verdict).to eq("stop")
+    expect(told.changed.map(&:id)).to include("level")
+    expect(looks).to eq(3)
+  end
+
   it "does not make the legs anew for what was found beside them" do
     planned = judged(on_beam, holes: [ 1, 2, 2, 1 ])
     expect(planned).to have_attributes(verdict: "holds", beyond: [])

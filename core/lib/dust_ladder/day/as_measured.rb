@@ -155,10 +155,15 @@ module DustLadder
       def weakest(changes) = Ladder::Verdict.weakest(changes.map { |one| one.measured.verdict })
       def most(changes) = changes.filter_map { |one| one.measured.utilisation }.max || 0
 
-      # Ends at which the differences of the spreads may lie.
+      # Ends at which the differences of the spreads may lie, one a way. Below a beam, where each look takes long, all
+      # of them at the same end.
       def ways
-        choices = @fields.spreads.ways.each_index.map { |at| @fields.spread[at] ? SIDES : [ 0 ] }
-        choices.empty? ? [ [] ] : choices[0].product(*choices.drop(1))
+        measured = @fields.spreads.ways.each_index.map { |at| !@fields.spread[at].nil? }
+        return [ measured.map { 0 } ] if measured.none?
+        return SIDES.map { |side| measured.map { |one| one ? side : 0 } } if @lift.beam
+
+        first, *rest = measured.map { |one| one ? SIDES : [ 0 ] }
+        first.product(*rest)
       end
 
       def rigged_with(sides)
