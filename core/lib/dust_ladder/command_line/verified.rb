@@ -4,6 +4,8 @@ module DustLadder
     # whether they are of the plan in the file, and whether what was issued names what makes it critical. Who was signed
     # in it cannot tell, nor whether the newest records are missing: only their digest on paper or in the app does that.
     class Verified
+      include Said
+
       # chain: a Life::Chain.
       def initialize(document, chain, out)
         @document = document
@@ -17,8 +19,7 @@ module DustLadder
 
         faults = @chain.faults(@document)
         faults = unlike.map { |words| Life::Chain::Fault.new(@chain.records.size, words) } if faults.empty?
-        return said(file, "its records do not agree", *faults.map { |one| "record #{one.number}: #{one.words}" }) if
-          faults.any?
+        return disagree(file, "record", faults) if faults.any?
 
         @out.puts "#{file}: #{count}; #{state}; newest #{@chain.records.last.short}"
         @chain.records.each { |record| @out.puts "  #{line(record)}" }
@@ -30,12 +31,6 @@ module DustLadder
 
       def course = @chain.course
       def ladder = @ladder ||= DustLadder.check(@document)
-
-      def said(file, *lines)
-        @out.puts "#{file}: #{lines.first}"
-        lines.drop(1).each { |words| @out.puts "  #{words}" }
-        1
-      end
 
       def count = "#{@chain.records.size} of #{@chain.records.size} records agree"
       def state = "#{course.state} as #{course.revision}#{", archived" if course.archived?}"

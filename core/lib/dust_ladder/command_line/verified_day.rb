@@ -4,6 +4,8 @@ module DustLadder
     # between. Who was signed in it cannot tell, nor whether the newest events are missing: only their digest on paper
     # or in the app does that.
     class VerifiedDay
+      include Said
+
       # log: a Day::Log.
       def initialize(title, log, out)
         @title = title
@@ -15,8 +17,7 @@ module DustLadder
       def tell(file)
         faults = @log.faults
         return said(file, "nothing was said of its day") if @log.events.empty?
-        return said(file, "its events do not agree", *faults.map { |one| "event #{one.number}: #{one.words}" }) if
-          faults.any?
+        return disagree(file, "event", faults) if faults.any?
 
         @out.puts "#{file}: #{@title}: #{@log.events.size} events agree; newest #{short(@log.events.last)}"
         @log.events.each { |event| @out.puts "  #{line(event)}" }
@@ -24,12 +25,6 @@ module DustLadder
       end
 
       private
-
-      def said(file, *lines)
-        @out.puts "#{file}: #{lines.first}"
-        lines.drop(1).each { |words| @out.puts "  #{words}" }
-        1
-      end
 
       def short(event) = event.digest.delete_prefix("sha256:")[0, 12]
 

@@ -29,20 +29,21 @@ module DustLadder
 
       # Angles that do not agree with the lengths: a length, a point or the angle was misread. A sentence each.
       def misread
-        rigged.angles_beside.filter_map do |leg, read, worked|
-          next if (read - worked).abs <= READ_DEG
+        @misread ||=
+          rigged.angles_beside.filter_map do |leg, read, worked|
+            next if (read - worked).abs <= READ_DEG
 
-          both("#{names[leg]} was read as #{Figure.deg(read)}, its length makes #{Figure.deg(worked)}.")
-        end
+            both("#{names[leg]} was read as #{Figure.deg(read)}, its length makes #{Figure.deg(worked)}.")
+          end
       rescue NotKnown
-        []
+        @misread = []
       end
 
       # What is beyond tolerance, or misread, stops; else as good as the worst of what changed.
       def verdict
         return "stop" if beyond.any? || misread.any?
 
-        changed.empty? ? "holds" : Ladder::Verdict.weakest(changed.map { |one| one.measured.verdict })
+        verdict_of(changed)
       end
 
       # Rungs whose figure or verdict is not the plan's.
@@ -148,11 +149,15 @@ module DustLadder
         @rigged ||=
           ways.map { |sides| rigged_with(sides) }.min_by do |one|
             changes = changed_of(one)
-            [ Ladder::Verdict.rank(changes.empty? ? "holds" : weakest(changes)), -most(changes) ]
+            [ Ladder::Verdict.rank(verdict_of(changes)), -most(changes) ]
           end
       end
 
-      def weakest(changes) = Ladder::Verdict.weakest(changes.map { |one| one.measured.verdict })
+      # What changed makes it; where nothing did, it is as planned.
+      def verdict_of(changes)
+        changes.empty? ? "holds" : Ladder::Verdict.weakest(changes.map { |one| one.measured.verdict })
+      end
+
       def most(changes) = changes.filter_map { |one| one.measured.utilisation }.max || 0
 
       # Ends at which the differences of the spreads may lie, one a way. Below a beam, where each look takes long, all

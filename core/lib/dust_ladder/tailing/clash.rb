@@ -4,7 +4,6 @@ module DustLadder
     # as high above the tail's point as its slings are long, and the turned outline of the load (handbook, section 6.2).
     # Longer slings make room, and want headroom.
     class Clash
-      STEP = 0.25
       NEAR = 1e-6
 
       # outline: corners of the load in order, [along, up] in m from the CG, when it lies level. point: where it is held
@@ -23,21 +22,16 @@ module DustLadder
       end
 
       # The least from one tilt to another, and where: [m, degrees].
-      def least(from, to) = steps(from, to).map { |tilt| [ gap(tilt), tilt ] }.min
+      def least(from, to) = Tilts.of(from, to).map { |tilt| [ gap(tilt), tilt ] }.min
 
       # The first tilt at which it is less than that, degrees; nil where it never is.
       def short_from(needed, from, to)
         before = nil
-        short = steps(from, to).find { |tilt| gap(tilt) < needed - NEAR || (before = tilt) && nil } or return
+        short = Tilts.of(from, to).find { |tilt| gap(tilt) < needed - NEAR || (before = tilt) && nil } or return
         before ? first_between(needed, before, short) : short
       end
 
       private
-
-      def steps(from, to)
-        many = ((to - from).abs / STEP).ceil
-        Array.new(many + 1) { |at| at == many ? to : from + (to <=> from) * at * STEP }
-      end
 
       def first_between(needed, fine, short)
         while (short - fine).abs > NEAR

@@ -4,7 +4,6 @@ module DustLadder
     # that is (handbook, section 6.2). Gone through in quarters of a degree, and exactly where a row of the chart is
     # crossed and where the use is greatest.
     class Sweep
-      STEP = 0.25
       # As near as a crossing or a greatest use is found, degrees.
       NEAR = 1e-7
       # use: share and rigging over capacity; infinite where the chart allows nothing there.
@@ -29,8 +28,7 @@ module DustLadder
       def tilts
         @tilts ||=
           begin
-            many = ((@to - @from).abs / STEP).ceil
-            all = Array.new(many + 1) { |at| at == many ? @to : @from + (@to <=> @from) * at * STEP }
+            all = Tilts.of(@from, @to)
             @box.sweep(all)
             ends = [ @box.slack_first, @box.untold_from ].compact
             all.take_while { |tilt| !ends.include?(tilt) }
