@@ -102,6 +102,13 @@ SLINGS =
     sling("W-08", "wire_rope", "16 mm, steel core, swaged", 4.0, 9, 2700, choker: 2000, basket: 5400),
     sling("W-15", "wire_rope", "22 mm, steel core, swaged", 6.0, 22, 5100, basket: 10_200),
     sling("W-16", "wire_rope", "22 mm, steel core, swaged", 6.0, 22, 5100, basket: 10_200),
+    sling("W-61", "wire_rope", "60 mm, steel core, swaged", 4.0, 92, 34_000, basket: 68_000),
+    *%w[W-63 W-64].map do |number|
+      sling(number, "wire_rope", "28 mm, steel core, swaged", 3.0, 20, 8200, basket: 16_400)
+    end,
+    *%w[W-65 W-66].map do |number|
+      sling(number, "wire_rope", "28 mm, steel core, swaged", 6.0, 34, 8200, basket: 16_400)
+    end,
     sling("R-03", "polyester_round", "2 t, endless", 8.0, 6, 2000, choker: 1600, basket: 4000),
     sling("R-04", "polyester_round", "2 t, endless", 8.0, 6, 2000, choker: 1600, basket: 4000),
     sling("R-11", "polyester_round", "3 t, endless", 10.0, 11, 3000, choker: 2400, basket: 6000),
@@ -1126,6 +1133,7 @@ end
 TIMBERS = { "count" => 2, "length" => "2.4 m", "width" => "0.25 m" }.freeze
 
 require_relative "site_plans"
+require_relative "tandem_plans"
 
 def write(folder, name, text)
   FileUtils.mkdir_p(File.join(FOLDER, folder))
@@ -1136,4 +1144,4 @@ CHARTS.each { |id, data| write("charts", id, "#{JSON.pretty_generate(data)}\n") 
 write(".", "store", "#{JSON.pretty_generate(STORE)}\n")
 write(".", "people", "#{JSON.pretty_generate(DemoPeople::ALL)}\n")
 write(".", "sites", "#{JSON.pretty_generate(SITES.values)}\n")
-{ **PLANS, **SITE_PLANS }.each { |name, document| write("plans", name, PLAN_FILE.write(document)) }
+{ **PLANS, **SITE_PLANS, **TANDEM_PLANS }.each { |name, document| write("plans", name, PLAN_FILE.write(document)) }

@@ -77,7 +77,7 @@ RSpec.describe "Every rung" do
 
   it "is looked at here: none of the ladder's checks is left out, in any plan" do
     seen = plans.values.flat_map { |made| DustLadder.check(made.(self)).rungs.select(&:demand).map(&:id) }.uniq
-    figureless = %w[chart gear zones surroundings ground obstacles people crew]
+    figureless = %w[chart gear zones surroundings ground obstacles people crew radii]
     expect(DustLadder::Ladder::Climb::CHECKS.map { |check| check::ID }.uniq - figureless - seen).to eq([])
   end
 

@@ -86,7 +86,7 @@ RSpec.describe DustLadder::House do
     expect(
       [ found.verdict,
         found.note["metric"] ]
-    ).to match([ "not_known", /Strict of version 5 is newer than version 2/ ])
+    ).to match([ "not_known", /Strict of version 6 is newer than version 2/ ])
     expect(DustLadder.check(DustLadder::PlanFile.accept(old)).rung("load").verdict).to eq("holds")
   end
 

@@ -5,7 +5,7 @@ RSpec.describe DustLadder do
   end
 
   core = Dir[File.expand_path("../lib/dust_ladder/**/*.rb", __dir__)]
-  sections = %w[load rigging cranes by_word scope snapshots lift_at].join("|")
+  sections = %w[load rigging cranes tandem by_word scope snapshots lift_at].join("|")
 
   it "leaves the places of a plan to its sections" do
     spelt = %r{dig\("(#{sections})"|"/(#{sections})\b}

@@ -25,10 +25,10 @@ RSpec.describe "Files of their day" do
     it "#{name} is shown what the newer rules change, before they are taken" do
       document = self.class.read("#{folder}/#{name}.json")
       found = DustLadder::Ladder::NewerRules.new(document).as_json
-      expect(found).to include("newer" => true, "versions" => { "before" => 1, "after" => 5 })
+      expect(found).to include("newer" => true, "versions" => { "before" => 1, "after" => 6 })
       expect(found["values"].keys).to match_array(
         %w[
-          climbs by_word scopes power_lines chart_identity critical cut_factor cut_look_m
+          climbs by_word scopes power_lines chart_identity critical cut_factor cut_look_m tandem
           ground_found ground_kpa line_school
           line_standoff_m line_sway_deg looked_days mat_ratio people_room_m quick_pad tail_room_m
           examination_interval broken_wires outer_wire_worn chain_worn chain_grown mesh_wire_worn throat_school
@@ -49,10 +49,12 @@ RSpec.describe "Files of their day" do
     end
   end
 
-  # Of the second format, under rules that know every rung of their day.
-  JSON.parse(File.read("#{folder}/ladders/rules_2.json")).each do |name, said|
-    it "#{name} answers as it did on the day of format 2, rung for rung" do
-      ladder = DustLadder.check(self.class.read("#{folder}/format_2/#{name}.json"))
+  # Under rules that know every rung of their day: of the second format as it was, and before there were two cranes.
+  { "rules_2" => "format_2", "rules_5" => "rules_5" }.flat_map { |said, day|
+    JSON.parse(File.read("#{folder}/ladders/#{said}.json")).map { |name, ladder| [ day, name, ladder ] }
+  }.each do |day, name, said|
+    it "#{name} answers as it did on the day of #{day}, rung for rung" do
+      ladder = DustLadder.check(self.class.read("#{folder}/#{day}/#{name}.json"))
       known = ladder.rungs.select { |rung| said.key?(rung.id) }
       expect(known.map { |rung| [ rung.id, rung.verdict ] }).to eq(said.map { |id, (verdict, _)| [ id, verdict ] })
       known.each do |rung|

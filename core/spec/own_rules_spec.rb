@@ -18,7 +18,7 @@ RSpec.describe DustLadder::OwnRules do
         "version",
         "from"
       )
-    ).to eq("id" => "saltpan", "version" => 1, "from" => { "id" => "strict", "version" => 5 })
+    ).to eq("id" => "saltpan", "version" => 1, "from" => { "id" => "strict", "version" => 6 })
     expect(
       [ own.shipped?, own.leaves, described_class.new(strict).shipped?,
         described_class.new(strict).leaves ]

@@ -57,7 +57,8 @@ RSpec.describe DustLadder::PlanFile do
     expect(pointers(older.except("crane"))).to eq([ "/crane" ])
     expect(pointers(older.merge("cranes" => plan["cranes"]))).to eq([ "/cranes" ])
     expect(pointers(plan.merge("cranes" => []))).to eq([ "/cranes" ])
-    expect(pointers(plan.merge("cranes" => plan["cranes"] * 2))).to eq([ "/cranes" ])
+    expect(pointers(plan.merge("cranes" => plan["cranes"] * 2))).to eq([ "/tandem" ])
+    expect(pointers(plan.merge("cranes" => plan["cranes"] * 3))).to eq([ "/cranes" ])
   end
 
   it "names the place of what does not fit" do

@@ -8,6 +8,7 @@ RSpec.configure do |config|
   config.disable_monkey_patching!
   config.order = :random
   config.include PlanHelp
+  config.include TandemHelp
   config.include SiteHelp
   config.include Arithmetic
 end

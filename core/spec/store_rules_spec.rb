@@ -14,7 +14,7 @@ RSpec.describe DustLadder::Gear::StoreRules do
   it "are what ships where the house has no set of its own" do
     rules = described_class.of([ strict ])
     expect(rules.data["values"]).to eq(strict["values"])
-    expect(rules.title).to eq("Strict 5")
+    expect(rules.title).to eq("Strict 6")
   end
 
   # Value, what the site's set has, and what the store goes by.
@@ -50,7 +50,7 @@ RSpec.describe DustLadder::Gear::StoreRules do
     sets.permutation.each do |some|
       rules = described_class.of([ strict, *some ])
       expect(rules[:chain_worn]).to eq(0.05)
-      expect(rules.title).to start_with("Strict 5, own ")
+      expect(rules.title).to start_with("Strict 6, own ")
     end
   end
 

@@ -46,7 +46,7 @@ RSpec.describe "What is answered by word", type: :system do
     )
     expect(page).to have_css(
       "[data-headline]",
-      text: "Not known: Strict of version 5 is newer than version 1 in this plan and 7 more"
+      text: "Not known: Strict of version 6 is newer than version 1 in this plan and 7 more"
     )
     rung("ground").click
     expect(page).to have_css("[data-rung=ground]", text: "needs: newer than this plan's rules")
@@ -54,7 +54,7 @@ RSpec.describe "What is answered by word", type: :system do
     dialog = find("[role=dialog]", text: "Newer rules")
     expect(dialog).to have_text("rule set strict, version 1. Version 5 differs")
     expect(dialog).to have_css("tr", text: /Crew.*newer than this plan's rules.*who does what/m)
-    click_button "Take version 5"
+    click_button "Take version 6"
     expect(page).to have_css("[data-rung=ground]", text: "needs: what the ground bears")
     expect(page).to have_css("[role=status]", text: ", saved")
     choose_from_menu "Newer rules"

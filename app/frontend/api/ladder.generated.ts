@@ -5,6 +5,7 @@
  */
 export type RungId =
   | "load"
+  | "turn"
   | "level"
   | "angle"
   | "points"
@@ -17,16 +18,24 @@ export type RungId =
   | "grip"
   | "beam"
   | "upper"
+  | "trunnion"
+  | "end_beams"
   | "blocks"
   | "hook"
   | "hoist"
   | "wraps"
   | "height"
   | "boom"
+  | "boom_room"
+  | "booms"
+  | "beam_gap"
   | "side_pull"
   | "chart"
   | "platform"
   | "crane"
+  | "radii"
+  | "tail_crane"
+  | "head_crane"
   | "stand"
   | "ground"
   | "pads"
@@ -185,6 +194,11 @@ export interface Ladder {
   machine: Machine;
   crane: CraneView | null;
   site: SiteView | null;
+  tailing: Tailing | null;
+  /**
+   * the tail's holds side by side; told when its crane's rung is open
+   */
+  beside: TailHeld[] | null;
   take_off: TakeOff | null;
   /**
    * by which the document that this answers can be named when a change of it is sent
@@ -603,6 +617,108 @@ export interface SiteView {
     carried_m: number;
     under: number[][];
   } | null;
+}
+/**
+ * a load between two cranes, over its whole turn or way; places in m, along toward the head from where its hook begins, and up from the site's peg
+ */
+export interface Tailing {
+  does: "stand_up" | "lay_down" | "carry";
+  hold: ("lug" | "trunnion" | null)[];
+  limit: Figure;
+  outline: number[][];
+  points: number[][];
+  /**
+   * @minItems 2
+   * @maxItems 2
+   */
+  cg_half_width: number[];
+  width: number;
+  from: number;
+  to: number;
+  steps: TailingStep[];
+  cranes: TailingCrane[];
+  worst: {
+    head: {
+      at: number;
+      words: string;
+      use: Figure | null;
+    } | null;
+    tail: {
+      at: number;
+      words: string;
+      use: Figure | null;
+    } | null;
+  };
+  gap_wanted: number | null;
+  gap_least: {
+    at: number;
+    gap: Figure;
+  } | null;
+  ends_at: number | null;
+}
+/**
+ * one tilt of the turn, or one step of the way
+ */
+export interface TailingStep {
+  at: number;
+  words: string;
+  tilt: number;
+  /**
+   * @minItems 2
+   * @maxItems 2
+   */
+  cg: number[];
+  to_head: Figure;
+  to_tail: Figure;
+  gap: number | null;
+  head: TailingSide;
+  tail: TailingSide;
+}
+export interface TailingSide {
+  hook: number[] | null;
+  hook_high: number | null;
+  share: Figure | null;
+  gross: Figure | null;
+  capacity: Figure | null;
+  use: Figure | null;
+  radius: Figure | null;
+  row: number | null;
+}
+export interface TailingCrane {
+  name: string;
+  axis: number[] | null;
+  bearing: number | null;
+  sling: number | null;
+  beam: number[] | null;
+  rows: number[] | null;
+}
+/**
+ * one way of holding the tail
+ */
+export interface TailHeld {
+  kind: "upper" | "under" | "trunnion";
+  words: string;
+  planned: boolean;
+  tail_most: Figure | null;
+  tail: {
+    use: Figure | null;
+    at: string;
+    past_from: string | null;
+    verdict: "holds" | "tight" | "stop" | "not_known";
+  } | null;
+  head: {
+    use: Figure | null;
+    at: string;
+    past_from: string | null;
+    verdict: "holds" | "tight" | "stop" | "not_known";
+  } | null;
+  gap: {
+    gap: Figure;
+    short_from: string | null;
+    verdict: "holds" | "stop";
+  } | null;
+  upright: string | null;
+  curve: (number | null)[];
 }
 /**
  * the take-off, when it was asked for

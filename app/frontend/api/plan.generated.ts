@@ -23,6 +23,149 @@ export type Prevented1 = {
   by: string;
 } | null;
 /**
+ * two cranes on one load: the first point, leg and crane are the head's, the second ones the tail's
+ */
+export type Tandem = {
+  does: "stand_up" | "lay_down" | "carry" | null;
+  /**
+   * an angle as written, with its unit
+   */
+  from: string | null;
+  /**
+   * an angle as written, with its unit
+   */
+  to: string | null;
+  /**
+   * which hook comes as the lines draw near while it turns
+   */
+  comes: "tail" | "head" | "both" | null;
+  /**
+   * an angle as written, with its unit
+   */
+  bearing: string | null;
+  /**
+   * the head's hook as it begins, from the site's peg
+   */
+  head_at: {
+    /**
+     * a length as written, with its unit
+     */
+    east: string | null;
+    /**
+     * a length as written, with its unit
+     */
+    north: string | null;
+  };
+  /**
+   * where a load that is carried ends
+   */
+  head_to?: {
+    /**
+     * a length as written, with its unit
+     */
+    east: string | null;
+    /**
+     * a length as written, with its unit
+     */
+    north: string | null;
+    /**
+     * an angle as written, with its unit
+     */
+    bearing: string | null;
+  } | null;
+  /**
+   * a length as written, with its unit
+   */
+  under: string | null;
+  /**
+   * a length as written, with its unit
+   */
+  out_of_step?: string | null;
+  /**
+   * what jerking and rough ground add, such as 10 %; nothing for nothing
+   */
+  dynamic?: string | null;
+  /**
+   * where the tail crane lets go, or takes hold
+   */
+  handover?: {
+    /**
+     * an angle as written, with its unit
+     */
+    at: string | null;
+    /**
+     * who planned it
+     */
+    by: string;
+  } | null;
+  /**
+   * @minItems 2
+   * @maxItems 2
+   */
+  ends: {
+    /**
+     * what the slings take hold of
+     */
+    hold: "lug" | "trunnion" | null;
+    /**
+     * alike, side by side
+     */
+    slings: 1 | 2 | null;
+    /**
+     * number of a sling snapshot: the other of two side by side
+     */
+    second: string | null;
+    /**
+     * a length as written, with its unit
+     */
+    apart: string | null;
+    /**
+     * an angle as written, with its unit
+     */
+    plumb: string | null;
+    /**
+     * how the crane follows its hook
+     */
+    moves: "stays" | "slews_and_luffs" | "walks" | null;
+    /**
+     * between hook and slings
+     */
+    beam: {
+      name: string;
+      /**
+       * a mass as written, with its unit
+       */
+      mass: string | null;
+      /**
+       * a mass as written, with its unit
+       */
+      rated: string | null;
+      /**
+       * a length as written, with its unit
+       */
+      width: string | null;
+      /**
+       * a length as written, with its unit
+       */
+      high: string | null;
+    } | null;
+    trunnion: {
+      /**
+       * a length as written, with its unit
+       */
+      diameter: string | null;
+      /**
+       * an eye over it, or the sling half round it
+       */
+      by: "eye" | "half_wrap" | null;
+      /**
+       * is there a plate or collar that the sling cannot pass?
+       */
+      keeper: boolean | null;
+    } | null;
+  }[];
+} | null;
+/**
  * who is named for the lift, and for what
  *
  * @maxItems 40
@@ -75,12 +218,13 @@ export interface Plan {
   load: Load;
   rigging: Rigging;
   /**
-   * the crane of the lift, with where it picks and sets
+   * the crane of the lift, with where it picks and sets; or head and tail crane of a load that two carry
    *
    * @minItems 1
-   * @maxItems 1
+   * @maxItems 2
    */
   cranes: Crane[];
+  tandem?: Tandem;
   crew?: Crew;
   by_word?: ByWord;
   scope?: Scope;
@@ -1477,6 +1621,7 @@ export interface RuleSet {
         near_line?: boolean;
         unknown_ground?: boolean;
         blind?: boolean;
+        upended?: boolean;
       };
       reason: string;
     };
@@ -1543,6 +1688,16 @@ export interface RuleSet {
     };
     hoist_pull_kg?: {
       value: number;
+      reason: string;
+    };
+    tandem?: {
+      value: {
+        limit: number;
+        plumb_deg: number;
+        beam_room_m: number;
+        boom_to_boom_m: number;
+        untold: number;
+      };
       reason: string;
     };
     [k: string]:
@@ -1766,6 +1921,7 @@ export interface RuleSet {
             near_line?: boolean;
             unknown_ground?: boolean;
             blind?: boolean;
+            upended?: boolean;
           };
           reason: string;
         }
@@ -1803,6 +1959,16 @@ export interface RuleSet {
           value: {
             recent: number;
             older: number;
+          };
+          reason: string;
+        }
+      | {
+          value: {
+            limit: number;
+            plumb_deg: number;
+            beam_room_m: number;
+            boom_to_boom_m: number;
+            untold: number;
           };
           reason: string;
         }

@@ -121,21 +121,25 @@ module DustLadder
         "problems" => lift.document.problems,
         "taken_off" => lift.load.taken_off,
         "machine" => lift.duty.crane.asks,
-        **drawn,
+        **drawn(open),
         "take_off" => nil,
         "base" => nil
       }
     end
 
-    # What is drawn; nothing where working it out took too long.
-    def drawn
-      return { "drawing" => nil, "reach" => nil, "crane" => nil, "site" => nil } if cut_short?
+    # What is drawn; nothing where working it out took too long. open: as of #as_json.
+    def drawn(open = nil)
+      if cut_short?
+        return { "drawing" => nil, "reach" => nil, "crane" => nil, "site" => nil, "tailing" => nil, "beside" => nil }
+      end
 
       {
         "drawing" => Drawing.new(lift, rung("slings"), rung("upper")).as_json,
         "reach" => rung("crane") && Reach.new(lift, rung("crane")).as_json,
-        "crane" => Cranes::CraneView.new(lift).as_json,
-        "site" => Site::SiteView.new(lift, rungs).as_json
+        "crane" => lift.tandem? ? nil : Cranes::CraneView.new(lift).as_json,
+        "site" => lift.tandem? ? nil : Site::SiteView.new(lift, rungs).as_json,
+        "tailing" => Tailing::View.new(lift, rungs).as_json,
+        "beside" => open.nil? || open.include?("tail_crane") ? Tailing::Beside.new(lift).as_json : nil
       }
     end
 

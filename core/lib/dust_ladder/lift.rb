@@ -12,7 +12,8 @@ module DustLadder
       :line_word,
       :house,
       :crew,
-      :overlaps
+      :overlaps,
+      :tandem
 
     # data: a plan document as PlanFile.read returns it. hasty: may worst cases that take long be left pending?
     # standing: how pieces stand in the store now, { number => { "state", "due" } }; those that are not told of are
@@ -31,6 +32,7 @@ module DustLadder
       @slings = {}
       @load = Load::PlannedLoad.new(document, rules)
       @rigging = Plan::Rigging.new(document).read
+      @tandem = Plan::Tandem.new(document) if document.dig("tandem")
       @beam = Rigging::PlannedBeam.of(document)
       @bridle = bridle_of(->(index) { sling_of(legs[index]) })
       @bridle.hasty = hasty
@@ -42,8 +44,15 @@ module DustLadder
     def with_crane(data) = dup.tap { |lift| lift.send(:take_crane, data) }
 
     # What each crane of the plan has to do; and the only one's.
-    def duties = @duties ||= document.dig("cranes").each_index.map { |index| Cranes::Duty.new(self, index) }
+    def duties
+      @duties ||= document.dig("cranes").each_index.map { |index| (tandem ? Tailing : Cranes)::Duty.new(self, index) }
+    end
+
     def duty = duties.first
+
+    # Do two cranes carry it? And what they do with it then, a Tailing::Turn.
+    def tandem? = !tandem.nil?
+    def turn = @turn ||= Tailing::Turn.of(self)
 
     # Where each crane stands, a Plan::Stand each.
     def stands = duties.map { |duty| duty.crane.stand }
@@ -88,6 +97,8 @@ module DustLadder
     # A person as the house has them now, { "name", "active", "competences" }; nil where it keeps none of that id.
     def person(id) = id && @house&.person(id)
     def legs = rigging.legs
+    # All that a sling is chosen for: legs, slings above a beam, and the others of two side by side.
+    def strands = [ *legs, *beam&.uppers, *tandem&.ends&.filter_map(&:second) ]
     # leg: a section of the plan with a sling. Its data as the plan took it, or nil.
     def sling_of(leg) =
       leg.sling && (@slings[leg.sling] ||= Snapshots.floats("slings", document.snapshot("slings", leg.sling)))
@@ -96,9 +107,23 @@ module DustLadder
     # What hangs in a hook with this load and rigging, as items of a stack.
     def hung_items = @hung_items ||= [ load_item, *sling_items, *fitting_items, *beam_items ]
 
+    # Mass of a sling that is chosen at a place of the plan, kg. Raises NotKnown.
+    def sling_kg(sling, pointer)
+      raise NotKnown.new("no sling is chosen", pointer: pointer) unless sling
+
+      sling["mass_kg"]&.to_f or
+        raise NotKnown.new("the mass of sling #{sling["number"]} is not known", pointer: pointer)
+    end
+
+    # The fittings of a leg with their masses. Raises NotKnown for one that is not given.
+    def fittings_of(leg) =
+      leg.fittings.map { |fitting| item(name: fitting.name, kg: fitting.weight.positive, hangs: :in_hook) }
+
     private
 
     def bridle_of(slings)
+      return Tailing::Hang.new(self) if tandem
+
       above = ->(index) { sling_of(beam.uppers[index]) }
       Rigging::Arrangement.of(
         rigging,
@@ -125,7 +150,7 @@ module DustLadder
       nil
     ensure
       @document = PlanFile::Document.new(data)
-      @duties = nil
+      @duties = @turn = nil
       duties
     end
 
@@ -145,13 +170,6 @@ module DustLadder
         end
     end
 
-    def sling_kg(sling, pointer)
-      raise NotKnown.new("no sling is chosen", pointer: pointer) unless sling
-
-      sling["mass_kg"]&.to_f or
-        raise NotKnown.new("the mass of sling #{sling["number"]} is not known", pointer: pointer)
-    end
-
     # Fittings of all legs in one, as long as there are any.
     def fitting_items
       all = legs.flat_map { |leg| fittings_of(leg) }
@@ -165,10 +183,6 @@ module DustLadder
         hangs: :in_hook
       ) ]
     end
-
-    # The fittings of a leg with their masses. Raises NotKnown for one that is not given.
-    def fittings_of(leg) =
-      leg.fittings.map { |fitting| item(name: fitting.name, kg: fitting.weight.positive, hangs: :in_hook) }
 
     def beam_items
       return [] unless beam

@@ -13,13 +13,14 @@ import '../../ui/charts.css'
 import { usePreferences } from '../../ui/preferences'
 import { Tick } from './Tick'
 import { JibOffset } from './JibOffset'
-import { craneOf } from '../../plan/crane'
+import { useCrane, useCranePlace } from '../../plan/craneAt'
 
 // Which chart, and each of its identity fields ticked against the machine as it stands.
 export function ChartPanel({ editor, open, rung }: PanelProps) {
   const { preferences, prefer } = usePreferences()
   const { snapshots } = editor.document
-  const crane = craneOf(editor.document)
+  const crane = useCrane(editor.document)
+  const place = useCranePlace()
   const charts = useQuery({ queryKey: ['charts'], queryFn: api.charts })
   const [error, setError] = useState<string | null>(null)
   const own = snapshots.charts[crane.chart ?? '']?.data
@@ -27,13 +28,13 @@ export function ChartPanel({ editor, open, rung }: PanelProps) {
   const take = async (id: string) => {
     setError(null)
     if (id === '')
-      return editor.change({ '/cranes/0/chart': null, '/snapshots/charts': {} }, 'chart taken away')
+      return editor.change({ [`${place}/chart`]: null, '/snapshots/charts': {} }, 'chart taken away')
     const chosen = charts.data?.find((chart) => chart.identifier === id)
     if (!chosen) return
     try {
       const { digest, data } = await api.chart(chosen.id)
       editor.change(
-        { '/cranes/0/chart': id, '/snapshots/charts': { [id]: { digest, data } } },
+        { [`${place}/chart`]: id, '/snapshots/charts': { [id]: { digest, data } } },
         'chart chosen',
       )
     } catch {
@@ -59,7 +60,7 @@ export function ChartPanel({ editor, open, rung }: PanelProps) {
   return (
     <>
       <ChoiceField
-        id={fieldId('/cranes/0/chart')}
+        id={fieldId(`${place}/chart`)}
         label="Chart"
         value={crane.chart ?? ''}
         choices={choices}

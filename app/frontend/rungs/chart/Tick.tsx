@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import type { Part } from '../../api/ladder.generated'
-import { craneOf } from '../../plan/crane'
+import { useCrane, useCranePlace } from '../../plan/craneAt'
 import { escaped } from '../../plan/pointers'
 import { usePreferences } from '../../ui/preferences'
 import { WordsField } from '../shared/fields'
@@ -27,7 +27,8 @@ export function Tick({
   part: Part | undefined
 }) {
   const by = usePreferences().preferences.name.trim()
-  const crane = craneOf(editor.document)
+  const crane = useCrane(editor.document)
+  const place = useCranePlace()
   const own = crane.as_rigged[name] ?? ''
   const seen = crane.seen?.[name]
   const words = name.replaceAll('_', ' ')
@@ -35,8 +36,8 @@ export function Tick({
     const value = own.trim() === '' ? said : own
     editor.change(
       {
-        [`/cranes/0/as_rigged/${escaped(name)}`]: value,
-        '/cranes/0/seen': { ...crane.seen, [name]: { value, by, at: now() } },
+        [`${place}/as_rigged/${escaped(name)}`]: value,
+        [`${place}/seen`]: { ...crane.seen, [name]: { value, by, at: now() } },
       },
       `${words} seen`,
     )
@@ -45,7 +46,7 @@ export function Tick({
     <div className="tick" data-tick={name}>
       <WordsField
         editor={editor}
-        pointer={`/cranes/0/as_rigged/${escaped(name)}`}
+        pointer={`${place}/as_rigged/${escaped(name)}`}
         label={`${words}; the chart says ${said}`}
         note={`${words} of the machine`}
       />

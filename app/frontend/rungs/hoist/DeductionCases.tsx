@@ -1,4 +1,4 @@
-import { craneOf } from '../../plan/crane'
+import { useCrane, useCranePlace } from '../../plan/craneAt'
 import { escaped } from '../../plan/pointers'
 import { ChoiceField } from '../../ui/ChoiceField'
 import { Heading } from '../../ui/Row'
@@ -13,7 +13,8 @@ const ANSWERS: [string, string][] = [
 
 // Which cases of the chart's list of deductions hold for this lift.
 export function DeductionCases({ editor }: Pick<PanelProps, 'editor'>) {
-  const { chart, deduction_cases = {} } = craneOf(editor.document)
+  const crane = useCranePlace()
+  const { chart, deduction_cases = {} } = useCrane(editor.document)
   const list = editor.document.snapshots.charts[chart ?? '']?.data.deductions ?? []
   const cases = [...new Set(list.flatMap((item) => item.when ?? []))]
   if (cases.length === 0) return null
@@ -26,14 +27,14 @@ export function DeductionCases({ editor }: Pick<PanelProps, 'editor'>) {
         return (
           <ChoiceField
             key={name}
-            id={fieldId(`/cranes/0/deduction_cases/${escaped(name)}`)}
+            id={fieldId(`${crane}/deduction_cases/${escaped(name)}`)}
             label={`${name}? (${what.join(', ')})`}
             value={said === true ? 'yes' : said === false ? 'no' : ''}
             choices={ANSWERS}
             onChoose={(answer) =>
               editor.change(
                 {
-                  '/cranes/0/deduction_cases': {
+                  [`${crane}/deduction_cases`]: {
                     ...deduction_cases,
                     [name]: answer === '' ? null : answer === 'yes',
                   },

@@ -4,11 +4,13 @@ import { Heading, Row } from '../../ui/Row'
 import { QuantityField, WordsField } from '../shared/fields'
 import type { PanelProps } from '../shared/panel'
 import { fieldId } from '../shared/places'
-import { craneOf, machineOf } from '../../plan/crane'
+import { machineOf } from '../../plan/crane'
+import { useCrane, useCranePlace } from '../../plan/craneAt'
 import { DeductionCases } from './DeductionCases'
 
 export function HoistPanel({ editor, ladder }: PanelProps) {
-  const { parts_of_line, idle_line } = craneOf(editor.document)
+  const crane = useCranePlace()
+  const { parts_of_line, idle_line } = useCrane(editor.document)
   const parts: [string, string][] = [
     ['', 'not given'],
     ...Array.from({ length: 12 }, (_, index): [string, string] => [String(index + 1), String(index + 1)]),
@@ -16,13 +18,13 @@ export function HoistPanel({ editor, ladder }: PanelProps) {
   return (
     <>
       <ChoiceField
-        id={fieldId('/cranes/0/parts_of_line')}
+        id={fieldId(`${crane}/parts_of_line`)}
         label={machineOf(ladder).falls ? 'Falls' : 'Parts of line'}
         note="Parts of line"
         value={String(parts_of_line ?? '')}
         choices={parts}
         onChoose={(value) =>
-          editor.change({ '/cranes/0/parts_of_line': value === '' ? null : Number(value) }, 'parts of line')
+          editor.change({ [`${crane}/parts_of_line`]: value === '' ? null : Number(value) }, 'parts of line')
         }
       />
       <DeductionCases editor={editor} />
@@ -32,18 +34,18 @@ export function HoistPanel({ editor, ladder }: PanelProps) {
       {idle_line ? (
         <Row columns="1fr 1fr auto">
           <ChoiceField
-            id={fieldId('/cranes/0/idle_line/parts')}
+            id={fieldId(`${crane}/idle_line/parts`)}
             label="Parts, idle"
             value={String(idle_line.parts ?? '')}
             choices={parts}
             onChoose={(value) =>
-              editor.change({ '/cranes/0/idle_line/parts': value === '' ? null : Number(value) }, 'idle line')
+              editor.change({ [`${crane}/idle_line/parts`]: value === '' ? null : Number(value) }, 'idle line')
             }
           />
           <QuantityField
             editor={editor}
             ladder={ladder}
-            pointer="/cranes/0/idle_line/hanging"
+            pointer={`${crane}/idle_line/hanging`}
             label="Hanging"
             note="hanging of the idle line"
             empty="as the boom"
@@ -51,7 +53,7 @@ export function HoistPanel({ editor, ladder }: PanelProps) {
           <Button
             variant="outlined"
             aria-label="take away the idle line"
-            onClick={() => editor.change({ '/cranes/0/idle_line': undefined }, 'idle line taken away')}
+            onClick={() => editor.change({ [`${crane}/idle_line`]: undefined }, 'idle line taken away')}
           >
             −
           </Button>
@@ -59,7 +61,7 @@ export function HoistPanel({ editor, ladder }: PanelProps) {
       ) : (
         <Button
           variant="outlined"
-          onClick={() => editor.change({ '/cranes/0/idle_line': { parts: 1, hanging: null } }, 'idle line')}
+          onClick={() => editor.change({ [`${crane}/idle_line`]: { parts: 1, hanging: null } }, 'idle line')}
         >
           There is an idle line
         </Button>
@@ -82,7 +84,8 @@ function HangingFields({
   ladder,
   where,
 }: Pick<PanelProps, 'editor' | 'ladder'> & { where: keyof typeof LISTS }) {
-  const { deductions } = craneOf(editor.document)
+  const crane = useCranePlace()
+  const { deductions } = useCrane(editor.document)
   const { title, aside } = LISTS[where]
   const here = (hangs: string | null | undefined) => (hangs === 'elsewhere') === (where === 'elsewhere')
   const other = where === 'hook' ? 'elsewhere' : 'hook'
@@ -94,14 +97,14 @@ function HangingFields({
           <Row key={index} columns="1fr 84px auto auto">
             <WordsField
               editor={editor}
-              pointer={`/cranes/0/deductions/${index}/what`}
+              pointer={`${crane}/deductions/${index}/what`}
               label="What"
               note={`what hangs, ${index + 1}`}
             />
             <QuantityField
               editor={editor}
               ladder={ladder}
-              pointer={`/cranes/0/deductions/${index}/mass`}
+              pointer={`${crane}/deductions/${index}/mass`}
               label="Mass"
               note={`mass of what hangs, ${index + 1}`}
             />
@@ -113,7 +116,7 @@ function HangingFields({
                 ` hangs ${other === 'hook' ? 'on the hook' : 'elsewhere'}`
               }
               onClick={() =>
-                editor.change({ [`/cranes/0/deductions/${index}/hangs`]: other }, 'where something hangs')
+                editor.change({ [`${crane}/deductions/${index}/hangs`]: other }, 'where something hangs')
               }
             >
               {other === 'hook' ? '↑' : '↓'}
@@ -124,7 +127,7 @@ function HangingFields({
               aria-label={`take away ${item.what || `item ${index + 1}`}`}
               onClick={() =>
                 editor.change(
-                  { '/cranes/0/deductions': deductions.filter((_, place) => place !== index) },
+                  { [`${crane}/deductions`]: deductions.filter((_, place) => place !== index) },
                   'something that hangs taken away',
                 )
               }
@@ -138,7 +141,7 @@ function HangingFields({
         variant="outlined"
         onClick={() =>
           editor.change(
-            { '/cranes/0/deductions': [...deductions, { what: '', mass: null, hangs: where }] },
+            { [`${crane}/deductions`]: [...deductions, { what: '', mass: null, hangs: where }] },
             'something that hangs',
           )
         }

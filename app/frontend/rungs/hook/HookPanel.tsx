@@ -4,7 +4,8 @@ import { Heading, Row } from '../../ui/Row'
 import { QuantityField, WordsField } from '../shared/fields'
 import type { PanelProps } from '../shared/panel'
 import { fieldId } from '../shared/places'
-import { craneOf, machineOf } from '../../plan/crane'
+import { machineOf } from '../../plan/crane'
+import { useCrane, useCranePlace } from '../../plan/craneAt'
 
 const LATCHES: [string, string][] = [
   ['', 'not given'],
@@ -15,34 +16,34 @@ const LATCHES: [string, string][] = [
 
 // How the load hangs in the crane's hook, and what gathers its legs.
 export function HookPanel({ editor, ladder }: PanelProps) {
-  const crane = craneOf(editor.document)
-  const { hook } = crane
+  const { hook } = useCrane(editor.document)
+  const crane = useCranePlace()
   const field = { editor, ladder }
   return (
     <>
       <Row columns="1fr 1fr">
         <QuantityField
           {...field}
-          pointer="/cranes/0/hook/off_centre"
+          pointer={`${crane}/hook/off_centre`}
           label="Off its bowl, to the tip"
           note="how far off its bowl the load sits in the crane's hook"
           empty="0, or a share such as 1/4"
         />
         <ChoiceField
-          id={fieldId('/cranes/0/hook/latch')}
+          id={fieldId(`${crane}/hook/latch`)}
           label="Latch"
           note="latch of the crane's hook"
           value={hook?.latch ?? ''}
           choices={LATCHES}
           onChoose={(latch) =>
-            editor.change({ '/cranes/0/hook/latch': latch || null }, "latch of the crane's hook")
+            editor.change({ [`${crane}/hook/latch`]: latch || null }, "latch of the crane's hook")
           }
         />
       </Row>
       {!machineOf(ladder).hook_rated && (
         <QuantityField
           {...field}
-          pointer="/cranes/0/hook/wll"
+          pointer={`${crane}/hook/wll`}
           label="Rating of the hook"
           note="rating of the crane's hook"
           empty="the chart gives none"
@@ -53,20 +54,20 @@ export function HookPanel({ editor, ladder }: PanelProps) {
         <Row columns="1fr 1fr auto">
           <WordsField
             editor={editor}
-            pointer="/cranes/0/hook/ring/what"
+            pointer={`${crane}/hook/ring/what`}
             label="Which"
             note="which ring gathers the legs"
           />
           <QuantityField
             {...field}
-            pointer="/cranes/0/hook/ring/wll"
+            pointer={`${crane}/hook/ring/wll`}
             label="Rating"
             note="rating of the ring"
           />
           <Button
             variant="outlined"
             aria-label="take away the ring"
-            onClick={() => editor.change({ '/cranes/0/hook/ring': null }, 'ring taken away')}
+            onClick={() => editor.change({ [`${crane}/hook/ring`]: null }, 'ring taken away')}
           >
             −
           </Button>
@@ -75,7 +76,7 @@ export function HookPanel({ editor, ladder }: PanelProps) {
         <Button
           variant="outlined"
           onClick={() =>
-            editor.change({ '/cranes/0/hook/ring': { what: '', wll: null } }, 'ring that gathers the legs')
+            editor.change({ [`${crane}/hook/ring`]: { what: '', wll: null } }, 'ring that gathers the legs')
           }
         >
           A ring gathers them

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { api } from '../../api/client'
 import type { Rung } from '../../api/ladder.generated'
+import { useCranePlace } from '../../plan/craneAt'
 import type { Editor } from '../../plan/usePlanEditor'
 import { usePreferences } from '../../ui/preferences'
 import { useDevice } from '../../ui/useDevice'
@@ -16,6 +17,7 @@ interface Props {
 
 // What the anemometer says now, its gust, and taking that as the plan's; or that there is no reading.
 export function Anemometer({ editor, rung }: Props) {
+  const crane = useCranePlace()
   const { system } = usePreferences().preferences
   const said = useDevice('anemometer', api.anemometer)
   if ('no_reading' in said)
@@ -46,7 +48,7 @@ export function Anemometer({ editor, rung }: Props) {
         disabled={!taken}
         onClick={() =>
           editor.change(
-            { '/cranes/0/wind': taken, '/cranes/0/wind_at': reading.height[system] },
+            { [`${crane}/wind`]: taken, [`${crane}/wind_at`]: reading.height[system] },
             'wind taken from the anemometer',
           )
         }

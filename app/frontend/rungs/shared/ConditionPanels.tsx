@@ -1,4 +1,5 @@
 import { Anemometer } from './Anemometer'
+import { useCranePlace } from '../../plan/craneAt'
 import { QuantityField } from './fields'
 import type { PanelProps } from './panel'
 import { HeightPanel } from '../height/HeightPanel'
@@ -8,29 +9,32 @@ export const SidePullPanel = ({ editor, ladder }: PanelProps) => (
   <QuantityField
     editor={editor}
     ladder={ladder}
-    pointer="/cranes/0/side_pull"
+    pointer={`${useCranePlace()}/side_pull`}
     label="Planned pull, from plumb"
     note="planned side pull"
   />
 )
-export const WindPanel = ({ editor, ladder, rung }: PanelProps) => (
+export function WindPanel({ editor, ladder, rung }: PanelProps) {
+  const crane = useCranePlace()
+  return (
   <>
     <QuantityField
       editor={editor}
       ladder={ladder}
-      pointer="/cranes/0/wind"
+      pointer={`${crane}/wind`}
       label="Gust at the load or the tip"
       note="wind"
     />
     <QuantityField
       editor={editor}
       ladder={ladder}
-      pointer="/cranes/0/wind_at"
+      pointer={`${crane}/wind_at`}
       label="Measured how high up"
       note="height of the measured wind"
       empty="at the tip"
     />
     <Anemometer editor={editor} rung={rung} />
   </>
-)
+  )
+}
 export const ClearancePanel = HeightPanel

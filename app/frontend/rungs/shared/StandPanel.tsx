@@ -1,19 +1,19 @@
 import Button from '@mui/material/Button'
 import TextField from '@mui/material/TextField'
 import { Heading, Row } from '../../ui/Row'
-import { craneOf } from '../../plan/crane'
+import { useCrane, useCranePlace } from '../../plan/craneAt'
 import { QuantityField, WordsField } from './fields'
 import type { PanelProps } from './panel'
 import { fieldId } from './places'
 
-const SEEN = '/cranes/0/level_seen'
-
 // How level the crane stands, and once it stands: who measured it, and when. It counts for that day.
 export function StandPanel({ editor, ladder }: PanelProps) {
-  const seen = craneOf(editor.document).level_seen
+  const crane = useCranePlace()
+  const place = `${crane}/level_seen`
+  const seen = useCrane(editor.document).level_seen
   const begin = () =>
     editor.change(
-      { [SEEN]: { by: '', at: null } },
+      { [place]: { by: '', at: null } },
       'who measured the level',
     )
   return (
@@ -21,7 +21,7 @@ export function StandPanel({ editor, ladder }: PanelProps) {
       <QuantityField
         editor={editor}
         ladder={ladder}
-        pointer="/cranes/0/level"
+        pointer={`${crane}/level`}
         label="Out of level, measured on the machine"
         note="how far out of level"
       />
@@ -31,7 +31,7 @@ export function StandPanel({ editor, ladder }: PanelProps) {
           <Row columns="1fr">
             <WordsField
               editor={editor}
-              pointer={`${SEEN}/by`}
+              pointer={`${place}/by`}
               label="Measured by"
               note="who measured the level"
             />
@@ -40,7 +40,7 @@ export function StandPanel({ editor, ladder }: PanelProps) {
             <TextField
               variant="filled"
               type="datetime-local"
-              id={fieldId(`${SEEN}/at`)}
+              id={fieldId(`${place}/at`)}
               label="Measured on"
               value={seen.at?.slice(0, 16) ?? ''}
               slotProps={{
@@ -48,13 +48,13 @@ export function StandPanel({ editor, ladder }: PanelProps) {
                 htmlInput: { 'aria-label': 'when the level was measured' },
               }}
               onChange={(event) =>
-                editor.change({ [`${SEEN}/at`]: event.target.value || null }, 'when the level was measured')
+                editor.change({ [`${place}/at`]: event.target.value || null }, 'when the level was measured')
               }
             />
             <Button
               variant="outlined"
               aria-label="take away who measured the level"
-              onClick={() => editor.change({ [SEEN]: undefined }, 'who measured the level taken away')}
+              onClick={() => editor.change({ [place]: undefined }, 'who measured the level taken away')}
             >
               −
             </Button>

@@ -2,30 +2,31 @@ import Button from '@mui/material/Button'
 import { ChoiceField } from '../../ui/ChoiceField'
 import { Heading, Row } from '../../ui/Row'
 import { MatPick } from './MatPick'
-import { standOf } from '../../plan/stand'
+import { useCrane, useCranePlace } from '../../plan/craneAt'
 import { QuantityField, WordsField } from '../shared/fields'
 import type { PanelProps } from '../shared/panel'
 import { fieldId } from '../shared/places'
 import TextField from '@mui/material/TextField'
 
 type Given = Pick<PanelProps, 'editor' | 'ladder'>
-const STAND = '/cranes/0/stand'
+const useStandPlace = () => `${useCranePlace()}/stand`
 
 // Where the slewing axis is, how high its ground lies, and where the front looks.
 export function PlaceFields(given: Given) {
-  if (!standOf(given.editor.document)) return null
+  const place = useStandPlace()
+  if (!useCrane(given.editor.document).stand) return null
   return (
     <>
       <Row columns="1fr 1fr">
         <QuantityField
           {...given}
-          pointer={`${STAND}/east`}
+          pointer={`${place}/east`}
           label="East of the peg"
           note="crane east of the peg"
         />
         <QuantityField
           {...given}
-          pointer={`${STAND}/north`}
+          pointer={`${place}/north`}
           label="North of the peg"
           note="crane north of the peg"
         />
@@ -33,13 +34,13 @@ export function PlaceFields(given: Given) {
       <Row columns="1fr 1fr">
         <QuantityField
           {...given}
-          pointer={`${STAND}/ground`}
+          pointer={`${place}/ground`}
           label="Ground above peg"
           note="height of the crane's ground"
         />
         <QuantityField
           {...given}
-          pointer={`${STAND}/bearing`}
+          pointer={`${place}/bearing`}
           label="Front bears"
           note="bearing of the crane's front"
         />
@@ -51,12 +52,13 @@ export function PlaceFields(given: Given) {
 // Mats under the pads, or the machine's own pads.
 export function MatFields(given: Given) {
   const { editor } = given
-  const stand = standOf(editor.document)
+  const { stand } = useCrane(editor.document)
+  const place = useStandPlace()
   if (!stand) return null
   return (
     <>
       <ChoiceField
-        id={fieldId(`${STAND}/mat`)}
+        id={fieldId(`${place}/mat`)}
         label="Under the pads"
         value={stand.mat ? 'mats' : ''}
         choices={[
@@ -65,31 +67,31 @@ export function MatFields(given: Given) {
         ]}
         onChoose={(chosen) =>
           editor.change(
-            { [`${STAND}/mat`]: chosen ? { side: null, mass: null, rated: null } : null },
+            { [`${place}/mat`]: chosen ? { side: null, mass: null, rated: null } : null },
             chosen ? 'mats under the pads' : 'on its own pads',
           )
         }
       />
-      <MatPick editor={editor} />
+      {!editor.document.tandem && <MatPick editor={editor} />}
       {stand.mat && (
         <>
           <Row columns="1fr 1fr">
             <QuantityField
               {...given}
-              pointer={`${STAND}/mat/side`}
+              pointer={`${place}/mat/side`}
               label="Side of a mat"
               note="side of a mat"
             />
             <QuantityField
               {...given}
-              pointer={`${STAND}/mat/mass`}
+              pointer={`${place}/mat/mass`}
               label="Mass of a mat"
               note="mass of a mat"
             />
           </Row>
           <QuantityField
             {...given}
-            pointer={`${STAND}/mat/rated`}
+            pointer={`${place}/mat/rated`}
             label="What a mat may carry"
             note="what a mat may carry"
             empty="not given: no more than the rule set lets it spread"
@@ -103,20 +105,21 @@ export function MatFields(given: Given) {
 // How high the load goes and how it is turned on the way.
 export function CarriedFields(given: Given) {
   const { editor } = given
-  const stand = standOf(editor.document)
+  const { stand } = useCrane(editor.document)
+  const place = useStandPlace()
   if (!stand) return null
   return (
     <>
       <Heading>The load on its way</Heading>
       <QuantityField
         {...given}
-        pointer={`${STAND}/carried`}
+        pointer={`${place}/carried`}
         label="Underside carried, above the ground"
         note="how high the load is carried"
       />
       <Row columns="1fr 1fr">
         <ChoiceField
-          id={fieldId(`${STAND}/load_turned`)}
+          id={fieldId(`${place}/load_turned`)}
           label="The load turns"
           value={stand.load_turned ?? ''}
           choices={[
@@ -125,13 +128,13 @@ export function CarriedFields(given: Given) {
             ['held', 'not: held by tag lines'],
           ]}
           onChoose={(chosen) =>
-            editor.change({ [`${STAND}/load_turned`]: chosen || null }, 'how the load turns')
+            editor.change({ [`${place}/load_turned`]: chosen || null }, 'how the load turns')
           }
         />
         {stand.load_turned && (
           <QuantityField
             {...given}
-            pointer={`${STAND}/load_axis`}
+            pointer={`${place}/load_axis`}
             label={stand.load_turned === 'held' ? 'Its length, from north' : 'Its length, from the boom'}
             note="how the load's length lies"
           />
@@ -142,11 +145,12 @@ export function CarriedFields(given: Given) {
 }
 
 export function WatcherField({ editor }: Pick<Given, 'editor'>) {
-  if (!standOf(editor.document)) return null
+  const place = useStandPlace()
+  if (!useCrane(editor.document).stand) return null
   return (
     <WordsField
       editor={editor}
-      pointer={`${STAND}/watcher`}
+      pointer={`${place}/watcher`}
       label="Who watches the line and does nothing else"
       note="who watches the power line"
     />
@@ -156,17 +160,18 @@ export function WatcherField({ editor }: Pick<Given, 'editor'>) {
 // What the load is set down on.
 export function DunnageFields(given: Given) {
   const { editor } = given
-  const stand = standOf(editor.document)
+  const { stand } = useCrane(editor.document)
+  const place = useStandPlace()
   if (!stand) return null
   if (!stand.dunnage)
     return (
       <Button
-        id={fieldId(`${STAND}/dunnage`)}
+        id={fieldId(`${place}/dunnage`)}
         variant="outlined"
         fullWidth
         onClick={() =>
           editor.change(
-            { [`${STAND}/dunnage`]: { count: null, length: null, width: null, high: null, form: null } },
+            { [`${place}/dunnage`]: { count: null, length: null, width: null, high: null, form: null } },
             'timbers at the landing',
           )
         }
@@ -181,7 +186,7 @@ export function DunnageFields(given: Given) {
         variant="filled"
         fullWidth
         type="number"
-        id={fieldId(`${STAND}/dunnage/count`)}
+        id={fieldId(`${place}/dunnage/count`)}
         label="How many timbers"
         value={count ?? ''}
         helperText={count ? ' ' : 'not given'}
@@ -189,20 +194,20 @@ export function DunnageFields(given: Given) {
         onChange={(event) => {
           const typed = Number(event.target.value)
           const whole = Number.isInteger(typed) && typed >= 1 && typed <= 200
-          editor.change({ [`${STAND}/dunnage/count`]: whole ? typed : null }, 'how many timbers', 'typing')
+          editor.change({ [`${place}/dunnage/count`]: whole ? typed : null }, 'how many timbers', 'typing')
         }}
         onBlur={() => editor.settle('how many timbers typed')}
       />
       <Row columns="1fr 1fr">
         <QuantityField
           {...given}
-          pointer={`${STAND}/dunnage/length`}
+          pointer={`${place}/dunnage/length`}
           label="Bears over"
           note="length of a timber"
         />
         <QuantityField
           {...given}
-          pointer={`${STAND}/dunnage/width`}
+          pointer={`${place}/dunnage/width`}
           label="Width of one"
           note="width of a timber"
         />
@@ -210,13 +215,13 @@ export function DunnageFields(given: Given) {
       <Row columns="1fr 1fr">
         <QuantityField
           {...given}
-          pointer={`${STAND}/dunnage/high`}
+          pointer={`${place}/dunnage/high`}
           label="Stack high"
           note="height of the stack"
           empty="one layer"
         />
         <ChoiceField
-          id={fieldId(`${STAND}/dunnage/form`)}
+          id={fieldId(`${place}/dunnage/form`)}
           label="Stacked"
           note="how the timbers are stacked"
           value={stand.dunnage.form ?? ''}
@@ -226,7 +231,7 @@ export function DunnageFields(given: Given) {
             ['wedge', 'wedged'],
             ['notched', 'notched, in pairs'],
           ]}
-          onChoose={(form) => editor.change({ [`${STAND}/dunnage/form`]: form || null }, 'how it is stacked')}
+          onChoose={(form) => editor.change({ [`${place}/dunnage/form`]: form || null }, 'how it is stacked')}
         />
       </Row>
     </>

@@ -4,7 +4,7 @@ import { Heading, Row } from '../../ui/Row'
 import { QuantityField, WordsField } from '../shared/fields'
 import type { PanelProps } from '../shared/panel'
 import { fieldId } from '../shared/places'
-import { craneOf } from '../../plan/crane'
+import { useCrane, useCranePlace } from '../../plan/craneAt'
 
 const CLOSED_TO: [string, string][] = [
   ['load', 'any part of the load'],
@@ -13,7 +13,8 @@ const CLOSED_TO: [string, string][] = [
 
 // Where the load, or the tip that it hangs from, must not go: sectors of slew and bands of radius.
 export function ZoneFields({ editor, ladder }: PanelProps) {
-  const zones = craneOf(editor.document).zones ?? []
+  const crane = useCranePlace()
+  const zones = useCrane(editor.document).zones ?? []
   const field = { editor, ladder }
   return (
     <>
@@ -23,7 +24,7 @@ export function ZoneFields({ editor, ladder }: PanelProps) {
           <Row columns="1fr auto">
             <WordsField
               editor={editor}
-              pointer={`/cranes/0/zones/${index}/name`}
+              pointer={`${crane}/zones/${index}/name`}
               label="Zone"
               note={`name of zone ${index + 1}`}
             />
@@ -32,7 +33,7 @@ export function ZoneFields({ editor, ladder }: PanelProps) {
               aria-label={`take away zone ${zone.name}`}
               onClick={() =>
                 editor.change(
-                  { '/cranes/0/zones': zones.filter((_, place) => place !== index) },
+                  { [`${crane}/zones`]: zones.filter((_, place) => place !== index) },
                   'zone taken away',
                 )
               }
@@ -41,24 +42,24 @@ export function ZoneFields({ editor, ladder }: PanelProps) {
             </Button>
           </Row>
           <ChoiceField
-            id={fieldId(`/cranes/0/zones/${index}/closed_to`)}
+            id={fieldId(`${crane}/zones/${index}/closed_to`)}
             label="Closed to"
             value={zone.closed_to ?? 'load'}
             choices={CLOSED_TO}
             onChoose={(to) =>
-              editor.change({ [`/cranes/0/zones/${index}/closed_to`]: to }, `who ${zone.name} is closed to`)
+              editor.change({ [`${crane}/zones/${index}/closed_to`]: to }, `who ${zone.name} is closed to`)
             }
           />
           <Row columns="1fr 1fr">
             <QuantityField
               {...field}
-              pointer={`/cranes/0/zones/${index}/slew_from`}
+              pointer={`${crane}/zones/${index}/slew_from`}
               label="Slew from, clockwise"
               note={`slew from of ${zone.name}`}
             />
             <QuantityField
               {...field}
-              pointer={`/cranes/0/zones/${index}/slew_to`}
+              pointer={`${crane}/zones/${index}/slew_to`}
               label="Slew to"
               note={`slew to of ${zone.name}`}
             />
@@ -66,13 +67,13 @@ export function ZoneFields({ editor, ladder }: PanelProps) {
           <Row columns="1fr 1fr">
             <QuantityField
               {...field}
-              pointer={`/cranes/0/zones/${index}/radius_from`}
+              pointer={`${crane}/zones/${index}/radius_from`}
               label="Radius from"
               note={`radius from of ${zone.name}`}
             />
             <QuantityField
               {...field}
-              pointer={`/cranes/0/zones/${index}/radius_to`}
+              pointer={`${crane}/zones/${index}/radius_to`}
               label="Radius to"
               note={`radius to of ${zone.name}`}
               empty="without end"
@@ -85,7 +86,7 @@ export function ZoneFields({ editor, ladder }: PanelProps) {
         onClick={() =>
           editor.change(
             {
-              '/cranes/0/zones': [
+              [`${crane}/zones`]: [
                 ...zones,
                 {
                   name: `zone ${zones.length + 1}`,

@@ -12,7 +12,7 @@ module DustLadder
       Corner = Struct.new(:what, :reach, :height)
       Place = Struct.new(:name, :corner, :radius, :support, :boom, :room)
 
-      def self.applies?(duty) = duty.crane.family?("mobile")
+      def self.applies?(duty) = !duty.tandem? && duty.crane.family?("mobile")
 
       private
 

@@ -2,12 +2,15 @@ module DustLadder
   module Cranes
     # The crane of a plan: its chart, the machine as rigged, its stations, and what hangs from its tip.
     class Crane < Plan::Crane
+      include DryRunFields
+
       Station = Struct.new(:name, :radius, :slew, :support_height, :boom_length, :turn, keyword_init: true)
       # What hangs from the tip beside load and rigging; hangs: "hook", "elsewhere", or nil where it is not said.
       Hanging = Struct.new(:what, :mass, :hangs, keyword_init: true)
       Zone = Struct.new(:name, :slew_from, :slew_to, :radius_from, :radius_to, :closed_to, keyword_init: true)
 
-      attr_reader :stations,
+      attr_reader :index,
+        :stations,
         :boom_length,
         :obstacle_height,
         :deductions,
@@ -22,9 +25,10 @@ module DustLadder
       # index: which of the plan's cranes.
       def initialize(document, rules, index = 0)
         super(document, index)
+        @index = index
         @rules = rules
         stand
-        @stations = self["stations"].each_index.map { |at| station(at) }
+        @stations = typed_stations
         @boom_length = length("the boom length", "boom_length")
         @obstacle_height = at("the highest thing on the way", "obstacle_height")
         @deductions =
@@ -78,41 +82,6 @@ module DustLadder
 
       # A part of the chart that a mobile or tower crane's figures need. Raises NotKnown when the chart lacks it.
       def part(name) = chart_data[name] || missing("the chart gives no #{name.tr("_", " ")}", "chart")
-
-      # What a platform and jib machine's dry run showed, as Fields. Raises NotKnown when nothing is given.
-      def platform
-        given = self["platform"] or
-          missing("what the dry run showed of the booms is not given", "platform")
-        @platform ||=
-          platform_fields(given).tap do |fields|
-            %i[lower upper].each { |boom| ordered(fields[:"#{boom}_boom_from"], fields[:"#{boom}_boom_to"]) }
-          end
-      end
-
-      def platform_fields(given)
-        {
-          **%w[lower_boom_from lower_boom_to upper_boom_from upper_boom_to].to_h do |name|
-            [
-              name.to_sym,
-              angle(
-                "the #{name.tr("_", " ").sub(" from", " angle, least").sub(" to", " angle, most")}",
-                "platform",
-                name,
-                at_least: -90,
-                at_most: 90
-              )
-            ]
-          end,
-          load_radius: length("the jib's load radius", "platform", "load_radius"),
-          aboard:
-            given["aboard"].each_with_index.map do |item, index|
-              [
-                item["what"],
-                mass("the mass of #{item["what"]}", "platform", "aboard", index, "mass")
-              ]
-            end
-        }
-      end
 
       # Identity::Fields of the chart, against the machine as it stands.
       def identity
@@ -178,6 +147,8 @@ module DustLadder
       end
 
       private
+
+      def typed_stations = self["stations"].each_index.map { |at| station(at) }
 
       def station(index)
         name = self["stations"][index]["name"]

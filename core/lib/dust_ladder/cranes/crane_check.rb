@@ -14,7 +14,7 @@ module DustLadder
         "rearward" => "The chart warns that the unloaded machine may be less stable to the rear here."
       }.freeze
 
-      def self.applies?(duty) = !duty.crane.family?("platform_jib")
+      def self.applies?(duty) = !duty.tandem? && !duty.crane.family?("platform_jib")
 
       private
 

@@ -9,7 +9,7 @@ module DustLadder
         return unless hoist["drum"] && hoist["rope_m"]
 
         crane = duty.crane
-        low, high = duty.lift.bridle.hook_range
+        low, high = duty.hook_range
         out =
           crane.stations.each_index.map do |index|
             tip, lead, support =

@@ -11,6 +11,38 @@ module DustLadder
         @crane = Crane.new(lift.document, lift.rules, index)
       end
 
+      # Does it share the load with another? And which of both it is, in words.
+      def tandem? = false
+      def who = nil
+
+      # What hangs in its hook with the load.
+      def hung_items = lift.hung_items
+      # Its hook above the load's lowest corner at a station, at worst; the least and the most of the way, m.
+      def hook_above(_index) = lift.bridle.hook_range.last
+      def hook_range = lift.bridle.hook_range
+      # Gross load at a station, kg.
+      def gross_at(_index) = gross.kg
+      # From the plumb line to the farthest of the load, along and across, wherever in its box the CG is; and however it
+      # is turned, m.
+      def arms
+        load = lift.load
+        [ 0, 1 ].map { |axis| [ load.cg[axis], load.size[axis] - load.cg[axis] ].max + load.cg_half_width[axis] }
+      end
+
+      def load_reach = lift.load.reach
+      # How high the load's underside is carried over the crane's ground, m.
+      def carried = crane.stand.carried.value
+      # From the hook to the farthest of a load that turns below it, m; nil where it stays as it hangs.
+      def farthest = nil
+      # How the load lies while it is carried: as of Site::Room::Box; and toward where, degrees clockwise.
+      def load_turned = { "with_boom" => "with_boom", "held" => "fixed_bearing" }[crane.stand.load_turned]
+      def load_axis = crane.stand.load_axis.value
+      # Does the load come to stand where its way ends? Its outline there; nil: as it hangs.
+      def sets_down? = true
+      def set_down = nil
+      # What its line may be from plumb beside what is planned, degrees.
+      def plumb_deg = 0.0
+
       # Is it worked out where the crane stands, or told in words? Of a crane that hangs, or stands on a mast, by word.
       def on_site? = !lift.survey.nil? && crane.family?("mobile")
 
@@ -26,7 +58,7 @@ module DustLadder
 
       # What of it hangs in the hook.
       def in_hook
-        @in_hook ||= GrossLoad.new([ *lift.hung_items, *hanging_items ])
+        @in_hook ||= GrossLoad.new([ *hung_items, *hanging_items ])
       end
 
       # Largest row of the chart that holds the gross load in every sector on the way, with the boom of the governing
@@ -74,7 +106,7 @@ module DustLadder
 
         crane.chart_data
         hoist, block, parts = crane.part("hoist"), crane.part("hook_block"), crane.parts_of_line
-        hanging = [ crane.most_rope_m(lift.bridle.hook_range.first), 0.0 ].max
+        hanging = [ crane.most_rope_m(hook_range.first), 0.0 ].max
         [
           item(symbol: "b", name: "hook block", kg: block["mass_kg"].to_f, source: "as marked", hangs: :above_hook),
           rope("r", "rope below the tip", parts, hanging, hoist, :above_hook),

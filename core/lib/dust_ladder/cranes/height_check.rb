@@ -20,7 +20,6 @@ module DustLadder
 
       def examine
         crane = duty.crane
-        @hook = lift.bridle.hook_range.last
         crane.chart_data
         @block = crane.family.hoists? ? crane.part("hook_block")["length_m"].to_f : 0.0
         @gap = crane.part("least_block_to_tip_m").to_f
@@ -28,7 +27,8 @@ module DustLadder
         # of the way.
         places =
           crane.stations.each_with_index.map do |station, index|
-            at(station.name, station.support_height.value, 0.0, crane.tip_height(crane.loaded_radius(index), index))
+            tip = crane.tip_height(crane.loaded_radius(index), index)
+            at(station.name, station.support_height.value, 0.0, tip, hook: duty.hook_above(index))
           end
         places << at(
           "over the obstacle",
@@ -36,9 +36,9 @@ module DustLadder
           rules[:obstacle_clearance_m],
           places.map(&:tip).min
         )
-        places << at("as carried", crane.stand.carried.value, 0.0, places.map(&:tip).min) if duty.on_site?
-        places.each { |place| show(place) }
+        places << at("as carried", duty.carried, 0.0, places.map(&:tip).min) if duty.on_site?
         worst = places.max_by { |place| share(place) }
+        told(places, worst).each { |place| show(place) }
         work(worst)
         left = worst.available - worst.needed
         unless worst.available.positive?
@@ -70,15 +70,24 @@ module DustLadder
         )
       end
 
-      def at(name, support, spare, tip)
+      def at(name, support, spare, tip, hook: duty.hook_range.last)
         Place.new(
           name: name,
-          needed: support + spare + @hook,
-          parts: [ support, spare ],
+          needed: support + spare + hook,
+          parts: [ support, spare, hook ],
           tip: tip,
           available: tip - @block - @gap
         )
       end
+
+      # Of a way with many stations the first, the last, the worst and what is none.
+      def told(places, worst)
+        return places if places.size <= MOST_TOLD
+
+        many = duty.crane.stations.size
+        [ places.first, places[many - 1], *places.drop(many), worst ].uniq
+      end
+      MOST_TOLD = 14
 
       def share(place) = place.available.positive? ? place.needed / place.available : Float::INFINITY
 
@@ -94,7 +103,7 @@ module DustLadder
       end
 
       def work(place)
-        support, spare = place.parts
+        support, spare, hook = place.parts
         line(
           "z",
           Figure.m(support, :up),
@@ -103,11 +112,11 @@ module DustLadder
         line("c", Figure.m(spare, :up), source: rules.cite(:obstacle_clearance_m)) if spare.positive?
         line(
           "k",
-          Figure.m(@hook, :up),
+          Figure.m(hook, :up),
           source: "hook bearing above the load's lowest corner, at worst",
           about: "hook"
         )
-        operands = { z: Figure.m(support, :up), k: Figure.m(@hook, :up) }
+        operands = { z: Figure.m(support, :up), k: Figure.m(hook, :up) }
         operands[:c] = Figure.m(spare, :up) if spare.positive?
         line(
           "N",

@@ -8,8 +8,8 @@ module DustLadder
       FINE_SLEW_DEG = 1.0
       HAIR = 1e-6
 
-      # slew nil: on a chart that is the same all round. hook: height of the hook, m, or nil.
-      Station = Struct.new(:radius, :slew, :boom, :hook, keyword_init: true)
+      # slew nil: on a chart that is the same all round. hook: its height, m, or nil. kg: what hangs there, or nil.
+      Station = Struct.new(:radius, :slew, :boom, :hook, :kg, keyword_init: true)
       # kg nil: not allowed there. between: index of the leg of the way. at: the Station of the least.
       Least = Struct.new(:kg, :sector, :between, :at, keyword_init: true)
       # A place of the way: share of its leg, its Station, what the chart says there, and every sector that holds it.
@@ -50,7 +50,8 @@ module DustLadder
           radius: mixed(from.radius, to.radius, share),
           slew: from.slew && mixed(from.slew, to.slew, share),
           boom: mixed(from.boom, to.boom, share),
-          hook: from.hook && to.hook && mixed(from.hook, to.hook, share)
+          hook: from.hook && to.hook && mixed(from.hook, to.hook, share),
+          kg: from.kg && to.kg && mixed(from.kg, to.kg, share)
         )
       end
 

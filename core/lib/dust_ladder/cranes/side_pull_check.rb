@@ -10,7 +10,8 @@ module DustLadder
       private
 
       def examine
-        off = duty.crane.side_pull.not_negative
+        planned = duty.crane.side_pull.not_negative
+        off = planned + duty.plumb_deg
         hoist = duty.crane.family?("fixed_hoist")
         limit = rules[:side_pull_deg, hoist ? :fixed_hoist : :stop]
         if off > rules[:side_pull_deg, :caution]
@@ -22,7 +23,7 @@ module DustLadder
             end
           )
         end
-        line("a", Figure.deg(off, :up), source: "planned pull, from plumb")
+        lean(planned, off)
         line("m", Figure.deg(limit), source: rules.cite(:side_pull_deg))
         note =
           both do |system|
@@ -32,6 +33,16 @@ module DustLadder
         return stop(note) if !hoist && off >= limit - Ladder::Verdict::SLACK
 
         judge(Figure.deg(off, :up), Figure.deg(limit), note: note)
+      end
+
+      # Of two cranes either may be late, and pull the other's line.
+      def lean(planned, off)
+        return line("a", Figure.deg(off, :up), source: "planned pull, from plumb") unless duty.tandem?
+
+        from = { b: Figure.deg(planned, :up), c: Figure.deg(duty.plumb_deg, :up) }
+        line("b", from[:b], source: "planned pull, from plumb")
+        line("c", from[:c], source: "as far as its line may be off plumb while the load turns")
+        line("a", Figure.deg(off, :up), formula: "b + c", from: from, source: "from plumb in all")
       end
     end
   end

@@ -56,8 +56,13 @@ module DustLadder
       # So near it is as high.
       LEVEL_M = 0.5
 
-      # The larger upright face of the load's box, m2.
+      # The larger upright face of the load's box, m2; of a load that turns, the largest on the way.
       def sail
+        if duty.tandem?
+          most = Figure.new(lift.turn.sail_m2, :m2, :up)
+          return line("A", most, source: "the largest face to the wind while it turns", about: "load")
+        end
+
         length, width, height = lift.load.size
         line(
           "A",
@@ -75,7 +80,7 @@ module DustLadder
       # What such a gust pulls the load with, for those who hold it by tag lines.
       def pull_line(gust)
         length, width, height = lift.load.size
-        drag, area = rules[:wind, :drag], [ length, width ].max * height
+        drag, area = rules[:wind, :drag], duty.tandem? ? lift.turn.sail_m2 : [ length, width ].max * height
         line(
           "T",
           Figure.kg(Site::Wind.force(gust, drag * area) / G, :up),

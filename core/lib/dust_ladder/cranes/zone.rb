@@ -58,7 +58,7 @@ module DustLadder
             slew_to: zone.slew_to.value,
             radius_from: zone.radius_from.not_negative,
             radius_to: zone.radius_to.given? ? zone.radius_to.positive : nil,
-            reach: load ? duty.lift.load.reach : 0.0,
+            reach: load ? duty.load_reach : 0.0,
             who: load ? "the load" : tip
           )
         end

@@ -70,7 +70,7 @@ module DustLadder
       def hung
         @hung ||=
           begin
-            slings = [ *lift.legs, *lift.beam&.uppers ].map { |leg| [ lift.sling_of(leg), leg.pointer("sling") ] }
+            slings = lift.strands.map { |leg| [ lift.sling_of(leg), leg.pointer("sling") ] }
             beam = lift.beam ? [ [ lift.beam.piece, lift.beam.pointer("beam") ] ] : []
             (slings + beam)
               .select(&:first)

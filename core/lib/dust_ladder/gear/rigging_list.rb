@@ -32,7 +32,7 @@ module DustLadder
 
       private
 
-      def strands = [ *@lift.legs, *@lift.beam&.uppers ]
+      def strands = @lift.strands
 
       def slings
         chosen, missing = strands.partition(&:sling)

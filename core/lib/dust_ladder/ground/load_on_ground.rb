@@ -29,14 +29,14 @@ module DustLadder
 
       def states
         @states ||= [
-          State.new(@duty.gross.kg, with_slew(@duty.crane.path_stations), "with the load"),
+          State.new(@duty.gross.kg, loaded(with_slew(@duty.crane.path_stations)), "with the load"),
           State.new(0.0, with_slew(@duty.crane.unloaded_stations), "with nothing in the hook")
         ]
       end
 
       # Deck::Weight of all with a State's load at a Station.
       def weight(state, station)
-        parts = [ [ state.kg, station.radius ], *@machine.boom_parts(station.radius, station.boom) ]
+        parts = [ [ station.kg || state.kg, station.radius ], *@machine.boom_parts(station.radius, station.boom) ]
         @machine.deck.weight(station.slew, parts.sum(&:first), parts.sum { |kg, toward| kg * toward })
       end
 
@@ -64,6 +64,11 @@ module DustLadder
         stations.each_with_index do |station, index|
           @duty.crane.stations[index].slew.value if station.slew.nil?
         end
+      end
+
+      # Each with what hangs there.
+      def loaded(stations)
+        stations.each_with_index.map { |station, index| station.dup.tap { |one| one.kg = @duty.gross_at(index) } }
       end
 
       def look(state, from, to, share, figures)

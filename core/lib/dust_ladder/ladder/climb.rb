@@ -4,6 +4,7 @@ module DustLadder
     class Climb
       CHECKS = [
         Load::LoadCheck,
+        Tailing::TurnCheck,
         Rigging::LevelCheck,
         Rigging::AngleCheck,
         Rigging::PointsCheck,
@@ -16,17 +17,25 @@ module DustLadder
         Slings::GripCheck,
         Rigging::BeamCheck,
         Slings::UpperCheck,
+        Tailing::TrunnionCheck,
+        Tailing::EndBeamsCheck,
         Rigging::BlocksCheck,
         Cranes::HookCheck,
         Cranes::HoistCheck,
         Cranes::WrapsCheck,
         Cranes::HeightCheck,
         Cranes::BoomCheck,
+        Tailing::BoomRoomCheck,
+        Tailing::BoomsCheck,
+        Tailing::BeamGapCheck,
         Cranes::SidePullCheck,
         Cranes::ChartCheck,
         Cranes::PlatformCheck,
         Cranes::CraneCheck,
         Cranes::JibCheck,
+        Tailing::RadiiCheck,
+        Tailing::TailCraneCheck,
+        Tailing::HeadCraneCheck,
         Cranes::StandCheck,
         Site::GroundCheck,
         Ground::PadsCheck,
@@ -58,7 +67,7 @@ module DustLadder
       end
 
       # The checks of a crane that have something to look at and are not left out by the plan's scope.
-      def of_crane(duty) = stand.filter_map { |check, of| check if of.equal?(duty) }
+      def of_crane(duty) = stand.filter_map { |check, of| check if of.any? { |one| one.equal?(duty) } }
 
       def ladder
         left_out = asked.select { |check, _| left_out?(check) }
@@ -68,20 +77,25 @@ module DustLadder
 
       private
 
-      # Every check with the duty that it is asked of; nil where it is asked of the lift.
+      # Every check with the duties that it is asked of; a nil where it is asked of the lift.
       def asked
         @asked ||=
-          CHECKS.flat_map do |check|
+          CHECKS.filter_map do |check|
             of = check::PER == "crane" ? @lift.duties : [ nil ]
-            of.select { |duty| check.applies?(duty || @lift) }.map { |duty| [ check, duty ] }
+            of = of.select { |duty| check.applies?(duty || @lift) }
+            [ check, of ] unless of.empty?
           end
       end
 
       def stand = asked.reject { |check, _| left_out?(check) }
       def left_out?(check) = @lift.scope.leaves_out?(check::ID)
 
+      def rung_of(check, duties)
+        BothCranes.of(duties.map { |duty| one_rung(check, duty) }, duties.map { |duty| duty&.who })
+      end
+
       # What ends after its time is not known, whatever it found: it may have gone by something that was cut short.
-      def rung_of(check, duty)
+      def one_rung(check, duty)
         found = check.new(@lift, duty)
         return found.newer unless @lift.rules.climbs?(check::ID)
 

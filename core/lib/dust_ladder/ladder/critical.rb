@@ -9,14 +9,13 @@ module DustLadder
       def initialize(ladder)
         @ladder = ladder
         @lift = ladder.lift
-        @duty = @lift.duty
       end
 
       # [id, Sentence] each, in the rule set's order; none where it has no such rule.
       def found
         counts = DustLadder.known({}) { @lift.rules[:critical] }
         counts.filter_map do |id, counted|
-          words = counted && DustLadder.known { send(id) }
+          words = counted && of_any(id)
           [ id, words.is_a?(Sentence) ? words : both(words) ] if words
         end
       end
@@ -24,6 +23,16 @@ module DustLadder
       def as_json(*) = found.map { |id, words| { "id" => id, "words" => words.as_json } }
 
       private
+
+      # Of one crane after the other, until it is found.
+      def of_any(id)
+        @lift.duties.each do |duty|
+          @duty = duty
+          found = DustLadder.known { send(id) }
+          return found if found
+        end
+        nil
+      end
 
       def rules = @lift.rules
       def on_site? = @duty.on_site?
@@ -35,6 +44,7 @@ module DustLadder
         "over #{Figure.percent(limit)} of the chart" if share && share > limit + Verdict::SLACK
       end
 
+      def upended = @lift.tandem? && !@lift.tandem.carry? && "a load that is turned up or down"
       def two_cranes = @lift.duties.size > 1 && "two cranes"
       def people = @duty.crane.family?("platform_jib") && @duty.crane.platform[:aboard].any? && "people in a platform"
 

@@ -50,14 +50,17 @@ module DustLadder
             "one of #{snapshots["rule_sets"].keys.inspect}"
           )
         end
-        chart = @document.dig("cranes", 0, "chart")
-        if chart && !snapshots["charts"].key?(chart)
+        @document["cranes"].each_with_index do |crane, index|
+          chart = crane["chart"]
+          next if chart.nil? || snapshots["charts"].key?(chart)
+
           error(
-            "/cranes/0/chart",
+            "/cranes/#{index}/chart",
             "there is no chart snapshot #{chart.inspect}",
             "one of #{snapshots["charts"].keys.inspect}, or null"
           )
         end
+        tandem
         site = @document["site_document"]
         if site && !snapshots["sites"].to_h.key?(site)
           error(
@@ -79,6 +82,31 @@ module DustLadder
             "/rigging/legs/#{index}/sling",
             "there is no sling snapshot #{leg["sling"].inspect}",
             "one of #{snapshots["slings"].keys.inspect}, or null"
+          )
+        end
+      end
+
+      # Two cranes carry a load between two points, and a plan of two says how.
+      def tandem
+        two, told = @document["cranes"].size == 2, !@document["tandem"].nil?
+        error(
+          "/tandem",
+          "there are two cranes, and not what they do",
+          "what two cranes do with the load"
+        ) if two && !told
+        error("/cranes", "there is one crane", "two, head and tail, where a plan says what two do") if told && !two
+        return unless told
+
+        points = @document.dig("load", "points").size
+        error("/load/points", "there are #{points} points", "two, head and tail") unless points == 2
+        slings = @document.dig("snapshots", "slings")
+        @document.dig("tandem", "ends").each_with_index do |one, index|
+          next if one["second"].nil? || slings.key?(one["second"])
+
+          error(
+            "/tandem/ends/#{index}/second",
+            "there is no sling snapshot #{one["second"].inspect}",
+            "one of #{slings.keys.inspect}, or null"
           )
         end
       end

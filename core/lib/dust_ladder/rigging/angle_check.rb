@@ -9,6 +9,9 @@ module DustLadder
       OF_SLINGS = true
       IN_HEADLINE = "angle of the %<subject>s"
 
+      # Two cranes hold the load by plumb lines, and turn it.
+      def self.applies?(lift) = !lift.tandem?
+
       private
 
       # What stands at an angle: a leg, a side of a basket, a sling above a beam. flattest: its Leg at worst; nominal:

@@ -58,7 +58,7 @@ module DustLadder
       def lines_above = []
       # Are its shares worked out by hand? One or two legs hang in one plane with the CG: their pose has a closed form.
       def by_hand? = false
-      # Do all legs hang straight from one hook, so that they may be rated together?
+      # May all legs be rated together, hanging straight from one hook?
       def one_hook? = !reeved?
       def reeved? = @reeved.any?
       # Is every pose known?
@@ -85,12 +85,10 @@ module DustLadder
       # Angles of legs as typed, as Fields, degrees from the horizontal.
       def angle_fields = @leg_lengths.angle_fields
 
-      # Raises NotKnown where it is not known how far the legs stretch, and with it how level and how high the load
-      # hangs.
+      # Raises NotKnown where it is not known how far the legs stretch, and so how level and how high the load hangs.
       def stretch_known! = nil
 
-      # Hook bearing above the load's lowest corner, measured along plumb, m: as it hangs nominally, and the least
-      # and the most over all corners.
+      # Hook bearing above the load's lowest corner along plumb, m: nominally, and the least and most of all corners.
       def hook_above_base = pose.above_base(@load.size)
 
       # The hook's height as it is set, before anything stretches, m; nil when it is not by the hook's height.
@@ -113,13 +111,16 @@ module DustLadder
           end
       end
 
+      # The most that a point of the load is pulled with, kg.
+      def at_point(index) = worst[index].tension
+
       # Every Pull on one leg, nominal first, then corner by corner.
       def pulls_of(index) = [ nominal[index], *all.map { |hung| hung.pull(index) } ]
 
       # Every pose: nominal, and at each corner of the weight's range, the CG's box and the legs' tolerance.
       def poses = all
       def slack? = idle.any? && points.size < 4
-      # Legs that may carry nothing somewhere in the corners, by index; with one or two a slack leg is told by slack?.
+      # Legs that may carry nothing somewhere in the corners, by index; one or two are told by slack?.
       def idle = @idle ||= points.each_index.select { |index| all.any? { |hung| hung.tension(index) <= 0.0 } }
       # Does a leg hang slack, nominally?
       def slack_now?(index) = pose.tension(index) <= 0.0
@@ -130,9 +131,7 @@ module DustLadder
       def least_margin = Statics::Stability.new(Statics::Equilibrium.of(rig)).margin(0)
 
       # The flattest that each leg stands in any corner, degrees from the horizontal.
-      def flattest_deg
-        @flattest_deg ||= strand_names.each_index.map { |index| flattest(index).deg_from_horizontal }
-      end
+      def flattest_deg = @flattest_deg ||= strand_names.each_index.map { |index| flattest(index).deg_from_horizontal }
 
       # The pose leg that stands flattest, of one strand's over all corners.
       def flattest(index) = flattest_of(index).strands[index]

@@ -8,6 +8,9 @@ module DustLadder
       FLIGHT = "rigging"
       OF_SLINGS = true
 
+      # Two cranes hold the load by plumb lines, and turn it.
+      def self.applies?(lift) = !lift.tandem?
+
       private
 
       def examine

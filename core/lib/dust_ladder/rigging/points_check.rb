@@ -9,13 +9,13 @@ module DustLadder
       NEAR_M = 0.01
 
       # A basket or choke holds the load itself.
-      def self.applies?(lift) = lift.legs.any?(&:straight?)
+      def self.applies?(lift) = lift.tandem? || lift.legs.any?(&:straight?)
 
       private
 
       def examine
         bridle = lift.bridle
-        pulled = lift.legs.select(&:straight?).map(&:index)
+        pulled = lift.legs.select { |leg| leg.straight? || lift.tandem? }.map(&:index)
         if lift.load.rated.any?
           found = pulled.map { |index| [ index, rated_at(bridle.points[index]) ] }
           wrong = off_a_point(bridle, found) || two_on_one(bridle, found)
@@ -24,7 +24,7 @@ module DustLadder
           found = pulled.map { |index| [ index, lift.load.points[index] ] }
         end
 
-        figures = found.map { |index, point| [ index, bridle.worst[index].tension, point.wll.positive, point ] }
+        figures = found.map { |index, point| [ index, bridle.at_point(index), point.wll.positive, point ] }
         figures.each do |index, pull, kg, _|
           loaded_part(bridle.names[index], pull, kg, rules[:attention, :slings])
         end

@@ -6,6 +6,8 @@ module DustLadder
       LABEL = "Landing"
       IN_HEADLINE = "landing, %<subject>s,"
 
+      def self.applies?(duty) = super && duty.sets_down?
+
       private
 
       def examine

@@ -23,7 +23,7 @@ module DustLadder
       def carried
         @carried ||=
           begin
-            height = stand.carried.value
+            height = duty.carried
             low = crane.stations.find { |station| station.support_height.value > height }
             low ? too_low(height, low) : height
           end
@@ -37,7 +37,7 @@ module DustLadder
       def sweeps
         @sweeps ||=
           begin
-            hook = duty.lift.bridle.hook_range.last
+            hook = duty.hook_range.last
             [ crane.path_stations, crane.unloaded_stations ].uniq.flat_map do |stations|
               high = stations.map { |station| raised(station, carried + hook) }
               first, last = [ 0, -1 ].map { |at| raised(stations[at], crane.stations[at].support_height.value + hook) }
@@ -58,12 +58,12 @@ module DustLadder
       def box
         @box ||=
           Room::Box.new(
-            length: 2 * arms[0],
-            width: 2 * arms[1],
-            height: duty.lift.bridle.hook_range.last,
+            length: 2 * duty.arms[0],
+            width: 2 * duty.arms[1],
+            height: duty.hook_range.last,
             below: 0.0,
             turned: turned,
-            axis: turned ? stand.load_axis.value : 0.0
+            axis: turned ? duty.load_axis : 0.0
           )
       end
 
@@ -80,8 +80,10 @@ module DustLadder
 
       # A ball about the load, however it hangs below the hook.
       def ball
-        size, hook = duty.lift.load.size, duty.lift.bridle.hook_range.last
-        Approach::Ball.new(hook - size[2] / 2, Statics::Vector.length([ *arms, size[2] / 2 ]))
+        far = duty.farthest and return Approach::Ball.new(0.0, far)
+
+        size, hook = duty.lift.load.size, duty.hook_range.last
+        Approach::Ball.new(hook - size[2] / 2, Statics::Vector.length([ *duty.arms, size[2] / 2 ]))
       end
 
       # Most that hangs below the tip on the way down to the load's underside, m.
@@ -90,7 +92,7 @@ module DustLadder
       end
 
       # How far anything of the crane or its load comes from the slewing axis, m.
-      def reach = crane.path_stations.map(&:radius).max + duty.lift.load.reach
+      def reach = crane.path_stations.map(&:radius).max + duty.load_reach
 
       # Where the load is at each station before the boom bends, [east, north] each.
       def places
@@ -120,7 +122,7 @@ module DustLadder
       end
 
       # The load where it is set down: its outline.
-      def set_down = load_at(crane.path_stations.last)
+      def set_down = duty.set_down || load_at(crane.path_stations.last)
 
       # Outline of load and rigging at a Path::Station; where nobody says how it is turned, along the site's grid.
       def load_at(station)
@@ -131,7 +133,7 @@ module DustLadder
 
       # Legs of the way with the load on, as it is carried.
       def carried_legs
-        hook = duty.lift.bridle.hook_range.last
+        hook = duty.hook_range.last
         legs(crane.path_stations.map { |station| raised(station, carried + hook) })
       end
 
@@ -172,13 +174,7 @@ module DustLadder
 
       def written(metres) = format("%.2f m", metres)
 
-      def turned = { "with_boom" => "with_boom", "held" => "fixed_bearing" }[stand.load_turned]
-
-      # From the plumb line to the farthest of the load, along and across, wherever in its box the CG is.
-      def arms
-        load = duty.lift.load
-        [ 0, 1 ].map { |axis| [ load.cg[axis], load.size[axis] - load.cg[axis] ].max + load.cg_half_width[axis] }
-      end
+      def turned = duty.load_turned
 
       # Raises NotKnown where the crane's slew is not given.
       def slew(station) = station.slew || crane.stations.each { |one| one.slew.value }

@@ -17,7 +17,7 @@ module DustLadder
           def ratio = tensions.min.positive? ? tensions.max / tensions.min : Float::INFINITY
         end
 
-      def self.applies?(lift) = lift.legs.size == 2 && lift.legs.any?(&:basket?)
+      def self.applies?(lift) = !lift.tandem? && lift.legs.size == 2 && lift.legs.any?(&:basket?)
 
       private
 

@@ -123,9 +123,23 @@ module DustLadder
         end
         return both("#{number} is transport chain: it is never used for lifting") if sling["grade"] == "transport"
 
+        if beside && !alike?(beside)
+          return both("#{number} and #{beside["number"]} hang side by side and are not alike")
+        end
+
         if fellows.filter_map { |leg| lift.sling_of(leg)&.fetch("kind") }.uniq.size > 1
           both("the legs are of different kinds")
         end
+      end
+
+      # The other of two slings at one end of a load between two cranes, or nil.
+      def beside = lift.tandem? && !upper? ? lift.tandem.ends[index].second&.then { |one| lift.sling_of(one) } : nil
+
+      # The same kind, rated and as long alike.
+      def alike?(other)
+        same = %w[kind grade diameter_m legs].all? { |name| sling[name] == other[name] }
+        rated = %w[legible vertical_kg basket_kg].all? { |name| sling["tag"][name] == other["tag"][name] }
+        same && rated && (sling["reach_m"] - other["reach_m"]).abs <= rules[:leg_length_tolerance] * sling["reach_m"]
       end
 
       # A reeved pair is one sling on two points.

@@ -13,11 +13,11 @@ module DustLadder
       Worst = Struct.new(:kg, :tilt_deg, :corner)
 
       # hooks: a TwoHooks with the CG where it is planned. weights: least and most, kg. half_widths: of the CG's box, m,
-      # [along, up]. leans: degrees from plumb, [head, tail]. long: the load's length, m.
-      def initialize(hooks, weights:, half_widths:, leans:, long:)
+      # [along, up]. leans: degrees from plumb, [head, tail]. long: the load's length, m; untold: that share of it.
+      def initialize(hooks, weights:, half_widths:, leans:, long:, untold: UNTOLD)
         @hooks = hooks
         @leans = leans
-        @least_apart = UNTOLD * long
+        @least_apart = untold * long
         @corners =
           weights.uniq.product([ -1, 1 ], [ -1, 1 ]).map do |weight, along, up|
             corner = Corner.new(weight, along, up)
@@ -43,6 +43,25 @@ module DustLadder
             hooks.most_leaning(at, *@leans) unless at.slack?
           end
         found.transpose.map(&:max) if found.any?
+      end
+
+      # How the most of one line at a tilt comes about: its Corner, TwoHooks with the CG there, and kg; nil where it
+      # cannot be told. side: 0 of the head, 1 of the tail.
+      def how(tilt, side)
+        @corners
+          .filter_map do |corner, hooks|
+            at = hooks.at(corner.weight, tilt)
+            [ corner, hooks, hooks.most_leaning(at, *@leans)[side] ] unless at.apart.abs < @least_apart || at.slack?
+          end
+          .max_by(&:last)
+      end
+
+      # Which line hangs slack at a tilt in any corner, :head or :tail; the head's first, nil where neither does.
+      def slack_at(tilt)
+        found = @corners.map { |corner, hooks| hooks.at(corner.weight, tilt) }.select { |at| at.head && at.slack? }
+        return if found.empty?
+
+        found.any? { |at| at.head.negative? } ? :head : :tail
       end
 
       # Worst of either line, nil where nothing of the sweep can be told.

@@ -6,7 +6,7 @@ module DustLadder
       # matter; row: of the chart, m, and capacity, kg, nil where the chart allows nothing.
       Reading = Struct.new(:radius, :slew, :row, :capacity)
 
-      attr_reader :rigging
+      attr_reader :rigging, :boom
 
       # chart: a Cranes::Chart. boom: m. rigging: kg beside the share, up to what the chart counts. stands: [x, y] of
       # its axis in plan, m, with the bearing of its front, degrees, or nil where its chart is the same all round; or

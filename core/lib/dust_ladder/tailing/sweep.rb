@@ -62,6 +62,19 @@ module DustLadder
         Moment.new(tilt, share, gross, at.radius, at.row, at.capacity, use)
       end
 
+      # The first tilt past which more than this share of a chart is used, degrees; nil where it never is.
+      def past(side, share)
+        over = ->(one) { one.use > share + Ladder::Verdict::SLACK }
+        before = nil
+        found = moments(side).find { |one| over.(one) || (before = one) && nil } or return
+        low, high = before, found
+        while low && (high.tilt_deg - low.tilt_deg).abs > NEAR
+          middle = moment(side, (low.tilt_deg + high.tilt_deg) / 2) or break
+          over.(middle) ? high = middle : low = middle
+        end
+        high.tilt_deg
+      end
+
       # Tilts at which another row of the chart counts, degrees: the first one of the new row.
       def crossings(side) = crossed(side, moments(side)).map(&:tilt_deg)
 

@@ -1,0 +1,145 @@
+module DustLadder
+  module Tailing
+    # Do both lines stay taut, and can what either carries be told, from the tilt that it begins with to that of its
+    # end; and where they cannot, is the handover planned? Of a load that is carried: how far off level it hangs where
+    # one hook is ahead of the other (handbook, section 6.2).
+    class TurnCheck < TwoCranesCheck
+      ID = "turn"
+      LABEL = "Turn"
+      FLIGHT = "load"
+
+      private
+
+      def examine
+        tandem.does
+        turn.points
+        caution(
+          "two_cranes",
+          "Two cranes: one supervisor, one signal to each operator in turn, slowly, lines plumb all the time. What " \
+            "each carries is read before it goes on."
+        )
+        tandem.carry? ? carried : turned
+      end
+
+      def turned
+        low, high = turn.low, turn.high
+        turn.sweep.tilts
+        slack, untold = turn.sweep.slack_at, turn.sweep.untold_from
+        geometry
+        line("from", deg(low), source: "tilt that it is gone through from, level 0")
+        line("to", deg(turn.until_tilt), source: turn.handover? ? "tilt of the handover" : "to the end of it")
+        ended = [ slack, untold ].compact.min
+        return ends_early(ended, slack, untold) if ended
+
+        turn.handover? && turn.handover < high ? handed_over(high) : both_all_the_way(low, high)
+      end
+
+      def geometry
+        turn.points.zip(names).each do |(along, up), name|
+          line("#{name[0]}u", m(along), source: "#{name} point from the CG, along toward the head", about: "points")
+          line("#{name[0]}v", m(up), source: "the same, up when level", about: "points")
+        end
+        turn.leans.zip(names, tandem.ends).each do |lean, name, told|
+          by = told.plumb.given? ? "as told" : rules.cite(:tandem)
+          line("#{name[0]}p", deg(lean, :up), source: "the #{name} line may be off plumb: #{by}")
+        end
+      end
+
+      def ends_early(ended, slack, untold)
+        words = slack && slack == ended ? slack_words(slack) : "both lines are one from #{deg(untold)}: undefined"
+        planned =
+          turn.handover? ? "the handover is planned at #{deg(turn.handover)}, later" : "plan the handover before it"
+        stop(both("#{words}; #{planned}"), subject: at(ended))
+      end
+
+      # Which of both lines it is, at the corner that goes first.
+      def slack_words(tilt)
+        corner = turn.box.slack_at(tilt)
+        return "the head line goes slack at #{deg(tilt)}: the tail would have all of it" if corner == :head
+
+        "the tail line goes slack at #{deg(tilt)}"
+      end
+
+      def handed_over(high)
+        by = tandem.handover_by
+        tandem.missing("who planned the handover", "handover/by") unless by.match?(/[[:alpha:]]/)
+
+        at_handover = turn.hooks.at(turn.whole_kg, turn.handover)
+        left = [ at_handover.tail, 0.0 ].max
+        line(
+          "T",
+          Figure.kg(left, :up),
+          source: "that the tail still carries at the handover, as planned",
+          about: "points"
+        )
+        if left > LET_GO * turn.whole_kg
+          caution(
+            "handover",
+            both do |system|
+              "The tail still carries #{Figure.kg(left, :up).shown(system)} when it lets go: lower it off slowly, " \
+                "the load swings under the head's hook."
+            end
+          )
+        end
+        answer(
+          "holds",
+          note: both("both lines taut to #{deg(turn.handover)}, then the head alone to #{deg(high)}; planned by #{by}")
+        )
+      end
+      # More of the load than this is no small part.
+      LET_GO = 0.02
+
+      def both_all_the_way(low, high)
+        parts_of_shares
+        answer("holds", note: both("both lines taut from #{deg(low)} to #{deg(high)}"))
+      end
+
+      def parts_of_shares
+        turn.shares.zip(names).each do |worst, name|
+          part(
+            name: name,
+            verdict: "holds",
+            demand: Figure.kg(worst.kg, :up),
+            note: both("at most #{turn.share_words(worst.tilt_deg)}")
+          )
+        end
+      end
+
+      def carried
+        range = turn.tilt_range
+        geometry
+        turn.box.sweep(Tilts.of(*range))
+        slack = turn.box.slack_first || turn.box.untold_from
+        return stop(both("a line goes slack #{deg(slack.abs)} off level"), subject: "out of step") if slack
+
+        step = tandem.out_of_step.value
+        tilt = range.map(&:abs).max
+        line("x", m(step, :up), source: "one hook ahead of the other, at most, as told")
+        line(
+          "s",
+          m(
+            Math.hypot(
+              *turn.points.transpose.map { |one, other|
+                one - other
+              }
+            ),
+            :down
+          ),
+          source: "head to tail point"
+        )
+        line("t", deg(tilt, :up), source: "off level where one hook is so far ahead")
+        level = [ 0, 1 ].map { |index| turn.hooks.at(turn.whole_kg, 0.0).then { |at| [ at.head, at.tail ][index] } }
+        level.zip(turn.shares, names).each do |kg, worst, name|
+          line(name[0].upcase, Figure.kg(kg, :up), source: "#{name} line, level", about: "points")
+          line("#{name[0].upcase}x", Figure.kg(worst.kg, :up), source: "at most, one hook ahead", about: "points")
+        end
+        judge(
+          deg(tilt, :up),
+          Figure.deg(rules[:tilt_limit_deg]),
+          attention: rules[:attention, :level],
+          note: both { |system| "#{deg(tilt, :up)} off level with one hook #{m(step, :up).shown(system)} ahead" }
+        )
+      end
+    end
+  end
+end
