@@ -33,7 +33,10 @@ RSpec.describe "The demo data" do
     "tank-under-the-line" => [ "stop", %w[power_lines people] ],
     "filter-over-the-pit" => [ "stop", %w[clearance] ],
     "sledge-on-the-pan" => [ "not_known", %w[height] ],
-    "duct-section" => [ "holds", %w[height] ]
+    "duct-section" => [ "holds", %w[height] ],
+    "vessel-by-lug" => [ "tight", %w[tail_crane] ],
+    "vessel-by-trunnion" => [ "stop", %w[booms beam_gap] ],
+    "truss-between-two" => [ "holds", %w[slings] ]
   }
 
   it "has a plan for each verdict, and no other plans than these" do

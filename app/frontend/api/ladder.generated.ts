@@ -625,6 +625,10 @@ export interface Tailing {
   does: "stand_up" | "lay_down" | "carry";
   hold: ("lug" | "trunnion" | null)[];
   limit: Figure;
+  /**
+   * share of the limit past which it is tight
+   */
+  attention: number;
   outline: number[][];
   points: number[][];
   /**
@@ -636,6 +640,13 @@ export interface Tailing {
   from: number;
   to: number;
   steps: TailingStep[];
+  /**
+   * use of either chart by step, rows of the chart as steps
+   */
+  curves: {
+    head: (number | null)[][];
+    tail: (number | null)[][];
+  };
   cranes: TailingCrane[];
   worst: {
     head: {

@@ -23,6 +23,8 @@ import { PlatformPanel } from './platform/PlatformPanel'
 import { PointsPanel } from './points/PointsPanel'
 import { SharingPanel } from './sharing/SharingPanel'
 import { SlingPanel } from './slings/SlingPanel'
+import { StandsPanel, TailCranePanel } from './tailing/StandsPanel'
+import { TurnPanel } from './tailing/TurnPanel'
 import { ThrustPanel } from './thrust/ThrustPanel'
 import { CutPanel, LandingPanel, PadsPanel, RoomPanel, TracksPanel } from './site/SitePanels'
 import { ZoneFields } from './zones/ZonesPanel'
@@ -30,6 +32,15 @@ import { ZoneFields } from './zones/ZonesPanel'
 // One panel for each rung: its inputs. The rest of a panel is the same for all.
 export const PANELS: Record<RungId, ComponentType<PanelProps>> = {
   load: LoadPanel,
+  turn: TurnPanel,
+  trunnion: SlingPanel,
+  end_beams: SlingPanel,
+  beam_gap: SlingPanel,
+  booms: StandsPanel,
+  boom_room: StandsPanel,
+  radii: StandsPanel,
+  tail_crane: TailCranePanel,
+  head_crane: StandsPanel,
   level: LevelPanel,
   angle: AnglePanel,
   slings: SlingPanel,

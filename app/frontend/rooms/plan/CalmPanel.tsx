@@ -22,6 +22,6 @@ export function CalmPanel({ moving, ...props }: Props & { moving: boolean }) {
     const timer = setTimeout(take, Math.max(0, FOLLOW_MS - (performance.now() - since.current)))
     return () => clearTimeout(timer)
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [moving, props.editor, props.rung, props.ladder, props.working, props.id])
-  return <Panel {...(moving && shown.id === props.id ? shown : props)} />
+  }, [moving, props.editor, props.rung, props.ladder, props.working, props.id, props.crane])
+  return <Panel {...(moving && shown.id === props.id && shown.crane === props.crane ? shown : props)} />
 }

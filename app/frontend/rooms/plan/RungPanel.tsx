@@ -13,6 +13,9 @@ import { Cautions, Needs, Parts } from '../../rungs/shared/answers'
 import { Heading } from '../../ui/Row'
 import { Working } from '../../rungs/shared/Working'
 import type { PanelProps } from '../../rungs/shared/panel'
+import { ofEachCrane, ofOneCrane } from '../../rungs/shared/places'
+import { CraneAt } from '../../plan/craneAt'
+import { CraneSwitch } from '../../rungs/tailing/CraneSwitch'
 import { figures } from '../../ui/theme/tokens'
 
 // The selected rung: its verdict, inputs, parts, working and cautions. Only this part of the screen scrolls.
@@ -20,8 +23,16 @@ export function RungPanel({
   id,
   working: late,
   onClose,
+  crane,
+  onCrane,
   ...props
-}: PanelProps & { id: RungId; working: boolean; onClose?: () => void }) {
+}: PanelProps & {
+  id: RungId
+  working: boolean
+  onClose?: () => void
+  crane: number
+  onCrane: (crane: number) => void
+}) {
   const shown = useShown()
   const { rung } = props
   const { region, watch } = useStill()
@@ -82,7 +93,10 @@ export function RungPanel({
         ref={region}
         {...watch}
       >
-        <Inputs {...props} />
+        {props.editor.document.tandem && ofEachCrane(id) && <CraneSwitch crane={crane} onCrane={onCrane} />}
+        <CraneAt.Provider value={props.editor.document.tandem ? (ofOneCrane[id] ?? crane) : 0}>
+          <Inputs {...props} />
+        </CraneAt.Provider>
         {rung && !working && (
           <>
             {rung.parts.length > 0 && <Heading>Parts</Heading>}

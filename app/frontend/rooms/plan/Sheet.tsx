@@ -13,7 +13,7 @@ import type { Actions } from '../../plan/usePlanEditor'
 import { DrawnValues } from './DrawnValues'
 import { Leader } from './Leader'
 
-import { CARD_WIDTH, type Layout, type Looking, upright } from './sheetLayout'
+import { CARD_WIDTH, type Layout, type Looking, ownSheet, upright } from './sheetLayout'
 import { useBestPlace } from './useBestPlace'
 import { SheetView } from './SheetView'
 import { SheetTools } from './SheetTools'
@@ -93,7 +93,7 @@ export const Sheet = memo(function Sheet({
               )
             )
           })}
-        {view === 'site' ? null : reach && strip ? (
+        {ownSheet(view) ? null : reach && strip ? (
           <ReachStrip
             reach={reach}
             plan={plan}
@@ -116,6 +116,7 @@ export const Sheet = memo(function Sheet({
           working={working}
           select={select}
           width={width}
+          height={height}
           ground={ground}
           drawing={drawing}
           scale={scale}
@@ -129,7 +130,7 @@ export const Sheet = memo(function Sheet({
           search={best.search}
         />
       </Box>
-      {drawing && !working && <DrawnValues drawing={drawing} />}
+      {drawing && !working && view !== 'tailing' && <DrawnValues drawing={drawing} />}
       <SheetTools
         card={card}
         view={view}

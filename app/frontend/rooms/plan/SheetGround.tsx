@@ -1,6 +1,6 @@
 import { STRIP_HEIGHT, LADDER_WIDTH } from '../../ui/theme/tokens'
 import type { SVGProps } from 'react'
-import { upright, type View } from './sheetLayout'
+import { ownSheet, upright, type View } from './sheetLayout'
 
 // Paper, ground and the strip that the drawing stands on.
 export function SheetGround({
@@ -49,8 +49,12 @@ export function SheetGround({
           pointerEvents="none"
         />
       )}
-      {view !== 'site' && <path d={`M0 ${STRIP_HEIGHT}H${width}`} stroke="var(--ink)" strokeWidth={1.5} />}
-      <path d={`M${-LADDER_WIDTH} ${ground}H${width}`} stroke="var(--ink)" strokeWidth={2.5} />
+      {!ownSheet(view) && <path d={`M0 ${STRIP_HEIGHT}H${width}`} stroke="var(--ink)" strokeWidth={1.5} />}
+      <path
+        d={`M${-LADDER_WIDTH} ${ground}H${view === 'tailing' ? 0 : width}`}
+        stroke="var(--ink)"
+        strokeWidth={2.5}
+      />
     </>
   )
 }

@@ -11,11 +11,12 @@ import { Tools, Views } from './Tools'
 
 import type { useBestPlace } from './useBestPlace'
 import { LegCard } from './LegCard'
-import { CARD_WIDTH, type Looking, upright, type View } from './sheetLayout'
+import { CARD_WIDTH, type Looking, ownSheet, upright, type View } from './sheetLayout'
 import type { RefObject } from 'react'
 
 const SEEN: Record<View, string> = {
   site: 'site',
+  tailing: 'between two cranes',
   crane: 'crane',
   plan: 'plan',
   end: 'seen along x',
@@ -59,9 +60,9 @@ export function SheetTools({
       <Box
         sx={{
           position: 'absolute',
-          top: view === 'site' ? 12 : STRIP_HEIGHT + 12,
+          top: ownSheet(view) ? 12 : STRIP_HEIGHT + 12,
           right: 12,
-          width: card && view !== 'crane' && view !== 'site' ? CARD_WIDTH : 'auto',
+          width: card && view !== 'crane' && !ownSheet(view) ? CARD_WIDTH : 'auto',
           pointerEvents: 'none',
           '& > *': { pointerEvents: 'auto' },
         }}
@@ -78,7 +79,7 @@ export function SheetTools({
               Best place
             </Button>
           )}
-          <Views looking={looking} look={look} />
+          <Views looking={looking} look={look} two={!!plan.tandem} />
           <History editor={editor} undoNote={undoNote} redoNote={redoNote} />
           <Tools
             looking={looking}

@@ -9,6 +9,7 @@ import { CraneSheet } from '../../drawing/views/CraneSheet'
 import { Elevation } from '../../drawing/views/Elevation'
 import { PlanSheet } from '../../drawing/views/PlanSheet'
 import { SiteSheet } from '../../drawing/site/SiteSheet'
+import { TailingView } from './TailingView'
 import { PlatformSheet } from '../../drawing/views/PlatformSheet'
 import { machineOf } from '../../plan/crane'
 import { STRIP_HEIGHT } from '../../ui/theme/tokens'
@@ -25,6 +26,7 @@ export function SheetView({
   working,
   select,
   width,
+  height,
   ground,
   drawing,
   scale,
@@ -45,6 +47,7 @@ export function SheetView({
   working: boolean
   select: (id: RungId) => void
   width: number
+  height: number
   ground: number
   drawing: Drawing | null
   scale: ElevationScale | null
@@ -59,7 +62,17 @@ export function SheetView({
 }) {
   return (
     <>
-      {view === 'site' ? (
+      {view === 'tailing' ? (
+        <TailingView
+          ladder={ladder}
+          plan={plan}
+          editor={editor}
+          working={working}
+          width={width}
+          height={height}
+          select={select}
+        />
+      ) : view === 'site' ? (
         layout.site && ladder?.site ? (
           <SiteSheet
             view={ladder.site}

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button'
 import type { RefObject } from 'react'
 import { exportSvg } from '../../drawing/views/exportSvg'
 import { FIT } from '../../drawing/scale/scale'
-import { type Looking, type View, upright } from './sheetLayout'
+import { type Looking, ownSheet, type View, upright } from './sheetLayout'
 
 const VIEWS: [View, string][] = [
   ['side', 'Side'],
@@ -13,6 +13,7 @@ const VIEWS: [View, string][] = [
   ['crane', 'Crane'],
   ['site', 'Site'],
 ]
+const OF_TWO: [View, string][] = [...VIEWS.slice(0, 3), ['tailing', 'Tailing']]
 const TIMES = 1.35
 const MOST = 12
 const EXAGGERATED = 5
@@ -34,10 +35,14 @@ interface Props {
 }
 
 // From where the drawing is seen.
-export const Views = memo(function Views({ looking: { view }, look }: Pick<Props, 'looking' | 'look'>) {
+export const Views = memo(function Views({
+  looking: { view },
+  look,
+  two,
+}: Pick<Props, 'looking' | 'look'> & { two: boolean }) {
   return (
     <Box role="group" aria-label="View" sx={{ display: 'flex' }}>
-      {VIEWS.map(([id, words]) => (
+      {(two ? OF_TWO : VIEWS).map(([id, words]) => (
         <Button
           key={id}
           variant="outlined"
@@ -68,7 +73,7 @@ export const Tools = memo(function Tools({ looking, look, svg, title, tilted }: 
     look({ zoom: { ...zoom, times: Math.max(1 / MOST, Math.min(MOST, zoom.times * times)) } })
   return (
     <Box role="group" aria-label="Drawing" sx={{ display: 'flex' }}>
-      {view !== 'crane' && view !== 'site' && (
+      {view !== 'crane' && !ownSheet(view) && (
         <>
           <Button
             variant="outlined"

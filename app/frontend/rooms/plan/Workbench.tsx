@@ -2,7 +2,7 @@ import Box from '@mui/material/Box'
 
 import useMediaQuery from '@mui/material/useMediaQuery'
 import { useTheme } from '@mui/material/styles'
-import { useCallback, useEffect, useState, type FocusEvent } from 'react'
+import { useCallback, useState, type FocusEvent } from 'react'
 import { useNavigate, useSearchParams } from 'react-router'
 import { useTitle } from '../../ui/useTitle'
 import { usePreferences } from '../../ui/preferences'
@@ -10,14 +10,14 @@ import { useSize } from '../../ui/useSize'
 import type { RungId } from '../../api/ladder.generated'
 import { LANDING, layoutLadder, openFlight, PITCH, roomOf } from '../../ladder/layout'
 import { GROUND_FROM_BOTTOM } from '../../ui/theme/tokens'
-import { fieldId, panelOf, stillThere } from '../../rungs/shared/places'
+import { craneAtPlace, fieldId, panelOf, stillThere } from '../../rungs/shared/places'
 import { PlanBar } from '../../shell/PlanBar'
 import { CalmPanel } from './CalmPanel'
-import { FIT } from '../../drawing/scale/scale'
 import type { Entry } from '../../drawing/grips/ElevationGrips'
 import { RiggingDialogs } from '../rigging/RiggingDialogs'
 import type { RiggingDialog } from '../../plan/dialogs'
-import { type Looking } from './sheetLayout'
+import { useLooking } from './useLooking'
+import { useOpenRung } from './useOpenRung'
 import { FIELDS, useKeys } from './useKeys'
 import type { Editor } from '../../plan/usePlanEditor'
 import { PanelPlace } from './PanelPlace'
@@ -47,18 +47,15 @@ export function Workbench({ editor }: { editor: Editor }) {
   const [chosen, setChosen] = useState<RungId | null>(() => asked.get('rung') as RungId | null)
   const [open, setOpen] = useState(false)
   const [leg, setLeg] = useState(0)
+  const [crane, setCrane] = useState(0)
+  const two = !!editor.document.tandem
   const [lit, setLit] = useState<string | null>(null)
   const [ref, size] = useSize({ width: 664, height: 748 })
   const there = chosen && ladder ? stillThere(chosen, ladder.rungs) : chosen
   const selected: RungId = there ?? ladder?.governs[0] ?? 'load'
   const rung = ladder?.rungs.find((one) => one.id === selected) ?? null
 
-  // Only the working of the rung that is looked at is asked for; other rooms want all of it.
-  const { setOpen: ask } = editor
-  useEffect(() => {
-    ask(selected)
-    return () => ask(null)
-  }, [ask, selected])
+  useOpenRung(editor, selected)
 
   // Once a field of the panel has the keyboard the panel stays: it is never swapped under the typing hand.
   const pin = useCallback(
@@ -82,16 +79,16 @@ export function Workbench({ editor }: { editor: Editor }) {
       if (pointer.startsWith('/load/take_off'))
         return void navigate(`/plans/${editor.id}/load`, { state: { go: pointer } })
       if (pointer === '/rules') return setDialog('rules')
-      const panel = panelOf(pointer)
+      const panel = panelOf(pointer, two)
       if (panel) select(panel)
+      setCrane((now) => craneAtPlace(pointer) ?? now)
       setTimeout(() => document.getElementById(fieldId(pointer))?.focus(), 60)
     },
-    [select, navigate, editor.id],
+    [select, navigate, editor.id, two],
   )
   useTitle(editor.document.title)
 
-  const [looking, setLooking] = useState<Looking>({ view: 'side', zoom: FIT, exaggerate: 1 })
-  const look = useCallback((change: Partial<Looking>) => setLooking((now) => ({ ...now, ...change })), [])
+  const { looking, look } = useLooking(two)
   const [entry, setEntry] = useState<Entry | null>(null)
   useKeys({
     editor,
@@ -121,6 +118,8 @@ export function Workbench({ editor }: { editor: Editor }) {
         go={go}
         light={setLit}
         open={setDialog}
+        crane={crane}
+        onCrane={setCrane}
         onClose={wide ? undefined : () => setOpen(false)}
       />
     </div>

@@ -16,8 +16,13 @@ import type { RungId } from '../../api/ladder.generated'
 import { layoutLadder, type LadderLayout } from '../../ladder/layout'
 import { GROUND_FROM_BOTTOM, STRIP_HEIGHT } from '../../ui/theme/tokens'
 
-export type View = 'side' | 'end' | 'plan' | 'crane' | 'site'
+export type View = 'side' | 'end' | 'plan' | 'crane' | 'site' | 'tailing'
 const UPRIGHT: View[] = ['side', 'end']
+// Views that have a sheet of their own, without strip and zoom.
+export const ownSheet = (view: View) => view === 'site' || view === 'tailing'
+// What is seen of a lift: two cranes have a view for both, and none for one of them.
+export const seenOf = (two: boolean, view: View): View =>
+  two ? (view === 'crane' || view === 'site' ? 'tailing' : view) : view === 'tailing' ? 'side' : view
 // Is the lift seen from the side, standing on the ground?
 export const upright = (view: View) => UPRIGHT.includes(view)
 
@@ -136,7 +141,7 @@ export function sheetLayout({
     upright(view) ? scale : null,
     ground,
     scale?.hook.x ?? pickX,
-    !!reach && view !== 'site',
+    !!reach && !ownSheet(view),
     zoom.times !== 1,
   )
   return {

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef } from 'react'
 import type { Ladder, RungId } from '../../api/ladder.generated'
 import { usePreferences } from '../../ui/preferences'
-import type { Looking } from './sheetLayout'
+import { seenOf, type Looking } from './sheetLayout'
 import type { Editor } from '../../plan/usePlanEditor'
 
 const VIEWS: Record<string, Looking['view']> = { e: 'side', o: 'end', p: 'plan', r: 'crane', t: 'site' }
@@ -83,7 +83,7 @@ export function useKeys({ editor, ladder, selected, select, setLeg, enabled, clo
         event.preventDefault()
         select(climb[key])
       } else if (/^[1-4]$/.test(key)) setLeg(Number(key) - 1)
-      else if (key in VIEWS) look({ view: VIEWS[key] })
+      else if (key in VIEWS) look({ view: seenOf(!!editor.document.tandem, VIEWS[key]!) })
       else if (key === 'u') prefer({ system: preferences.system === 'metric' ? 'us' : 'metric' })
       else if (key === 'n') prefer({ night: !preferences.night })
       else if (key === 'escape') close()

@@ -13,7 +13,8 @@ import '../../ui/charts.css'
 import { usePreferences } from '../../ui/preferences'
 import { Tick } from './Tick'
 import { JibOffset } from './JibOffset'
-import { useCrane, useCranePlace } from '../../plan/craneAt'
+import { useCrane, useCraneAt, useCranePlace } from '../../plan/craneAt'
+import { keptCharts } from '../../plan/tandem'
 
 // Which chart, and each of its identity fields ticked against the machine as it stands.
 export function ChartPanel({ editor, open, rung }: PanelProps) {
@@ -21,6 +22,7 @@ export function ChartPanel({ editor, open, rung }: PanelProps) {
   const { snapshots } = editor.document
   const crane = useCrane(editor.document)
   const place = useCranePlace()
+  const others = keptCharts(editor.document, useCraneAt())
   const charts = useQuery({ queryKey: ['charts'], queryFn: api.charts })
   const [error, setError] = useState<string | null>(null)
   const own = snapshots.charts[crane.chart ?? '']?.data
@@ -28,13 +30,13 @@ export function ChartPanel({ editor, open, rung }: PanelProps) {
   const take = async (id: string) => {
     setError(null)
     if (id === '')
-      return editor.change({ [`${place}/chart`]: null, '/snapshots/charts': {} }, 'chart taken away')
+      return editor.change({ [`${place}/chart`]: null, '/snapshots/charts': others }, 'chart taken away')
     const chosen = charts.data?.find((chart) => chart.identifier === id)
     if (!chosen) return
     try {
       const { digest, data } = await api.chart(chosen.id)
       editor.change(
-        { [`${place}/chart`]: id, '/snapshots/charts': { [id]: { digest, data } } },
+        { [`${place}/chart`]: id, '/snapshots/charts': { ...others, [id]: { digest, data } } },
         'chart chosen',
       )
     } catch {
@@ -72,9 +74,11 @@ export function ChartPanel({ editor, open, rung }: PanelProps) {
         </Box>
       )}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: '6px', my: '6px' }}>
-        <Button variant="outlined" onClick={() => open('cranes')}>
-          Cranes side by side
-        </Button>
+        {!editor.document.tandem && (
+          <Button variant="outlined" onClick={() => open('cranes')}>
+            Cranes side by side
+          </Button>
+        )}
         {line && (
           <Button variant="outlined" component={Link} to={`/cranes/${line.id}`}>
             See the chart

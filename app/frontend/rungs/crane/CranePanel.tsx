@@ -10,6 +10,7 @@ import { fieldId } from '../shared/places'
 import { DryRunFields } from '../platform/PlatformPanel'
 import { craneOf, machineOf } from '../../plan/crane'
 
+import { takingTwo } from '../../plan/tandem'
 import { StationFields, type Station } from './StationFields'
 
 const MOST = 12
@@ -89,6 +90,11 @@ export function CranePanel(props: PanelProps) {
         <Button variant="outlined" onClick={() => open('cranes')}>
           Cranes side by side
         </Button>
+        {editor.document.load.points.length === 2 && (
+          <Button variant="outlined" onClick={() => editor.change(takingTwo(editor.document), 'two cranes')}>
+            Two cranes share it
+          </Button>
+        )}
       </Box>
       <ZoneFields {...props} />
     </>

@@ -39,7 +39,10 @@ export function HoistPanel({ editor, ladder }: PanelProps) {
             value={String(idle_line.parts ?? '')}
             choices={parts}
             onChoose={(value) =>
-              editor.change({ [`${crane}/idle_line/parts`]: value === '' ? null : Number(value) }, 'idle line')
+              editor.change(
+                { [`${crane}/idle_line/parts`]: value === '' ? null : Number(value) },
+                'idle line',
+              )
             }
           />
           <QuantityField

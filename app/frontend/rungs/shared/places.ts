@@ -34,8 +34,31 @@ const PLACES: [RegExp, RungId][] = [
   [/^\/cranes\/\d+\/(obstacle_height|stations\/\d+\/support_height)/, 'height'],
   [/^\/cranes/, 'crane'],
 ]
+// Of a load that two cranes carry, what is asked elsewhere of one.
+const OF_TWO: [RegExp, RungId][] = [
+  [/^\/tandem\/ends\/\d+\/moves/, 'radii'],
+  [/^\/tandem\/ends/, 'slings'],
+  [/^\/tandem/, 'turn'],
+  [/^\/rigging\/legs\/\d+\/length/, 'slings'],
+  [/^\/cranes\/\d+\/(stand\/(east|north|ground|bearing)|boom_length|radius_measured)/, 'radii'],
+]
+// Which of two cranes a place is of; undefined where it is of neither.
+export const craneAtPlace = (pointer: string) => {
+  const [, at] = /^\/(?:cranes|tandem\/ends)\/(\d)/.exec(pointer) ?? []
+  return at === undefined ? undefined : Number(at)
+}
+// Rungs that are asked of each of two cranes, and those of one alone.
+const OF_EACH: RungId[] = [
+  'chart', 'hoist', 'hook', 'wraps', 'height', 'side_pull', 'stand', 'pads', 'tracks', 'cut', 'clearance',
+  'tail_swing', 'people', 'landing', 'power_lines', 'wind', 'zones', 'radii', 'booms', 'boom_room',
+]
+export const ofEachCrane = (id: RungId) => OF_EACH.includes(id)
+export const ofOneCrane: Partial<Record<RungId, number>> = { head_crane: 0, tail_crane: 1 }
+
 // A rung that is answered in words gives way to those that are worked out on a site, and they to it.
 const HEIRS: Partial<Record<RungId, RungId[]>> = {
+  level: ['slings'],
+  crane: ['tail_crane'],
   ground: ['pads', 'tracks'],
   obstacles: ['clearance'],
   pads: ['tracks', 'ground'],
@@ -49,8 +72,8 @@ const HEIRS: Partial<Record<RungId, RungId[]>> = {
 // The rung that is looked at: the chosen one, or what stands in its place now.
 export const stillThere = (chosen: RungId, rungs: { id: RungId }[]): RungId | undefined =>
   [chosen, ...(HEIRS[chosen] ?? [])].find((id) => rungs.some((rung) => rung.id === id))
-export const panelOf = (pointer: string): RungId | undefined =>
-  PLACES.find(([place]) => place.test(pointer))?.[1]
+export const panelOf = (pointer: string, two = false): RungId | undefined =>
+  [...(two ? OF_TWO : []), ...PLACES].find(([place]) => place.test(pointer))?.[1]
 export const fieldId = (pointer: string) => `field${pointer.replaceAll('/', '-')}`
 
 const WORDS: Record<string, string> = {

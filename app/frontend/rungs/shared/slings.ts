@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { api, type StoredBeam, type StoredSling } from '../../api/client'
 import type { Figure } from '../../api/ladder.generated'
 import type { Plan } from '../../api/plan.generated'
+import { secondSlings } from '../../plan/tandem'
 
 const MOST = '500'
 
@@ -50,6 +51,7 @@ export const keptSlings = (
 export const usedSlings = (plan: Plan) => [
   ...plan.rigging.legs.map((leg) => leg.sling),
   ...(plan.rigging.beam?.legs ?? []).map((leg) => leg.sling),
+  ...secondSlings(plan),
 ]
 
 // What a list offers: the plan's own that the store has not, then what is ready, with rating and due day,

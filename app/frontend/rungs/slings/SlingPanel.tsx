@@ -10,6 +10,7 @@ import type { PanelProps } from '../shared/panel'
 import { fieldId } from '../shared/places'
 import { keptSlings, slingChoices, usedSlings, useStore } from '../shared/slings'
 
+import { EndFields } from '../tailing/EndFields'
 import { HitchFields } from './HitchFields'
 
 const HITCHES: [string, string][] = [
@@ -50,14 +51,14 @@ export function SlingPanel({ editor, ladder, open, go }: PanelProps) {
           The store could not be read: only the plan's own slings are listed.
         </Box>
       )}
-      <Arrangement editor={editor} ladder={ladder} open={open} go={go} />
+      {!document.tandem && <Arrangement editor={editor} ladder={ladder} open={open} go={go} />}
       {rigging.legs.map((leg, index) => {
         const name = load.points[index]?.name ?? ''
         const at = `/rigging/legs/${index}`
         return (
           <Box key={index}>
             <Heading aside={snapshots.slings[leg.sling ?? '']?.data.kind.replaceAll('_', ' ')}>
-              {name} leg
+              {document.tandem ? `${index === 0 ? 'Head' : 'Tail'}: ${name}` : `${name} leg`}
             </Heading>
             <Row columns="1fr 112px">
               <ChoiceField
@@ -77,6 +78,7 @@ export function SlingPanel({ editor, ladder, open, go }: PanelProps) {
                 onChoose={(hitch) => editor.change({ [`${at}/hitch`]: hitch }, `hitch of the ${name} leg`)}
               />
             </Row>
+            {document.tandem && <EndFields {...field} index={index} />}
             <HitchFields leg={leg} field={field} at={at} name={name} editor={editor} />
             {(leg.hitch !== 'vertical' || leg.bend) && (
               <QuantityField
@@ -90,7 +92,7 @@ export function SlingPanel({ editor, ladder, open, go }: PanelProps) {
           </Box>
         )
       })}
-      {rigging.legs.length > 1 && (
+      {rigging.legs.length > 1 && !document.tandem && (
         <WordsField
           editor={editor}
           pointer="/rigging/unlike_decided_by"

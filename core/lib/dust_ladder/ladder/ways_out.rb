@@ -20,6 +20,7 @@ module DustLadder
       include RiggingWays
       include CraneWays
       include SiteWays
+      include TandemWays
 
       STEP_M = 0.01
 
@@ -45,7 +46,12 @@ module DustLadder
         sling: "another sling of the store",
         mats: "larger mats",
         carried: "the load carried higher",
-        stand: "the crane up to 4 m elsewhere"
+        stand: "the crane up to 4 m elsewhere",
+        weigh: "weighing it first",
+        lug: "the tail's lug on the other face",
+        trunnion: "trunnions at the tail",
+        longer: "longer slings at the tail",
+        tail: "the tail crane up to 5 m elsewhere"
       }.freeze
 
       # The rung in question: the weakest of those that are known; nil where each of them holds.
@@ -61,27 +67,27 @@ module DustLadder
       def found
         @found ||=
           begin
-            ways =
-              if question
-                [
-                  raise_hook,
-                  longer_legs,
-                  *level_up,
-                  *nearer,
-                  nearer_jib,
-                  other_way,
-                  more_parts,
-                  less_headroom,
-                  loosen,
-                  *other_slings,
-                  *site_ways
-                ].compact
-              else
-                []
-              end
+            ways = question ? (@lift.tandem? ? tandem_ways : ways_of_one) : []
             cures, others = ways.partition { |way| cures?(way.ladder) }
             cures + others
           end
+      end
+
+      # Of a lift of one crane.
+      def ways_of_one
+        [
+          raise_hook,
+          longer_legs,
+          *level_up,
+          *nearer,
+          nearer_jib,
+          other_way,
+          more_parts,
+          less_headroom,
+          loosen,
+          *other_slings,
+          *site_ways
+        ].compact
       end
 
       # What was really tried, in words.

@@ -21,6 +21,7 @@ module DustLadder
           "does" => @lift.tandem.does,
           "hold" => @lift.tandem.ends.map { |one| one["hold"] },
           "limit" => Figure.percent(limit).as_json,
+          "attention" => rules[:attention, :tandem],
           "outline" => turn.outline,
           "points" => turn.points,
           "cg_half_width" => @lift.load.cg_half_width.values_at(0, 2),
@@ -28,6 +29,7 @@ module DustLadder
           "from" => order.first,
           "to" => order.last,
           "steps" => order.map { |step| step_json(step) },
+          "curves" => SIDES.to_h { |side| [ side.to_s, known { curve(side) } || [] ] },
           "cranes" => SIDES.map { |side| crane_json(side) },
           "worst" => SIDES.to_h { |side| [ side.to_s, known { worst(side) } ] },
           "gap_wanted" => known { rules[:tandem, :beam_room_m] },
@@ -61,6 +63,17 @@ module DustLadder
         moment = turn.worst(side) or return
         { "at" => moment.tilt_deg, "words" => turn.words(moment.tilt_deg), "use" => percent(moment.use) }
       end
+
+      # Use of a chart over the steps, [step, use or nil] each, with a step down or up where another row begins.
+      def curve(side)
+        turn.sweep.tilts
+        crossed = turn.sweep.crossings(side)
+        steps = (order + crossed.flat_map { |at| [ at - HAIR, at ] }).uniq.sort
+        told = steps.map { |step| [ step, known { moment(side, step) }&.use ] }
+        told = told.map { |step, use| [ step, use&.finite? ? use : nil ] }
+        @lift.tandem.lay_down? ? told.reverse : told
+      end
+      HAIR = 1e-5
 
       # Past which neither is told: the handover, or where a line hangs slack.
       def ends_at
