@@ -53,7 +53,8 @@ UPRIGHT = {
   bearing: "90°",
   head_at: { "east" => "20.0 m", "north" => "10.0 m" },
   under: "0.30 m",
-  handover: { "at" => "88°", "by" => "R. Alder, appointed person" }
+  handover: { "at" => "88°", "by" => "R. Alder, appointed person" },
+  holds: [ "20°", "45°", "70°", "85°" ]
 }.freeze
 
 TANDEM_PLANS = {

@@ -10,19 +10,19 @@ module Api
     def create
       day = Plan::Day.new(Plan.find(params[:plan_id]))
       return render json: measured(day) if body["measured"]
+      return render json: read(day) if body["read"]
 
       render json: day.tried(body["try"]).as_json
     end
 
     private
 
-    def measured(day)
-      found = day.measured(body["measured"])
-      faults = found.faults
-      raise DustLadder::PlanFile::Invalid,
-        faults.map { |one|
-          one.merge("pointer" => "/measured#{one["pointer"]}")
-        } if faults.any?
+    def measured(day) = sound("measured", day.measured(body["measured"]))
+    def read(day) = sound("read", day.read(body["read"]))
+
+    def sound(name, found)
+      faults = found.faults.map { |one| one.merge("pointer" => "/#{name}#{one["pointer"]}") }
+      raise DustLadder::PlanFile::Invalid, faults if faults.any?
 
       found.as_json
     end

@@ -173,7 +173,7 @@ export interface Answers {
     }[];
     day: LiftDay;
   };
-  "trials#create"?: Trial | AsRigged;
+  "trials#create"?: Trial | AsRigged | HooksRead;
   "takings#create"?: {
     id: number;
     revision: string | null;
@@ -1555,6 +1555,7 @@ export interface LiftDay {
   };
   trial: null | Trial;
   rigged: null | AsRigged;
+  turning: null | Turning;
   wind: {
     limit: null | Figure;
     said: null | {
@@ -1734,6 +1735,32 @@ export interface AsRigged {
   };
   note: null | Sentence;
 }
+export interface Turning {
+  points: {
+    at: number;
+    words: string;
+    head: {
+      planned: Figure;
+      most: null | Figure;
+    };
+    tail: {
+      planned: Figure;
+      most: null | Figure;
+    };
+  }[];
+  open: string[];
+  carry: boolean;
+  readings: {
+    at: string | null;
+    verdict: Verdict;
+    findings: {
+      id: "head" | "tail" | "both";
+      verdict: Verdict;
+      words: Sentence;
+    }[];
+    said: DaySaid;
+  }[];
+}
 export interface DayLine {
   id: string;
   kind: string;
@@ -1763,6 +1790,15 @@ export interface ToMeasure {
   bails: Figure[];
   bail: number | null;
   span: null | Figure;
+}
+export interface HooksRead {
+  at: string | null;
+  verdict: Verdict;
+  findings: {
+    id: "head" | "tail" | "both";
+    verdict: Verdict;
+    words: Sentence;
+  }[];
 }
 export interface TrialInstruments {
   cells: CellsSaid;

@@ -1,4 +1,4 @@
-import type { AsRigged, LiftDay, TodayPage, Trial, TrialInstruments } from './answers.generated'
+import type { AsRigged, HooksRead, LiftDay, TodayPage, Trial, TrialInstruments } from './answers.generated'
 import { ask, send } from './wire'
 
 // One thing that is said of the day, as it is sent; id is made here, so that sending it twice keeps it once.
@@ -23,6 +23,14 @@ export interface TryRead {
   slack?: number[]
   brakes?: string
   swing?: string
+}
+
+// What both hooks of a lift by two cranes show, and where.
+export interface HookRead {
+  at: string
+  head: string
+  tail: string
+  shows: string
 }
 
 export interface Measured {
@@ -51,6 +59,7 @@ export const dayApi = {
   judgeTry: (plan: number, read: TryRead) => send<Trial>('POST', `/plans/${plan}/trial`, { try: read }),
   judgeMeasured: (plan: number, measured: Measured) =>
     send<AsRigged>('POST', `/plans/${plan}/trial`, { measured }),
+  judgeHooks: (plan: number, read: HookRead) => send<HooksRead>('POST', `/plans/${plan}/trial`, { read }),
   instruments: (signal?: AbortSignal) =>
     ask<TrialInstruments>('/trial_instruments', signal ? { signal } : {}),
   tellInstruments: (words: Record<string, unknown>) =>

@@ -99,6 +99,12 @@ export type Tandem = {
     by: string;
   } | null;
   /**
+   * tilts at which it is held and both hooks are read; of a load that is carried, shares of its way
+   *
+   * @maxItems 12
+   */
+  holds?: (string | null)[];
+  /**
    * @minItems 2
    * @maxItems 2
    */

@@ -28,6 +28,7 @@ const BLANK: TwoCranes = {
   out_of_step: null,
   dynamic: null,
   handover: null,
+  holds: [],
   ends: [BLANK_END, BLANK_END],
 }
 

@@ -56,7 +56,8 @@ class Plan
             supervisors: supervisors,
             trial: ->(_events) { trial_told["tries"].last&.fetch("verdict") || "not_known" },
             rigged: ->(event) { rigged_told(event)["verdict"] },
-            too_windy: ->(event) { too_windy?(event) }
+            too_windy: ->(event) { too_windy?(event) },
+            **hooks
           )
           .take(events_now)
     end
@@ -79,6 +80,12 @@ class Plan
         measured(event.told("measured")).as_json
       end
     end
+
+    # What both hooks showed, of a lift by two cranes; nil of one crane's.
+    def turning = ladder.lift.tandem? ? @turning ||= DustLadder::Day::Turning.new(ladder.lift) : nil
+
+    # One reading of both hooks, judged while it is typed.
+    def read(data) = DustLadder::Tailing::Reading.new(ladder.lift, data)
 
     # All of it as it is shown; the same bytes as long as nothing happened.
     def page
@@ -111,6 +118,15 @@ class Plan
     def measured(data) = DustLadder::Day::AsMeasured.new(ladder.lift.document.data, data)
 
     private
+
+    def hooks
+      return {} unless turning
+
+      {
+        hooks_stop: ->(event) { turning.stop_words(event) },
+        hooks_bar: ->(events, which) { turning.bar(events, which) }
+      }
+    end
 
     def rows = DayEvent.where(plan_id: plan.id).order(:number)
     # Whatever is said before a revision is issued is of none.
@@ -200,6 +216,7 @@ class Plan
         case said["kind"]
         when "tried" then [ "/about/try", DustLadder::Trial::Try.new(ladder.lift, said["about"]["try"]).faults ]
         when "rigged" then [ "/about/measured", measured(said["about"]["measured"]).faults ]
+        when "turned" then [ "/about/read", read(said["about"]["read"]).faults ]
         when "wind" then [ "", unreadable("/about/gust", said["about"]["gust"]) ]
         else [ "", [] ]
         end

@@ -57,6 +57,9 @@ export function TailingSheet({ view, ladder, plan, editor, width, height, select
   const drawn = ladder.drawing?.points.map(({ at }) => ({ x: at[0]!, z: at[2]! })) ?? []
   const scaleBar = scale.perMetre * (us ? 20 * FEET : 5)
   const hooks = [step.head.hook_high, step.tail.hook_high].map((high) => scale.y(high ?? 0))
+  const dashed = carry ? 'where it begins and ends' : `${view.from}° and ${view.to}°`
+  const gap = step.gap ?? 0
+  const gapWords = `beam gap ${us ? `${(gap / FEET).toFixed(1)} ft` : `${gap.toFixed(2)} m`}`
   const plumb = view.points.map((_, index) => scale.x(step.cg[0]! + alongOf(view, step.tilt, index)))
   return (
     <g data-tailing>
@@ -81,7 +84,7 @@ export function TailingSheet({ view, ladder, plan, editor, width, height, select
           fill="none"
         />
         <Label x={24 + scaleBar} y={top + 3} size={14.5} weight={500}>
-          {`${us ? '20 ft' : '5 m'}, to scale; dashed: ${carry ? 'where it begins and ends' : `${view.from}° and ${view.to}°`}`}
+          {`${us ? '20 ft' : '5 m'}, to scale; dashed: ${dashed}`}
         </Label>
       </g>
       <TailingElevation
@@ -101,7 +104,7 @@ export function TailingSheet({ view, ladder, plan, editor, width, height, select
           fill="var(--mark)"
           halo
         >
-          {`beam gap ${us ? `${(step.gap / FEET).toFixed(1)} ft` : `${step.gap.toFixed(2)} m`}`}
+          {gapWords}
         </Label>
       )}
       {!carry && step.tilt > LEVEL_DEG && (

@@ -6,6 +6,7 @@ import { WORD } from '../../ladder/verdict'
 import { Answer } from './Answer'
 import { Briefing } from './Briefing'
 import type { KeptEvent } from '../../plan/keptDays'
+import { HooksPanel } from './HooksPanel'
 import { RiggedPanel } from './RiggedPanel'
 import { TrialPanel } from './TrialPanel'
 import type { Day } from './useDay'
@@ -20,9 +21,18 @@ export interface PhaseProps {
   silent: boolean
 }
 
+// Two cranes are read at their hold points as they come clear, and all through the lift.
+const LIFT = 'lift'
+
 // What was measured or tried is judged first; what waits to be sent is judged by nobody yet. The server
 // has the last word.
 function notYet(day: LiftDay, phase: DayPhase) {
+  if (day.turning && (phase.trial || phase.id === LIFT)) {
+    const left = phase.trial
+      ? day.turning.open.filter((words) => words === day.turning!.points[0]?.words)
+      : day.turning.open
+    return left.length > 0 ? `both hooks are still to be read: ${left.join(', ')}` : ''
+  }
   if (phase.trial) {
     const last = day.trial?.tries.at(-1)?.verdict
     if (!last || day.tried === 0) return 'nothing was tried yet'
@@ -112,7 +122,10 @@ export function PhasePanel(props: PhaseProps) {
           }
         />
       ))}
-      {phase.trial && <TrialPanel {...props} barred={barred} />}
+      {phase.trial && !day.turning && <TrialPanel {...props} barred={barred} />}
+      {day.turning && (phase.trial || phase.id === LIFT) && (
+        <HooksPanel {...props} turning={day.turning} barred={day.closed !== null || day.why !== null} />
+      )}
       <Hold {...props} barred={barred} />
     </Box>
   )

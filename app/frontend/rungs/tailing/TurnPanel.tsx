@@ -75,6 +75,7 @@ export function TurnPanel({ editor, ladder }: Pick<PanelProps, 'editor' | 'ladde
         note="bearing from tail to head"
       />
       {carry ? <CarryFields {...field} /> : <HandoverFields {...field} />}
+      <HoldFields {...field} />
       <Heading aside="jerking, rough ground, poor brakes">Adds to the load</Heading>
       <QuantityField
         {...field}
@@ -146,6 +147,48 @@ function CarryFields({ editor, ladder }: Given) {
     </>
   )
 }
+
+// Where it is held on the day, and both hooks are read.
+function HoldFields({ editor, ladder }: Given) {
+  const holds = editor.document.tandem?.holds ?? []
+  return (
+    <>
+      <Heading aside="both hooks are read there, on the day">Hold points</Heading>
+      {holds.map((_, index) => (
+        <Row key={index} columns="1fr auto">
+          <QuantityField
+            editor={editor}
+            ladder={ladder}
+            pointer={`/tandem/holds/${index}`}
+            label={editor.document.tandem?.does === 'carry' ? 'Held, of its way' : 'Held at a tilt of'}
+            note={`hold point ${index + 1}`}
+          />
+          <Button
+            variant="outlined"
+            aria-label={`take away hold point ${index + 1}`}
+            onClick={() =>
+              editor.change(
+                { '/tandem/holds': holds.filter((_one, place) => place !== index) },
+                'hold point taken away',
+              )
+            }
+          >
+            −
+          </Button>
+        </Row>
+      ))}
+      {holds.length < MOST_HOLDS && (
+        <Button
+          variant="outlined"
+          onClick={() => editor.change({ '/tandem/holds': [...holds, null] }, 'hold point')}
+        >
+          Add a hold point
+        </Button>
+      )}
+    </>
+  )
+}
+const MOST_HOLDS = 12
 
 // Where the tail crane lets go, and by whose plan.
 function HandoverFields({ editor, ladder }: Given) {

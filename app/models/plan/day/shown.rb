@@ -32,6 +32,7 @@ class Plan
           tried: @course.tries.size,
           rigged: rigged,
           measures: DustLadder.known { DustLadder::Day::AsMeasured.asked(@day.ladder.lift) },
+          turning: turning,
           wind: wind,
           closed: closed,
           gear: gear,
@@ -99,6 +100,15 @@ class Plan
         event = @course.measured or return
         @day.rigged_told(event).merge("said" => said(event), "measured" => event.told("measured"))
       end
+
+      # Hold points of a lift by two cranes, and what was read there.
+      def turning
+        told = @day.turning or return
+        events = @course.turned
+        readings = events.zip(told.readings(events)).map { |event, one| { **one.as_json, "said" => said(event) } }
+        told.as_json(events).merge("readings" => readings.last(MOST_READINGS))
+      end
+      MOST_READINGS = 40
 
       def wind
         limit = @day.brief.most_wind

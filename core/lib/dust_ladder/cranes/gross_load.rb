@@ -24,6 +24,13 @@ module DustLadder
         end
       end
 
+      # The same beside a share of it.
+      def shown_beside_share(with_block:)
+        items.select do |item|
+          item.symbol != "V" && (item.hangs == :in_hook || (with_block && item.hangs == :above_hook))
+        end
+      end
+
       def in_hook_kg = items.select { |item| item.hangs == :in_hook }.sum(&:kg)
       def deductions_kg = items.drop(1).sum(&:kg)
       def utilisation(gross_capacity_kg) = kg / gross_capacity_kg.to_f

@@ -33,6 +33,8 @@ module DustLadder
 
       # The way, station by station, a sentence each.
       def route
+        return two_cranes if @lift.tandem?
+
         @lift.duties.flat_map do |duty|
           duty.crane.stations.each_index.filter_map { |index| DustLadder.known { station(duty.crane, index) } }
         end
@@ -59,6 +61,31 @@ module DustLadder
 
       private
 
+      # What both do, and where it is held.
+      def two_cranes
+        tandem = @lift.tandem
+        does = DOES[tandem["does"]] or return []
+        held = DustLadder.known { @lift.turn.hold_points.all.map(&:words) }
+        [
+          both("#{does} between both cranes, one signal to each in turn"),
+          *(held && both("Held, and both hooks read: #{held.join(", ")}")),
+          *(tandem.handover? ? DustLadder.known { handed_over } : nil),
+          *@lift.duties.filter_map { |duty| DustLadder.known { ends_of(duty) } }
+        ]
+      end
+
+      DOES = { "stand_up" => "Stood up", "lay_down" => "Laid down", "carry" => "Carried level" }.freeze
+
+      def handed_over = both("The tail lets go at #{Figure.deg(@lift.turn.handover, :near)}")
+
+      def ends_of(duty)
+        radii = duty.crane.stations.each_index.map { |index| duty.crane.radius(index) }
+        both do |system|
+          ends = radii.minmax.map { |radius| Figure.m(radius, :up).shown(system) }.uniq
+          "#{duty.who.capitalize} crane, #{duty.crane.chart_title}: radius #{ends.join(" to ")}"
+        end
+      end
+
       def station(crane, index)
         name = crane["stations"][index]["name"].capitalize
         radius = crane.radius(index)
@@ -73,12 +100,19 @@ module DustLadder
       end
 
       def indicator
-        planned = DustLadder.known { @lift.duty.gross.kg } or return
-        most = planned * (1 + @lift.rules[:indicated_over_planned])
-        both { |system| "The indicator shows more than #{Figure.kg(most, :down).shown(system)}" }
+        over = 1 + @lift.rules[:indicated_over_planned]
+        told = @lift.duties.filter_map { |duty| DustLadder.known { [ duty.who, duty.gross.kg * over ] } }
+        return if told.empty?
+
+        both do |system|
+          most = told.map { |who, kg| [ Figure.kg(kg, :down).shown(system), *(who && "at the #{who}") ].join(" ") }
+          "The indicator shows more than #{most.join(", or ")}"
+        end
       end
 
       def tilt
+        return if @lift.tandem? && !@lift.tandem.carry?
+
         limit = Figure.deg(@lift.rules[:tilt_limit_deg])
         both("It hangs more than #{limit} off level")
       end

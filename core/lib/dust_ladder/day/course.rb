@@ -3,24 +3,27 @@ module DustLadder
     # How a day stands by its events: nothing of it is kept beside them. An event that may not count is kept all the
     # same, and says why it does not: nothing that was said on the day is lost.
     class Course
+      include Hearing
+
       # An event with why it does not count, in words, or nil.
       Line = Struct.new(:event, :why, keyword_init: true)
       Stop = Struct.new(:event, :words, keyword_init: true)
 
       NEVER = ->(_) { "not_known" }
 
-      attr_reader :phases, :lines, :stop, :tries, :measured, :winds, :findings, :closed, :signaller
+      attr_reader :phases, :lines, :stop, :tries, :turned, :measured, :winds, :findings, :closed, :signaller
 
       # phases: of Phases.of. crew: [[role, name]] as named in the plan. supervisors: ids of the people whom it names as
       # supervisor, who alone may go on; nil where it names nobody whom the house keeps. Callables, asked only where it
       # matters: trial: verdict of the tries so far; rigged: verdict of what was measured last; too_windy: is a wind
       # event over the limit?
-      def initialize(phases, crew:, supervisors: nil, trial: NEVER, rigged: NEVER, too_windy: ->(_) { false })
+      def initialize(phases, crew:, supervisors: nil, trial: NEVER, rigged: NEVER, too_windy: ->(_) { false }, **hooks)
         @phases = phases.map { |phase| Standing.new(phase) }
         @crew = crew.dup
         @supervisors = supervisors
         @trial, @rigged, @too_windy = trial, rigged, too_windy
-        @lines, @tries, @winds, @findings = [], [], [], []
+        @hooks_stop, @hooks_bar = hooks.values_at(:hooks_stop, :hooks_bar)
+        @lines, @tries, @turned, @winds, @findings = [], [], [], [], []
         @signaller = named("signaller")[0]
       end
 
@@ -78,10 +81,18 @@ module DustLadder
         case event.kind
         when "named" then return name(event)
         when "wind" then blow(event)
+        when "turned" then turn(event)
         when "rigged" then @measured = event
         when "finding" then findings << event
         end
         nil
+      end
+
+      # So does more in a hook than is planned there.
+      def turn(event)
+        turned << event
+        words = @hooks_stop&.call(event)
+        @stop ||= Stop.new(event: event, words: words) if words
       end
 
       # Wind over the limit stops by itself, whoever writes it down.
@@ -187,7 +198,7 @@ module DustLadder
       # What the phase itself asks.
       def not_yet(one)
         return not_all_heard if one.phase.once
-        return no_trial if one.phase.trial
+        return no_trial(one) if one.phase.trial || (@hooks_bar && one.phase.begins)
 
         not_as_planned if one.phase.measured
       end
@@ -200,26 +211,9 @@ module DustLadder
         %w[holds tight].include?(verdict) ? nil : "as it was measured it is: #{Ladder::Verdict.words(verdict)}"
       end
 
-      def not_all_heard
-        bare = hearers.select { |_, name| name.empty? }.map(&:first)
-        return "nobody is named as #{bare.join(", ")}" if bare.any?
-
-        deaf.any? ? "has not said yes: #{deaf.join(", ")}" : nil
-      end
-
-      # Whoever joined after the briefing says yes to it too, before anything goes on.
-      def not_joined(one)
-        return if phases.index(one) <= phases.index(briefing) || deaf.empty?
-
-        "joined after the briefing and has not said yes to it: #{deaf.join(", ")}"
-      end
-
-      def crew_names = hearers.map(&:last).uniq - [ "" ]
-      # Those of the crew who have not said yes.
-      def deaf = crew_names.reject { |name| briefing.heard[name]&.yes? }
-
-      # What was not known is no pass.
-      def no_trial
+      # What was not known is no pass. Two cranes are held instead, and both hooks read.
+      def no_trial(one)
+        return @hooks_bar.call(turned, one.phase.trial ? :first : :all) if @hooks_bar
         return "nothing was tried yet" if tries.empty?
 
         verdict = @trial.call(tries)

@@ -15,6 +15,9 @@ module DustLadder
       def bolts? = kinds.intersect?(BOLTS)
       def chain? = slings.any? { |sling| sling["kind"] == Slings::Selection::CHAIN }
       def beam? = !@lift.beam.nil?
+      def two_cranes? = @lift.tandem?
+      def one_crane? = !@lift.tandem?
+      def trunnion? = @lift.tandem? && @lift.tandem.ends.any?(&:trunnion?)
       def choke? = @lift.legs.any?(&:choker?)
       def edges? = @lift.surroundings.nil? || @lift.surroundings["edges"] != "none"
       def fixed_hoist? = @lift.duties.any? { |duty| duty.crane.family?("fixed_hoist") }

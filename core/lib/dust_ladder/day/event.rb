@@ -33,6 +33,7 @@ module DustLadder
         "went_on" => Kind.new(tells: { word: :text }, named: true, asks: %w[word]),
         "wind" => Kind.new(tells: { gust: :text, height: :text }, asks: %w[gust]),
         "rigged" => Kind.new(tells: { measured: :figures }, asks: %w[measured]),
+        "turned" => Kind.new(tells: { read: :figures }, asks: %w[read]),
         "tried" => Kind.new(tells: { try: :try }, asks: %w[try]),
         "finding" => Kind.new(tells: { piece: :text, word: :text, out: YES_NO }, asks: %w[piece word out]),
         "note" => Kind.new(tells: { word: :text }, asks: %w[word]),

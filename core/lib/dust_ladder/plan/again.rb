@@ -29,6 +29,7 @@ module DustLadder
               "load" => load(document["load"]),
               "rigging" => rigging(document["rigging"]),
               "cranes" => document["cranes"].map { |crane| crane(crane) },
+              **tandem(document["tandem"]),
               "snapshots" => snapshots
             )
           )
@@ -46,6 +47,17 @@ module DustLadder
         kept = data.except("surroundings", "unlike_decided_by")
         kept = kept.merge("reeved" => kept["reeved"].merge("decided_by" => "")) if kept["reeved"]
         kept.merge("legs" => kept["legs"].map { |leg| unsaid(leg) })
+      end
+
+      # Who planned the handover, and what keeps a sling on a trunnion, is asked again.
+      def tandem(data)
+        return {} unless data
+
+        ends = data["ends"].map do |one|
+          one["trunnion"] ? one.merge("trunnion" => one["trunnion"].merge("keeper" => nil)) : one
+        end
+        handover = data["handover"] && data["handover"].merge("by" => "")
+        { "tandem" => data.merge("ends" => ends, "handover" => handover) }
       end
 
       # What was seen of a site counts for its own days; who watches its power line is asked again.

@@ -15,6 +15,7 @@ module DustLadder
         "out_of_step" => nil,
         "dynamic" => nil,
         "handover" => nil,
+        "holds" => [],
         "ends" => Array.new(2) { TandemEnd::BLANK }
       }.freeze
 
@@ -30,6 +31,7 @@ module DustLadder
         :to_east,
         :to_north,
         :to_bearing,
+        :holds,
         :ends
 
       def initialize(document)
@@ -46,7 +48,16 @@ module DustLadder
         @to_east = at("how far east of the peg the head's hook ends", "head_to", "east")
         @to_north = at("how far north of the peg the head's hook ends", "head_to", "north")
         @to_bearing = angle("the bearing from the tail's hook to the head's at the end", "head_to", "bearing")
+        @holds = self["holds"].to_a.each_index.map { |index| hold(index) }
         @ends = [ "head", "tail" ].each_index.map { |index| TandemEnd.new(document, index) }
+      end
+
+      # A tilt, or a place as a share of the way, at which it is held: a Field in degrees, or in hundredths.
+      def hold(index)
+        return angle("where it is held, #{index + 1}", "holds", index, at_least: 0, at_most: 90) unless carry?
+
+        share = field(:share, "where it is held, #{index + 1}", "holds", index, at_least: 0, at_most: 1)
+        Reckoned.new(share.label, share.pointer) { share.value * 100 }
       end
 
       def does = self["does"] || missing("what the two cranes do with the load", "does")

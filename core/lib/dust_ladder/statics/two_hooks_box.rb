@@ -45,6 +45,14 @@ module DustLadder
         found.transpose.map(&:max) if found.any?
       end
 
+      # The least of each at a tilt, both plumb: [head, tail], kg; nil where it cannot be told.
+      def least_at(tilt)
+        found = @corners.map { |corner, hooks| hooks.at(corner.weight, tilt) }
+        return if found.any? { |at| at.apart.abs < @least_apart }
+
+        [ found.map(&:head).min, found.map(&:tail).min ]
+      end
+
       # How the most of one line at a tilt comes about: its Corner, TwoHooks with the CG there, and kg; nil where it
       # cannot be told. side: 0 of the head, 1 of the tail.
       def how(tilt, side)

@@ -38,6 +38,8 @@ module DustLadder
         upright(points[at], tilt) - lowest(tilt) + hangs[at].long + hangs[at].beam_high
       end
 
+      def hold_points = @hold_points ||= HoldPoints.new(lift)
+
       # What hangs between either point and its hook.
       def hangs = @hangs ||= ends.each_index.map { |index| End.new(lift, index) }
 
@@ -159,6 +161,14 @@ module DustLadder
             all = [ low, *marks, *(handover? ? [ until_tilt ] : []), high ].uniq.sort
             tandem.lay_down? ? all.reverse : all
           end
+      end
+
+      # Can what either line carries be told there, with both taut, or once the head has it all?
+      def told?(step)
+        return true if handover? && step > until_tilt
+
+        last = sweep.tilts.last
+        !last.nil? && step <= last + Sweep::NEAR && !box.most_at(step).nil?
       end
 
       # What a crane has of it at a step, kg; as much as ever where that cannot be told.
