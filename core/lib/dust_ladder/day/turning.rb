@@ -19,7 +19,9 @@ module DustLadder
       def bar(events, which)
         open = points.open(readings(events))
         left = which == :first ? open & points.all.first(1) : open
-      # Why what was read so far does not end a phase: of the :first hold point, or of :all; or nil.
+        return if left.empty?
+
+        "both hooks are to be read, with neither over what is planned: #{left.map(&:words).join(", ")}"
       rescue NotKnown => error
         "where it is held is not known: #{error.what}"
       end
