@@ -173,18 +173,18 @@ class BoardLine < ApplicationRecord
   def told(document)
     PlanText.keep(plan, document) unless looked_on
     ladder = climbed(document)
-    crane = document.dig("snapshots", "charts", document.dig("cranes", 0, "chart"), "data", "title")
-    words = [ plan.title, document["site"], document.dig("load", "name"), crane ]
+    cranes = document["cranes"].map { |one| document.dig("snapshots", "charts", one["chart"], "data", "title") }
+    words = [ plan.title, document["site"], document.dig("load", "name"), *cranes ]
     {
       core: CORE,
       lift_at: plan.lift_at,
       verdict: ladder.verdict,
       rank: RANKS.fetch(ladder.verdict),
-      crane: crane,
+      crane: cranes.first,
       words: words.compact.join(" ").downcase.first(LONGEST_WORDS),
       **self.class.taken_by(document),
       **stands(ladder),
-      shown: summary(document, ladder, crane)
+      shown: summary(document, ladder, cranes.compact.join(" and ").presence)
     }
   rescue StandardError => error
     # One plan that cannot be climbed hides no other.
