@@ -12,6 +12,41 @@ class LoadIndicator < SimulatedDevice
   SETTINGS = { "noise" => 0.0..0.2, "offset" => -0.5..0.5, "cut_out" => 0.1..1.5, "rate" => 0.1..MOST_RATE }.freeze
   TROUBLES = [ nil, "silent", "mad" ].freeze
 
+  # One crane's way with what hangs in it at every station, and the zones that are closed to it.
+  class Way
+    attr_reader :duty, :stations
+
+    def initialize(duty)
+      @duty = duty
+      @zones = DustLadder::Cranes::Zone.all(duty)
+      @stations =
+        duty.crane.path_stations.each_with_index.map do |station, index|
+          station.dup.tap do |one|
+            one.hook = duty.crane.stations[index].support_height.value + above_base(duty, index)
+            one.kg = duty.gross_at(index)
+          end
+        end
+    end
+
+    def at(between, share) = DustLadder::Cranes::Path.between(*@stations[between, 2], share)
+    def rated(at) = duty.crane.chart.capacity(at.radius, at.boom, at.slew).first
+
+    # What its limiter stops it for at a place, in words; nil for nothing. over: what its load cell and its setting make
+    # of the load.
+    def limit(at, over)
+      kg = rated(at)
+      return "nothing is rated here" if kg.nil?
+      return "load moment" if at.kg * over > kg * (1 + 1e-9)
+
+      zone = @zones.find { |one| one.hold?(at.radius, at.slew, DustLadder::Cranes::Zone::STEP_M / 2) }
+      "zone #{zone.name}" if zone
+    end
+
+    private
+
+    def above_base(duty, index) = duty.tandem? ? duty.hook_above(index) : duty.lift.bridle.hook_above_base
+  end
+
   def initialize(random: Random.new)
     @random = random
     @settings = { "noise" => 0.004, "offset" => 0.0, "cut_out" => 1.0, "rate" => 1.0 }
@@ -53,13 +88,8 @@ class LoadIndicator < SimulatedDevice
   def follow(plan, cut_out)
     document = DustLadder::PlanFile.accept(plan)
     lift = DustLadder::Lift.new(document)
-    stations =
-      lift.duty.crane.path_stations.each_with_index.map do |station, index|
-        station.dup.tap do |one|
-          one.hook = lift.duty.crane.stations[index].support_height.value + lift.bridle.hook_above_base
-        end
-      end
-    @lift, @stations, @gross, @zones = lift, stations, lift.duty.gross.kg, DustLadder::Cranes::Zone.all(lift.duty)
+    @ways = lift.duties.map { |duty| Way.new(duty) }
+    @lift, @stations, @steps = lift, @ways[0].stations, (lift.turn.steps if lift.tandem?)
     @settings["cut_out"] = cut_out if cut_out.is_a?(Numeric) && SETTINGS["cut_out"].cover?(cut_out)
     @title = document["title"]
     start
@@ -76,12 +106,11 @@ class LoadIndicator < SimulatedDevice
 
   def move(seconds)
     while seconds.positive? && @playing && @between < @stations.size - 1
-      from, to = @stations[@between, 2]
-      takes = duration(from, to)
-      step = [ seconds, takes / fine_steps(from, to) ].min
+      legs = @ways.map { |way| way.stations[@between, 2] }
+      takes = legs.map { |leg| duration(*leg) }.max
+      step = [ seconds, takes / legs.map { |leg| fine_steps(*leg) }.max ].min
       share = [ @share + step / takes, 1.0 ].min
-      ahead = DustLadder::Cranes::Path.between(from, to, share)
-      @why, @ahead = limit(ahead), rated(ahead)
+      @why, @ahead = stopped_at(share)
       # Motion that makes it worse is cut out: it stays where it is.
       return @playing = false if @why
 
@@ -105,16 +134,17 @@ class LoadIndicator < SimulatedDevice
   def fine_steps(from, to) =
     [ from.slew ? (to.slew - from.slew).abs / FINE[:slew] : 0, (to.radius - from.radius).abs / FINE[:radius], 1 ].max
 
-  def limit(station)
-    kg = rated(station)
-    return "nothing is rated here" if kg.nil?
-    return "load moment" if @gross * (1 + @settings["offset"]) > kg * @settings["cut_out"] * (1 + 1e-9)
+  # Why a limiter stops it there, and what would be allowed; of two cranes either stops both.
+  def stopped_at(share)
+    found = @ways.map { |way| [ way, way.at(@between, share) ] }
+    way, at = found.find { |one, place| one.limit(place, over) }
+    return [ nil, @ways[0].rated(found[0][1]) ] unless way
 
-    zone = @zones.find { |one| one.hold?(station.radius, station.slew, DustLadder::Cranes::Zone::STEP_M / 2) }
-    "zone #{zone.name}" if zone
+    [ [ way.duty.who, way.limit(at, over) ].compact.join(": "), way.rated(at) ]
   end
 
-  def rated(station) = @lift.duty.crane.chart.capacity(station.radius, station.boom, station.slew).first
+  # What a load is to the limiter: by its cell, against its setting.
+  def over = (1 + @settings["offset"]) / @settings["cut_out"]
 
   def noisy(value, share = 1.0) = value * (1 + @settings["noise"] * share * (2 * @random.rand - 1))
 
@@ -138,32 +168,46 @@ class LoadIndicator < SimulatedDevice
       }
     end
 
-    at = DustLadder::Cranes::Path.between(*@stations[@between, 2], @share)
-    load = noisy(@gross * (1 + @settings["offset"]))
-    kg = rated(at)
+    head, *others = @ways.map { |way| shown(way) }
     {
       "format" => FORMAT,
       "seq" => @seq,
-      "boom_m" => at.boom.round(2),
-      "radius_m" => noisy(at.radius, 0.2).round(2),
-      "slew_deg" => at.slew && (at.slew % 360).round(1),
-      "hook_m" => at.hook.round(2),
-      "load_kg" => load.round,
-      "rated_kg" => kg && (kg * @settings["cut_out"]).floor,
-      "state" => state(kg),
+      **head,
       "why" => @why,
       "ahead_kg" => @why && @ahead && (@ahead * @settings["cut_out"]).floor,
       "plan" => @title,
       "between" => @between,
       "share" => @share.round(4),
-      "playing" => @playing
+      "playing" => @playing,
+      **(others.any? ? { "at" => step_now, "other" => others[0] } : {})
     }
   end
 
-  def state(kg)
+  # What one crane's indicator shows.
+  def shown(way)
+    at = way.at(@between, @share)
+    kg = way.rated(at)
+    {
+      "boom_m" => at.boom.round(2),
+      "radius_m" => noisy(at.radius, 0.2).round(2),
+      "slew_deg" => at.slew && (at.slew % 360).round(1),
+      "hook_m" => at.hook.round(2),
+      "load_kg" => noisy(at.kg * (1 + @settings["offset"])).round,
+      "rated_kg" => kg && (kg * @settings["cut_out"]).floor,
+      "state" => state(at.kg, kg)
+    }
+  end
+
+  # The tilt, or the hundredth of the way, of a lift by two cranes.
+  def step_now
+    from, to = @steps[@between, 2]
+    (from + (to - from) * @share).round(2)
+  end
+
+  def state(load, kg)
     return "cut_out" if @why || kg.nil?
 
-    @gross * (1 + @settings["offset"]) > WARNS_AT * kg * @settings["cut_out"] ? "warning" : "normal"
+    load * over > WARNS_AT * kg ? "warning" : "normal"
   end
 
   # What a device with a wet plug might send.

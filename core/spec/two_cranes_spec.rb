@@ -84,6 +84,7 @@ RSpec.describe "A plan of two cranes" do
     ],
     [ { "/tandem/ends/1/moves" => "stays" }, "radii", "stop", /the tail crane stays, and its hook goes/ ],
     [ { "/tandem/ends/1/moves" => "walks" }, "radii", "stop", /its chart is not for that/ ],
+    [ { "/tandem/ends/1/moves" => "walks" }, "booms", "not_known", /as it walks is not worked out/ ],
     [ { "/tandem/ends/0/plumb" => "2.6°" }, "side_pull", "holds", /2.6° from plumb/ ],
     [ { "/tandem/ends/0/plumb" => "3°" }, "side_pull", "stop", /3.0° from plumb/ ],
     [ { "/cranes/1/stand/north" => "60 m" }, "radii", "stop", /nothing at|does not reach/ ],
@@ -453,5 +454,82 @@ RSpec.describe "A plan of two cranes" do
       found = DustLadder.check(document)
       expect(%w[turn tail_crane head_crane booms].map { |id| found.rung(id).verdict }.uniq).to eq([ "not_known" ])
     end
+  end
+end
+
+# What would make a lift of two cranes better, and the tail's holds beside each other.
+RSpec.describe DustLadder::Ladder::TandemWays do
+  def ways(changes = {}, store: [], charts: [], **more)
+    DustLadder::Ladder::WaysOut.new(
+      DustLadder::PlanFile.accept(two_cranes(changes, **more)),
+      store: store,
+      charts: charts
+    )
+  end
+
+  let(:weak) { big_chart("small", scale: 0.42) }
+
+  it "offers the weight weighed and the tail crane nearer, each tried on the whole plan" do
+    found = ways(tail: weak)
+    expect(found.question.id).to eq("tail_crane")
+    expect(found.found.map(&:id)).to include("weigh").or include("tail")
+    found.found.each do |way|
+      again = DustLadder.check(DustLadder::PlanFile::Pointer.with_values(two_cranes({}, tail: weak), way.changes))
+      expect(again.headline).to eq(way.ladder.headline)
+      expect(again.rung("tail_crane").utilisation).to be < found.question.utilisation
+    end
+    expect(found.tried).to include("the tail's lug on the other face", "trunnions at the tail")
+  end
+
+  it "offers another crane of the house that would do, and none that would not" do
+    strong, little = [ [ "strong", 1.2 ], [ "little", 0.2 ] ].map { |id, scale|
+      DustLadder::PlanFile::Digest.snapshot(big_chart(id, scale: scale))
+    }
+    tail = big_chart("small", scale: 0.3)
+    found = ways(tail: tail, charts: [ strong, little ])
+    way = found.found.find { |one| one.id == "heavier" }
+    expect(way.changes["/cranes/1/chart"]).to eq("strong")
+    expect(way.ladder.rung("tail_crane").verdict).not_to eq("stop")
+    expect(ways(tail: tail, charts: [ little ]).found.map(&:id)).not_to include("heavier")
+  end
+
+  it "offers longer slings of the store where a beam has no room, as many alike as hang there" do
+    beam = { "name" => "B", "mass" => "100 kg", "rated" => "9 t", "width" => "0.3 m", "high" => "0.5 m" }
+    short = { "/tandem/ends/1/beam" => beam, "/load/points/1/z" => "1.8 m", "/tandem/to" => "80°" }
+    longer = [ 3.6, 4.4, 5.4 ].map do |reach|
+      data = sling(
+        "L-#{reach}",
+        kind: "wire_rope",
+        reach_m: reach,
+        mass_kg: 50,
+        "diameter_m" => 0.028,
+        "core" => "steel",
+        tag: { "vertical_kg" => 20_000, "basket_kg" => 40_000, "choker_kg" => 15_000 }
+      )
+      DustLadder::PlanFile::Digest.snapshot(data)
+    end
+    found = ways(short, store: longer)
+    expect(found.question.id).to eq("beam_gap")
+    way = found.found.find { |one| one.id == "longer" }
+    expect(way.ladder.rung("beam_gap").capacity.value).to be > found.question.capacity.value
+  end
+
+  it "says of lug and trunnion what each comes to, by the same rows" do
+    both = DustLadder::Tailing::Beside.new(DustLadder::Lift.new(two_cranes("/tandem/to" => "90°"))).as_json
+    expect(both.map { |one| [ one["kind"], one["planned"] ] }).to eq([ [ "upper", true ], [ "trunnion", false ] ])
+    expect(both.map { |one| one["upright"] }).to match([ /slack at 89/, /undefined at 8/ ])
+    expect(both.map { |one| one["curve"].size }).to eq([ 19, 19 ])
+    own = DustLadder.check(two_cranes("/tandem/to" => "90°", "/load/points/1/z" => "1 m"))
+    expect(DustLadder::Tailing::Beside.new(own.lift).as_json.map { |one| one["kind"] }).to eq(%w[trunnion upper])
+  end
+
+  it "draws rows of the chart as steps, and nothing past where a line is slack" do
+    view = DustLadder::Tailing::View.new(DustLadder::Lift.new(two_cranes("/tandem/to" => "90°")), []).as_json
+    turn = DustLadder::Lift.new(two_cranes("/tandem/to" => "90°")).turn
+    crossed = turn.sweep.crossings(:tail)
+    at = view["curves"]["tail"].map(&:first)
+    crossed.each { |tilt| expect(at.count { |one| (one - tilt).abs < 1e-4 }).to be >= 2 }
+    expect(view["steps"].last["tail"]["share"]).to be_nil
+    expect(view["steps"].first.dig("tail", "share", "value")).to be_within(1e-6).of(turn.box.most_at(0.0)[1])
   end
 end

@@ -146,6 +146,6 @@ RSpec.describe "The demo data" do
       [ Plan.count, Piece.count, Chart.count, Revision.count ]
     }
     expect(Plan.pluck(:title)).to include("Changed by a user")
-    expect(Piece.count).to eq(46)
+    expect(Piece.count).to eq(51)
   end
 end

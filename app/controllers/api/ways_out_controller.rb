@@ -9,7 +9,8 @@ module Api
       ways =
         DustLadder::Ladder::WaysOut.new(
           document,
-          store: GearRack.few(on: day_of(document)).map { |piece| DustLadder::Gear::Piece.snapshot(piece) }
+          store: GearRack.few(on: day_of(document)).map { |piece| DustLadder::Gear::Piece.snapshot(piece) },
+          charts: document["tandem"] ? Chart.counting.map(&:snapshot) : []
         )
       render json: JSON.generate(ways.as_json)
     end

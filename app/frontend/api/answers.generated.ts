@@ -722,6 +722,22 @@ export interface Reading {
   slew_deg: number | null;
   state: "normal" | "warning" | "cut_out";
   why: string | null;
+  /**
+   * tilt, or hundredth of the way, of a lift by two cranes
+   */
+  at?: number;
+  /**
+   * what the tail's indicator shows, of two cranes
+   */
+  other?: {
+    boom_m: number;
+    radius_m: number;
+    slew_deg: number | null;
+    hook_m: number;
+    load_kg: number;
+    rated_kg: number | null;
+    state: "normal" | "warning" | "cut_out";
+  };
 }
 export interface KeptGroup {
   id: number;

@@ -194,6 +194,10 @@ export interface Ladder {
   machine: Machine;
   crane: CraneView | null;
   site: SiteView | null;
+  /**
+   * the same of the tail's crane, where two carry the load
+   */
+  site_tail: SiteView | null;
   tailing: Tailing | null;
   /**
    * the tail's holds side by side; told when its crane's rung is open

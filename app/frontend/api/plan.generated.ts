@@ -2194,6 +2194,10 @@ export interface Chart {
    */
   boom_head_m?: number;
   /**
+   * are its figures for travel with the load? A crane that walks with a load has a chart for that alone
+   */
+  travels?: boolean;
+  /**
    * what the chart says that its figures assume
    */
   limits?: {

@@ -127,17 +127,18 @@ module DustLadder
       }
     end
 
+    UNDRAWN = %w[drawing reach crane site site_tail tailing beside].freeze
+
     # What is drawn; nothing where working it out took too long. open: as of #as_json.
     def drawn(open = nil)
-      if cut_short?
-        return { "drawing" => nil, "reach" => nil, "crane" => nil, "site" => nil, "tailing" => nil, "beside" => nil }
-      end
+      return UNDRAWN.to_h { |view| [ view, nil ] } if cut_short?
 
       {
         "drawing" => Drawing.new(lift, rung("slings"), rung("upper")).as_json,
         "reach" => rung("crane") && Reach.new(lift, rung("crane")).as_json,
         "crane" => lift.tandem? ? nil : Cranes::CraneView.new(lift).as_json,
-        "site" => lift.tandem? ? nil : Site::SiteView.new(lift, rungs).as_json,
+        "site" => Site::SiteView.new(lift, rungs).as_json,
+        "site_tail" => lift.tandem? ? Site::SiteView.new(lift, rungs, lift.duties[1]).as_json : nil,
         "tailing" => Tailing::View.new(lift, rungs).as_json,
         "beside" => open.nil? || open.include?("tail_crane") ? Tailing::Beside.new(lift).as_json : nil
       }

@@ -12,7 +12,7 @@ module Fuzz
   ].freeze
   OTHERS = [ nil, true, false, [], {}, [ nil ], [ [] ], { "a" => 1 }, [ 1, 2 ], [ "a" ], Float::INFINITY ].freeze
   SCALES = [ 0, -1, 1e-6, 0.001, 0.1, 0.5, 0.9, 0.99, 1.01, 1.1, 2, 7, 10, 100, 1e4 ].freeze
-  PARTS = %w[load rigging cranes snapshots by_word scope].freeze
+  PARTS = %w[load rigging cranes tandem snapshots by_word scope].freeze
   MOST_S = 6.0
 
   # Of one odd file: what it was, and what went wrong; nil where nothing did.

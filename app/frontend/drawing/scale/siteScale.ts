@@ -22,7 +22,7 @@ const LEAST_SPAN_M = 40
 const AROUND = 1.55
 
 // What has to be seen: the crane with its feet and its way; all of the site where no crane stands.
-const seen = (view: SiteView): number[][] => {
+export const siteSeen = (view: SiteView): number[][] => {
   const tail = view.crane?.tail_m ?? 4
   const axis = view.crane?.axis
   const places = [
@@ -42,7 +42,7 @@ const seen = (view: SiteView): number[][] => {
 export const siteScale = (
   view: SiteView,
   frame: Frame,
-  places = seen(view),
+  places = siteSeen(view),
   around = AROUND,
   least = LEAST_SPAN_M,
 ): SiteScale => {

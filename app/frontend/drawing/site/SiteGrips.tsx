@@ -25,7 +25,9 @@ interface Given {
 }
 
 // The crane's place and where its front looks.
-function CraneGrips({ view, scale, editor, onStand }: Given & { onStand: () => void }) {
+function CraneGrips({ view, scale, editor, onStand, at = 0 }: Given & { onStand: () => void; at?: number }) {
+  const stand = `/cranes/${at}/stand`
+  const which = at === 0 ? '' : `-${at}`
   const { system } = usePreferences().preferences
   const place = useStation(editor)
   const front = useStation(editor)
@@ -36,8 +38,8 @@ function CraneGrips({ view, scale, editor, onStand }: Given & { onStand: () => v
     const [east, north] = place.start([crane.axis[0]!, crane.axis[1]!])
     editor.change(
       {
-        '/cranes/0/stand/east': writeLength(east + dx, system, free),
-        '/cranes/0/stand/north': writeLength(north + dz, system, free),
+        [`${stand}/east`]: writeLength(east + dx, system, free),
+        [`${stand}/north`]: writeLength(north + dz, system, free),
       },
       'crane moved',
       'drag',
@@ -48,7 +50,7 @@ function CraneGrips({ view, scale, editor, onStand }: Given & { onStand: () => v
     about.current ??= crane.axis
     const [east, north] = front.start(ahead)
     editor.change(
-      { '/cranes/0/stand/bearing': inDegrees(bearingTo(about.current, [east + dx, north + dz]), free) },
+      { [`${stand}/bearing`]: inDegrees(bearingTo(about.current, [east + dx, north + dz]), free) },
       'crane turned',
       'drag',
     )
@@ -56,10 +58,10 @@ function CraneGrips({ view, scale, editor, onStand }: Given & { onStand: () => v
   return (
     <>
       <Grip
-        id="site-crane"
+        id={`site-crane${which}`}
         x={scale.x(crane.axis[0]!)}
         y={scale.y(crane.axis[1]!)}
-        name="crane's place"
+        name={at === 0 ? "crane's place" : "tail crane's place"}
         value={`${crane.axis[0]!.toFixed(2)} m east, ${crane.axis[1]!.toFixed(2)} m north`}
         perMetre={scale.perMetre}
         axis="both"
@@ -72,7 +74,7 @@ function CraneGrips({ view, scale, editor, onStand }: Given & { onStand: () => v
         front
       </Label>
       <Grip
-        id="site-bearing"
+        id={`site-bearing${which}`}
         x={scale.x(ahead[0])}
         y={scale.y(ahead[1])}
         name="where the crane's front looks"
@@ -93,14 +95,23 @@ function CraneGrips({ view, scale, editor, onStand }: Given & { onStand: () => v
 // Pick, set and what lies between: moved on the site, written as radius and slew.
 export function SiteGrips({
   view,
+  tail,
   scale,
   editor,
   onStand,
   onStation,
-}: Given & { onStand: () => void; onStation: () => void }) {
+}: Given & { tail: SiteView | null; onStand: () => void; onStation: () => void }) {
   const { system } = usePreferences().preferences
   const { start, end } = useStation(editor)
   const crane = view.crane
+  if (tail)
+    return (
+      <>
+        {[view, tail].map((one, at) => (
+          <CraneGrips key={at} view={one} scale={scale} editor={editor} onStand={onStand} at={at} />
+        ))}
+      </>
+    )
   if (!crane) return null
   const out = (metres: number) =>
     system === 'us' ? `${(metres / FEET).toFixed(1)} ft` : `${metres.toFixed(1)} m`

@@ -14,6 +14,8 @@ import { BESIDE, WorstFoot, worstFoot } from './WorstFoot'
 
 interface Props {
   view: SiteView
+  // Of the other crane, where two carry the load.
+  tail: SiteView | null
   scale: SiteScale
   editor: Actions | null
   working: boolean
@@ -39,7 +41,7 @@ function ScaleBar({ scale, bottom }: { scale: SiteScale; bottom: number }) {
 }
 
 // The site from above: what is on it, the crane as it stands there, and the way of its load.
-export function SiteSheet({ view, scale, editor, working, onStand, onStation, search }: Props) {
+export function SiteSheet({ view, tail, scale, editor, working, onStand, onStation, search }: Props) {
   const worst = worstFoot(view, scale)
   return (
     <g data-site-sheet>
@@ -57,6 +59,7 @@ export function SiteSheet({ view, scale, editor, working, onStand, onStation, se
         <SiteGround view={view} scale={scale} />
         <g opacity={search ? 0.35 : working ? 0.5 : 1}>
           <SiteCrane view={view} scale={scale} />
+          {tail && <SiteCrane view={tail} scale={scale} />}
         </g>
       </g>
       {worst && <WorstFoot view={view} foot={worst} scale={scale} />}
@@ -73,7 +76,14 @@ export function SiteSheet({ view, scale, editor, working, onStand, onStation, se
         </Label>
       )}
       {editor && (
-        <SiteGrips view={view} scale={scale} editor={editor} onStand={onStand} onStation={onStation} />
+        <SiteGrips
+          view={view}
+          tail={tail}
+          scale={scale}
+          editor={editor}
+          onStand={onStand}
+          onStation={onStation}
+        />
       )}
       {search && (
         <SiteCells

@@ -42,7 +42,7 @@ interface Props {
   view: Tailing
   step: TailingStep
   frame: Frame
-  editor: Actions
+  editor: Actions | null
   onCrane: () => void
 }
 
@@ -130,7 +130,7 @@ function CranePlan({
   const stand = `/cranes/${index}/stand`
   const move = ({ dx, dz, free }: Move) => {
     const [east, north] = start([axis[0]!, axis[1]!])
-    editor.change(
+    editor?.change(
       {
         [`${stand}/east`]: writeLength(east + dx, system, free),
         [`${stand}/north`]: writeLength(north + dz, system, free),

@@ -25,18 +25,20 @@ interface Props {
   view: Tailing
   ladder: Ladder
   plan: Plan
-  editor: Actions
+  editor: Actions | null
   width: number
   height: number
   select: (id: RungId) => void
+  // A step that is followed as it is played elsewhere; nothing can be moved meanwhile.
+  live?: number | null
 }
 
 // A load between two cranes: as it stands now, from the side and from above, and what both carry over the
 // whole turn.
-export function TailingSheet({ view, ladder, plan, editor, width, height, select }: Props) {
+export function TailingSheet({ view, ladder, plan, editor, width, height, select, live = null }: Props) {
   const shown = useShown()
   const us = usePreferences().preferences.system === 'us'
-  const scrub = useScrub(view)
+  const scrub = useScrub(view, live)
   const step = view.steps[scrub.index]!
   const roomy = width >= BESIDE_FROM
   const ground = Math.round(height * (1 - CHARTS)) - 30
@@ -139,15 +141,17 @@ export function TailingSheet({ view, ladder, plan, editor, width, height, select
           <Card x={8} y={frame.top + 32} who="Tail" crane={view.cranes[1]!} side={step.tail} />
         </>
       )}
-      <TailingGrips
-        view={view}
-        step={step}
-        scale={scale}
-        plan={plan}
-        editor={editor}
-        places={drawn}
-        onSelect={() => select('turn')}
-      />
+      {editor && (
+        <TailingGrips
+          view={view}
+          step={step}
+          scale={scale}
+          plan={plan}
+          editor={editor}
+          places={drawn}
+          onSelect={() => select('turn')}
+        />
+      )}
       <Controls view={view} scrub={scrub} x={x} y={y} width={width} roomy={roomy} colour={COLOUR[governs]} />
       <TailingCharts view={view} step={step} x={x} frame={{ ...axis, top: y + 46, bottom: height - 16 }} />
       <text className="hush" aria-live="polite">{`${step.words}: ${[

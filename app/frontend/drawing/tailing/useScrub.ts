@@ -16,11 +16,12 @@ const governing = ({ worst }: Tailing) => {
 const reduced = () => window.matchMedia('(prefers-reduced-motion: reduce)').matches
 
 // Which step of a turn is looked at: scrubbed, played, or the governing one.
-export function useScrub(view: Tailing) {
+// live: a step that is followed instead.
+export function useScrub(view: Tailing, live: number | null = null) {
   const [at, setAt] = useState<number | null>(null)
   const [playing, setPlaying] = useState(false)
   const worst = governing(view)
-  const wanted = at ?? worst?.at ?? view.from
+  const wanted = live ?? at ?? worst?.at ?? view.from
   const near = view.steps.reduce(
     (best, step, index) =>
       Math.abs(step.at - wanted) < Math.abs(view.steps[best]!.at - wanted) ? index : best,

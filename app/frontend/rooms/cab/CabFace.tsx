@@ -125,12 +125,14 @@ export function CabFace({
           </Box>
         )}
         <Box data-core-says sx={{ typography: 'lead', lineHeight: 1.25 }}>
-          {!view
-            ? 'Not known: the ladder has no way to follow.'
-            : view.trip
-              ? `By the plan’s own figures the limiter stops it at ${shown(view.trip.radius)}` +
-                `${view.trip.slew ? ` and ${shown(view.trip.slew)} of slew` : ''}: ${view.trip.why}.`
-              : 'By the plan’s own figures the limiter does not stop it anywhere on the way.'}
+          {editor.document.tandem
+            ? 'Two limiters, each of its own chart: neither knows that the other has a share.'
+            : !view
+              ? 'Not known: the ladder has no way to follow.'
+              : view.trip
+                ? `By the plan’s own figures the limiter stops it at ${shown(view.trip.radius)}` +
+                  `${view.trip.slew ? ` and ${shown(view.trip.slew)} of slew` : ''}: ${view.trip.why}.`
+                : 'By the plan’s own figures the limiter does not stop it anywhere on the way.'}
         </Box>
         <Heading aside="what a real one may do">The device</Heading>
         <Box sx={{ display: 'grid', gap: '6px' }}>

@@ -6,6 +6,7 @@ import { api, Refused } from '../../api/client'
 import { useShown } from '../../ui/preferences'
 import { useSize } from '../../ui/useSize'
 import { useDevice } from '../../ui/useDevice'
+import { TailingSheet } from '../../drawing/tailing/TailingSheet'
 import { CraneSheet } from '../../drawing/views/CraneSheet'
 import { craneScale } from '../../drawing/scale/craneScale'
 import { Label } from '../../drawing/figures/figures'
@@ -82,7 +83,18 @@ export function CabScreen({ editor }: { editor: Editor }) {
             aria-label="The crane and the way of the load"
             style={{ position: 'absolute', inset: 0 }}
           >
-            {view && scale ? (
+            {ladder?.tailing ? (
+              <TailingSheet
+                view={ladder.tailing}
+                ladder={ladder}
+                plan={editor.document}
+                editor={null}
+                width={size.width}
+                height={Math.max(560, size.height)}
+                select={() => {}}
+                live={mine ? (reading.at ?? null) : null}
+              />
+            ) : view && scale ? (
               <CraneSheet
                 view={view}
                 plan={editor.document}

@@ -8,6 +8,51 @@ const WORDS: Record<Reading['state'], string> = {
   cut_out: 'CUT OUT',
 }
 
+const massOf = (kg: number, up: boolean, us: boolean) =>
+  us
+    ? `${(up ? Math.ceil(kg / POUNDS) : Math.floor(kg / POUNDS)).toLocaleString('en-US')} lb`
+    : `${Math.round(kg).toLocaleString('en-US').replaceAll(',', '\u202f')} kg`
+
+type Told = Pick<Reading, 'load_kg' | 'rated_kg' | 'radius_m' | 'slew_deg' | 'boom_m' | 'hook_m'>
+
+// The figures of one crane.
+function Figures({ of: reading, us }: { of: Told; us: boolean }) {
+  const mass = (kg: number, up: boolean) => massOf(kg, up, us)
+  const long = (metres: number) => (us ? `${(metres / FEET).toFixed(1)} ft` : `${metres.toFixed(2)} m`)
+  return (
+    <dl className="cab-figures">
+      <div className="large">
+        <dt>load on the hook, gross</dt>
+        <dd data-read="load">{mass(reading.load_kg, true)}</dd>
+      </div>
+      <div>
+        <dt>allowed here</dt>
+        <dd>{reading.rated_kg === null ? 'nothing' : mass(reading.rated_kg, false)}</dd>
+      </div>
+      <div>
+        <dt>of it</dt>
+        <dd>{reading.rated_kg ? `${Math.ceil((100 * reading.load_kg) / reading.rated_kg)} %` : '–'}</dd>
+      </div>
+      <div>
+        <dt>radius</dt>
+        <dd data-read="radius">{long(reading.radius_m)}</dd>
+      </div>
+      <div>
+        <dt>slew</dt>
+        <dd data-read="slew">{reading.slew_deg === null ? '–' : `${reading.slew_deg.toFixed(1)}°`}</dd>
+      </div>
+      <div>
+        <dt>boom</dt>
+        <dd>{long(reading.boom_m)}</dd>
+      </div>
+      <div>
+        <dt>hook height</dt>
+        <dd>{long(reading.hook_m)}</dd>
+      </div>
+    </dl>
+  )
+}
+
 // What the operator sees. Without a fresh and sound reading there are no figures at all.
 export function Face({ said, mine }: { said: Indication; mine: boolean }) {
   const us = usePreferences().preferences.system === 'us'
@@ -32,11 +77,7 @@ export function Face({ said, mine }: { said: Indication; mine: boolean }) {
         </small>
       </div>
     )
-  const mass = (kg: number, up: boolean) =>
-    us
-      ? `${(up ? Math.ceil(kg / POUNDS) : Math.floor(kg / POUNDS)).toLocaleString('en-US')} lb`
-      : `${Math.round(kg).toLocaleString('en-US').replaceAll(',', '\u202f')} kg`
-  const long = (metres: number) => (us ? `${(metres / FEET).toFixed(1)} ft` : `${metres.toFixed(2)} m`)
+  const mass = (kg: number, up: boolean) => massOf(kg, up, us)
   const cut = reading.state === 'cut_out'
   return (
     <div data-indicator={reading.state}>
@@ -66,36 +107,14 @@ export function Face({ said, mine }: { said: Indication; mine: boolean }) {
                 : 'standing'}
         </Box>
       </Box>
-      <dl className="cab-figures">
-        <div className="large">
-          <dt>load on the hook, gross</dt>
-          <dd data-read="load">{mass(reading.load_kg, true)}</dd>
+      {reading.other && <b className="cab-who">Head crane</b>}
+      <Figures of={reading} us={us} />
+      {reading.other && (
+        <div data-indicator-of="tail">
+          <b className="cab-who">Tail crane, {WORDS[reading.other.state]}</b>
+          <Figures of={reading.other} us={us} />
         </div>
-        <div>
-          <dt>allowed here</dt>
-          <dd>{reading.rated_kg === null ? 'nothing' : mass(reading.rated_kg, false)}</dd>
-        </div>
-        <div>
-          <dt>of it</dt>
-          <dd>{reading.rated_kg ? `${Math.ceil((100 * reading.load_kg) / reading.rated_kg)} %` : '–'}</dd>
-        </div>
-        <div>
-          <dt>radius</dt>
-          <dd data-read="radius">{long(reading.radius_m)}</dd>
-        </div>
-        <div>
-          <dt>slew</dt>
-          <dd data-read="slew">{reading.slew_deg === null ? '–' : `${reading.slew_deg.toFixed(1)}°`}</dd>
-        </div>
-        <div>
-          <dt>boom</dt>
-          <dd>{long(reading.boom_m)}</dd>
-        </div>
-        <div>
-          <dt>hook height</dt>
-          <dd>{long(reading.hook_m)}</dd>
-        </div>
-      </dl>
+      )}
     </div>
   )
 }

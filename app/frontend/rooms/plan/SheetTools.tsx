@@ -68,7 +68,7 @@ export function SheetTools({
         }}
       >
         <Box sx={{ display: 'flex', justifyContent: 'flex-end', flexWrap: 'wrap', gap: '5px', mb: '6px' }}>
-          {view === 'site' && (
+          {view === 'site' && !plan.tandem && (
             <Button
               variant="outlined"
               aria-pressed={best.search !== null}

@@ -76,6 +76,7 @@ export function SheetView({
         layout.site && ladder?.site ? (
           <SiteSheet
             view={ladder.site}
+            tail={ladder.site_tail}
             scale={layout.site}
             editor={editor}
             working={working}

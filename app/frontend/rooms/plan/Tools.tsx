@@ -13,7 +13,7 @@ const VIEWS: [View, string][] = [
   ['crane', 'Crane'],
   ['site', 'Site'],
 ]
-const OF_TWO: [View, string][] = [...VIEWS.slice(0, 3), ['tailing', 'Tailing']]
+const OF_TWO: [View, string][] = [...VIEWS.slice(0, 3), ['tailing', 'Tailing'], ['site', 'Site']]
 const TIMES = 1.35
 const MOST = 12
 const EXAGGERATED = 5

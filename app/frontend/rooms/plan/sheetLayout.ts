@@ -2,7 +2,7 @@ import type { Drawing, Ladder, Reach } from '../../api/ladder.generated'
 import type { Plan } from '../../api/plan.generated'
 import { planScale, type PlanScale } from '../../drawing/views/PlanSheet'
 import { FRAME } from '../../drawing/views/ReachStrip'
-import { PROFILE_HEIGHT, siteScale, type SiteScale } from '../../drawing/scale/siteScale'
+import { PROFILE_HEIGHT, siteScale, siteSeen, type SiteScale } from '../../drawing/scale/siteScale'
 import { craneScale, type CraneScale } from '../../drawing/scale/craneScale'
 import {
   elevationScale,
@@ -22,7 +22,7 @@ const UPRIGHT: View[] = ['side', 'end']
 export const ownSheet = (view: View) => view === 'site' || view === 'tailing'
 // What is seen of a lift: two cranes have a view for both, and none for one of them.
 export const seenOf = (two: boolean, view: View): View =>
-  two ? (view === 'crane' || view === 'site' ? 'tailing' : view) : view === 'tailing' ? 'side' : view
+  two ? (view === 'crane' ? 'tailing' : view) : view === 'tailing' ? 'side' : view
 // Is the lift seen from the side, standing on the ground?
 export const upright = (view: View) => UPRIGHT.includes(view)
 
@@ -129,12 +129,16 @@ export function sheetLayout({
   const site =
     frozen?.site ??
     (ladder?.site
-      ? siteScale(ladder.site, {
-          left: 0,
-          right: width,
-          top: card ? 66 : 116,
-          bottom: ground - 30 - (ladder.site.profile ? PROFILE_HEIGHT : 0),
-        })
+      ? siteScale(
+          ladder.site,
+          {
+            left: 0,
+            right: width,
+            top: card ? 66 : 116,
+            bottom: ground - 30 - (ladder.site.profile ? PROFILE_HEIGHT : 0),
+          },
+          [ladder.site, ladder.site_tail].flatMap((one) => (one ? siteSeen(one) : [])),
+        )
       : null)
   const anchors = anchorsOf(
     drawing,

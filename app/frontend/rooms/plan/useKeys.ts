@@ -4,7 +4,17 @@ import { usePreferences } from '../../ui/preferences'
 import { seenOf, type Looking } from './sheetLayout'
 import type { Editor } from '../../plan/usePlanEditor'
 
-const VIEWS: Record<string, Looking['view']> = { e: 'side', o: 'end', p: 'plan', r: 'crane', t: 'site' }
+const VIEWS: Record<string, Looking['view']> = {
+  e: 'side',
+  o: 'end',
+  p: 'plan',
+  r: 'crane',
+  s: 'site',
+  t: 'tailing',
+}
+// T shows both cranes where there are two, and the site of one.
+const viewOf = (two: boolean, view: Looking['view']) =>
+  !two && view === 'tailing' ? 'site' : seenOf(two, view)
 interface Given {
   editor: Editor
   ladder: Ladder | null
@@ -83,7 +93,7 @@ export function useKeys({ editor, ladder, selected, select, setLeg, enabled, clo
         event.preventDefault()
         select(climb[key])
       } else if (/^[1-4]$/.test(key)) setLeg(Number(key) - 1)
-      else if (key in VIEWS) look({ view: seenOf(!!editor.document.tandem, VIEWS[key]!) })
+      else if (key in VIEWS) look({ view: viewOf(!!editor.document.tandem, VIEWS[key]!) })
       else if (key === 'u') prefer({ system: preferences.system === 'metric' ? 'us' : 'metric' })
       else if (key === 'n') prefer({ night: !preferences.night })
       else if (key === 'escape') close()

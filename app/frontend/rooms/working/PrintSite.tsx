@@ -1,4 +1,4 @@
-import { siteScale } from '../../drawing/scale/siteScale'
+import { siteScale, siteSeen } from '../../drawing/scale/siteScale'
 import { SiteSheet } from '../../drawing/site/SiteSheet'
 import type { Editor } from '../../plan/usePlanEditor'
 
@@ -10,6 +10,7 @@ const NOTHING = () => {}
 export function PrintSite({ editor }: { editor: Editor }) {
   const site = editor.checked.ladder?.site
   if (!site) return null
+  const tail = editor.checked.ladder?.site_tail ?? null
   return (
     <svg
       className="print-drawing"
@@ -19,8 +20,13 @@ export function PrintSite({ editor }: { editor: Editor }) {
     >
       <g aria-hidden>
         <SiteSheet
+          tail={tail}
           view={site}
-          scale={siteScale(site, FRAME)}
+          scale={siteScale(
+            site,
+            FRAME,
+            [site, tail].flatMap((one) => (one ? siteSeen(one) : [])),
+          )}
           editor={null}
           working={false}
           onStand={NOTHING}

@@ -17,7 +17,20 @@ module DustLadder
 
       private
 
+      # Of two cranes the other's figures have to be as sound.
       def fault(data, _now)
+        other = data["other"]
+        return unsound("other crane") unless other.nil? || other.is_a?(Hash)
+
+        found = unsound_in(data) || (other && unsound_in(other))
+        return found if found
+        return unsound("place of the turn") unless other.nil? || sound?(data["at"], 0.0..100.0)
+
+        field, = MOST_JUMP.find { |one, most| jumps?(data, one, most) }
+        field && "the indicator's #{words(field)} jumps"
+      end
+
+      def unsound_in(data)
         RANGES.each do |field, range|
           next if field == "rated_kg" && data[field].nil?
           return unsound(words(field)) unless sound?(data[field], range)
@@ -25,10 +38,8 @@ module DustLadder
         unless data["slew_deg"].nil? || data["slew_deg"].is_a?(Numeric) && data["slew_deg"].to_f.finite?
           return unsound("slew")
         end
-        return unsound("state") unless STATES.include?(data["state"])
 
-        field, = MOST_JUMP.find { |one, most| jumps?(data, one, most) }
-        field && "the indicator's #{words(field)} jumps"
+        unsound("state") unless STATES.include?(data["state"])
       end
 
       def words(field) = field.sub(/_\w+\z/, "")

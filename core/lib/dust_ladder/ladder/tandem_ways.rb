@@ -17,7 +17,7 @@ module DustLadder
       def tandem_ways
         return [] unless @lift.tandem?
 
-        [ weigh_first, other_lug, trunnions, lug_instead, longer_tail, *tail_elsewhere ].compact
+        [ weigh_first, other_lug, trunnions, lug_instead, longer_tail, *tail_elsewhere, heavier ].compact
       end
 
       def weigh_first
@@ -143,12 +143,12 @@ module DustLadder
         steps = (-MOST_OFF_M..MOST_OFF_M).step(GRID_M).to_a
         enough = @lift.rules[:tandem, :limit] * @lift.rules[:attention, :tandem]
         off = steps.product(steps).reject { |pair| pair.all?(&:zero?) }.sort_by { |pair| [ Math.hypot(*pair), pair ] }
-        off.select { |pair| tail_use(*pair) <= enough }.uniq { |east, north| [ east <=> 0, north <=> 0 ] }
+        off.select { |pair| tail_use(@lift, *pair) <= enough }.uniq { |east, north| [ east <=> 0, north <=> 0 ] }
       end
 
       # The most that the tail crane would use of its chart from there, at a few looks.
-      def tail_use(east, north)
-        turn, duty = @lift.turn, @lift.duties[1]
+      def tail_use(lift, east = 0.0, north = 0.0)
+        turn, duty = @lift.turn, lift.duties[1]
         standing = duty.crane.stand.standing
         axis = [ standing.axis[0] + east, standing.axis[1] + north ]
         looks.map { |step|
@@ -158,6 +158,57 @@ module DustLadder
           kg, = duty.crane.chart.capacity(radius + duty.crane.growth(radius), duty.side.boom, slew)
           kg&.positive? ? (duty.side.rigging + turn.share_at(:tail, step)) / kg : Float::INFINITY
         }.max
+      end
+
+      # Another machine of the house where the tail crane stands, the least that would do; as its chart says it is,
+      # which somebody has to see on it.
+      def heavier
+        return unless %w[tail_crane radii hoist height].include?(question.id)
+
+        enough = @lift.rules[:tandem, :limit] * @lift.rules[:attention, :tandem]
+        found = @charts.flat_map { |chart| others(chart["data"]).map { |boom| [ chart, boom ] } }
+        told = found.map { |chart, boom| [ use_of(chart, boom), chart, boom ] }.select { |use,| use <= enough }
+        ways = told.max_by(MOST_HEAVIER, &:first).lazy.filter_map { |_, chart, boom| tail_by(chart, boom) }
+        ways.find { |way| cures?(way.ladder) }
+      rescue NotKnown
+        nil
+      end
+      MOST_HEAVIER = 3
+
+      # Boom lengths of another mobile crane; none of what the plan has already.
+      def others(data)
+        used = @lift.duties.map { |duty| duty.crane["chart"] }
+        return [] if used.include?(data["id"]) || (data["family"] || "mobile") != "mobile" || data["boom_angle_deg"]
+
+        data["boom_length_m"].to_a
+      end
+
+      def by(chart, boom)
+        data, crane = chart["data"], @lift.duties[1].crane
+        head = @lift.duties[0].crane["chart"]
+        charts = { head => @lift.document.snapshot("charts", head) }
+        {
+          crane.pointer("chart") => data["id"],
+          crane.pointer("as_rigged") => data["identity"],
+          crane.pointer("boom_length") => written(boom),
+          Plan.pointer("snapshots", "charts") => charts.merge(data["id"] => chart)
+        }
+      end
+
+      def use_of(chart, boom)
+        DustLadder.known(Float::INFINITY) do
+          tail_use(Lift.new(PlanFile::Pointer.with_values(@document, by(chart, boom))))
+        end
+      end
+
+      def tail_by(chart, boom)
+        title = chart["data"]["title"]
+        try(
+          "heavier",
+          both { |system| "#{title}, boom #{Figure.m(boom).shown(system)}, at the tail; see it on the machine" },
+          by(chart, boom),
+          :heavier
+        )
       end
 
       def looks

@@ -24,10 +24,11 @@ module DustLadder
 
       STEP_M = 0.01
 
-      # store: slings to choose from, as snapshots ({ "digest", "data" }).
-      def initialize(document, store: [])
+      # store, charts: slings and charts to choose from, as snapshots ({ "digest", "data" }).
+      def initialize(document, store: [], charts: [])
         @document = document
         @store = store
+        @charts = charts
         @lift = Lift.new(document)
         @now = Climb.new(@lift).ladder
         @tried = {}
@@ -51,7 +52,8 @@ module DustLadder
         lug: "the tail's lug on the other face",
         trunnion: "trunnions at the tail",
         longer: "longer slings at the tail",
-        tail: "the tail crane up to 5 m elsewhere"
+        tail: "the tail crane up to 5 m elsewhere",
+        heavier: "another crane of the house at the tail"
       }.freeze
 
       # The rung in question: the weakest of those that are known; nil where each of them holds.

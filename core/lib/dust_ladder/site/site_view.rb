@@ -6,9 +6,9 @@ module DustLadder
     class SiteView
       MOST_POINTS = 60
 
-      # rungs: of the ladder, by which the pads are marked.
-      def initialize(lift, rungs)
-        @duty = lift.duty
+      # rungs: of the ladder, by which the pads are marked. duty: of which crane.
+      def initialize(lift, rungs, duty = lift.duty)
+        @duty = duty
         @survey = lift.survey
         @rungs = rungs
       end
@@ -23,7 +23,7 @@ module DustLadder
           "crane" => known { crane },
           "feet" => known([]) { feet },
           "zones" => known([]) { lines_kept },
-          "stations" => @duty.crane.stations.each_index.filter_map { |index| known { station(index) } },
+          "stations" => (known([]) { stations }).filter_map { |index| known { station(index) } },
           "way" => known([]) { way },
           "profile" => known { profile }
         }
@@ -81,7 +81,9 @@ module DustLadder
 
       # What touches the ground, each as its rung judges it.
       def feet
-        parts = [ *rung("pads")&.parts, *rung("tracks")&.parts ].to_h { |part| [ part.name, part ] }
+        whose = @duty.who ? /\A#{@duty.who}: / : //
+        told = [ *rung("pads")&.parts, *rung("tracks")&.parts ].select { |part| part.name.match?(whose) }
+        parts = told.to_h { |part| [ part.name.sub(whose, ""), part ] }
         setup.feet.map do |name, outline|
           part = parts[name]
           {
@@ -98,7 +100,7 @@ module DustLadder
       # Under the pad that governs, the mat of the same mass that the same ground bears, where its own asks for too much
       # of it; nil under any other.
       def wanted(name, part)
-        return unless rung("pads")&.subject == name
+        return unless rung("pads")&.subject == [ @duty.who, name ].compact.join(", ")
 
         share, mat = part.utilisation, setup.mats.find { |one| one.name == name }
         return unless mat && share&.finite? && share > @duty.lift.rules[:attention, :ground]
@@ -116,6 +118,12 @@ module DustLadder
         setup.line_rooms.map do |line|
           { "line" => line.wire, "clearance_m" => line.clearance, "zone_m" => line.zone }
         end
+      end
+
+      # All of them; of one of two cranes where it begins and ends.
+      def stations
+        all = @duty.crane.stations.each_index.to_a
+        @duty.tandem? ? [ all.first, all.last ].uniq : all
       end
 
       def station(index)

@@ -15,6 +15,14 @@ module DustLadder
       def turn = @turn.call
       def walks? = turn.ends[@index].walks?
 
+      # Raises NotKnown where it walks: what is told of one place is not so of the next.
+      def stays!
+        return true unless walks?
+
+        what = "what the #{turn.ends[@index].name} crane meets as it walks is not worked out"
+        turn.ends[@index].missing(what, "moves")
+      end
+
       # From the slewing axis to its hook at a step, and the slew, before the boom bends.
       def hook_at(step) = stand.standing.seen(turn.place(side, walks? ? turn.steps.first : step))
 

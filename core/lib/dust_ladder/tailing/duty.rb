@@ -36,6 +36,9 @@ module DustLadder
       def hook_above(index) = lift.turn.then { |turn| turn.hook_above(crane.side, turn.tilt_at(turn.steps[index])) }
       def hook_range = @hook_range ||= crane.stations.each_index.map { |index| hook_above(index) }.minmax
 
+      # Raises NotKnown of a crane that walks with its load: what it meets on its way is looked at nowhere.
+      def setup = crane.stays! && super
+
       # As a Tailing::Side asks for it. Raises NotKnown where its chart is not of the machine as it stands.
       def side
         @side ||=

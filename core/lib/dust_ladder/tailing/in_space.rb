@@ -14,6 +14,7 @@ module DustLadder
         (@booms ||= {})[index] ||=
           begin
             duty = @lift.duties[index]
+            duty.crane.stays!
             crane, bare = duty.crane, seen(index)
             radius = bare[0] + crane.growth(bare[0])
             length = duty.side.boom
