@@ -49,6 +49,7 @@ RSpec.describe "A plan of two cranes" do
     "/tandem/under" => %w[height booms boom_room],
     "/tandem/ends/0/slings" => %w[slings hook hoist],
     "/tandem/ends/1/moves" => %w[radii],
+    "/tandem/ends/0/hold" => %w[turn trunnion],
     "/load/points/1/z" => %w[turn points tail_crane],
     "/load/weight/basis" => %w[turn tail_crane head_crane slings points],
     "/rigging/legs/1/length" => %w[height slings],
@@ -206,13 +207,21 @@ RSpec.describe "A plan of two cranes" do
       found = ladder(handed)
       expect(found.rung("turn")).to have_attributes(verdict: "holds")
       expect(found.rung("turn").note["metric"]).to eq(
-        "both lines taut to 88.0°, then the head alone to 90.0°; planned by A. Planner"
+        "both lines taut to 88.0°, then the head alone to 90.0°, swinging 2.5°; planned by A. Planner"
       )
       turn = found.lift.turn
       expect(turn.worst(:head)).to eq(turn.alone)
       expect(turn.alone.gross).to be_within(1e-6).of(10_300 + turn.lift.duties[0].side.rigging + 40)
       expect(turn.most_kg(:head)).to eq(10_300)
       expect(found.rung("hook").parts.map { |part| part.demand.value.round }).to include(10_360)
+    end
+
+    it "stops where the tail would let go of a load that swings far" do
+      early = [ 89, 86, 84, 60, 0 ].map do |at|
+        found = ladder("/tandem/to" => "90°", "/tandem/handover" => { "at" => "#{at}°", "by" => "A. Planner" })
+        found.rung("turn").verdict
+      end
+      expect(early).to eq(%w[holds tight stop stop stop])
     end
 
     it "stops the head crane that would not hold it alone" do

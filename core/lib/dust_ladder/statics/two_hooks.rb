@@ -33,6 +33,9 @@ module DustLadder
         At.new(tilt_deg, to_head, to_tail, weight * to_tail / apart, weight * to_head / apart)
       end
 
+      # The tilt at which it hangs from the head's line alone, its CG plumb under that point, degrees.
+      def free_tilt = Math.atan2(*@head) / RAD
+
       # How much higher the head's point stands than the tail's, m.
       def rise(tilt_deg)
         cos, sin = Math.cos(tilt_deg * RAD), Math.sin(tilt_deg * RAD)

@@ -45,6 +45,9 @@ module DustLadder
         found.transpose.map(&:max) if found.any?
       end
 
+      # Tilts at which it hangs from the head's hook alone, of every corner, degrees.
+      def free_tilts = @corners.map { |_, hooks| hooks.free_tilt }
+
       # The least of each at a tilt, both plumb: [head, tail], kg; nil where it cannot be told.
       def least_at(tilt)
         found = @corners.map { |corner, hooks| hooks.at(corner.weight, tilt) }

@@ -8,11 +8,13 @@ module DustLadder
       FLIGHT = "rigging"
       ROPES = Slings::Derating::ROPES
 
-      def self.applies?(lift) = lift.tandem? && lift.tandem.ends.any?(&:trunnion?)
+      # Where nobody says what an end is held by it may be one.
+      def self.applies?(lift) = lift.tandem? && lift.tandem.ends.any? { |one| one["hold"] != "lug" }
 
       private
 
       def examine
+        tandem.ends.each(&:hold)
         caution("trunnion", "A trunnion turns in its sling: clean, smooth, greased, and somebody watches that it does.")
         found = turn.hangs.select { |one| one.planned.trunnion? }.map { |one| [ one, *of(one) ] }
         loose = found.find { |one, *| !one.planned.keeper }

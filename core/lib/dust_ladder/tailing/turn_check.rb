@@ -12,6 +12,8 @@ module DustLadder
 
       def examine
         tandem.does
+        tandem.ends.each(&:hold)
+        tandem.holds.each(&:value)
         turn.points
         caution(
           "two_cranes",
@@ -60,34 +62,37 @@ module DustLadder
         "the tail line goes slack at #{deg(tilt)}"
       end
 
+      # Let go it swings until it hangs under the head's hook: by no more than a load may hang off.
       def handed_over(high)
         by = tandem.handover_by
         tandem.missing("who planned the handover", "handover/by") unless by.match?(/[[:alpha:]]/)
 
-        at_handover = turn.hooks.at(turn.whole_kg, turn.handover)
-        left = [ at_handover.tail, 0.0 ].max
-        line(
-          "T",
-          Figure.kg(left, :up),
-          source: "that the tail still carries at the handover, as planned",
-          about: "points"
+        left = [ turn.hooks.at(turn.whole_kg, turn.handover).tail, 0.0 ].max
+        swing = turn.box.free_tilts.map { |free| (free - turn.handover).abs }.max
+        line("T", Figure.kg(left, :up), source: "that the tail carries there, as planned", about: "points")
+        line("f", deg(turn.hooks.free_tilt, :near), source: "tilt at which it hangs from the head alone")
+        line("s", deg(swing, :up), source: "that it swings once the tail lets go, at worst in its CG's box")
+        line("m", Figure.deg(rules[:tilt_limit_deg]), source: rules.cite(:tilt_limit_deg))
+        caution(
+          "handover",
+          both do |system|
+            "At the handover the tail still carries #{Figure.kg(left, :up).shown(system)}: lowered off slowly, " \
+              "tag lines held, nobody near."
+          end
         )
-        if left > LET_GO * turn.whole_kg
-          caution(
-            "handover",
-            both do |system|
-              "The tail still carries #{Figure.kg(left, :up).shown(system)} when it lets go: lower it off slowly, " \
-                "the load swings under the head's hook."
-            end
-          )
-        end
-        answer(
-          "holds",
-          note: both("both lines taut to #{deg(turn.handover)}, then the head alone to #{deg(high)}; planned by #{by}")
+        judge(
+          deg(swing, :up),
+          Figure.deg(rules[:tilt_limit_deg]),
+          attention: rules[:attention, :level],
+          subject: "handover",
+          note: both(handover_words(swing, high, by))
         )
       end
-      # More of the load than this is no small part.
-      LET_GO = 0.02
+
+      def handover_words(swing, high, by)
+        "both lines taut to #{deg(turn.handover)}, then the head alone to #{deg(high)}, swinging #{deg(swing, :up)}; " \
+          "planned by #{by}"
+      end
 
       def both_all_the_way(low, high)
         parts_of_shares
