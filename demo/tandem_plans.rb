@@ -61,7 +61,7 @@ TANDEM_PLANS = {
   "vessel-by-lug" =>
     tandem_plan(
       "Helium vessel HV-1 stood up, tail by its lug",
-      lift_at: "2026-12-21T07:00",
+      lift_at: "2026-12-21T08:00",
       load: vessel("2.40 m"),
       legs: [ leg("W-61", length: "4.00 m"), leg("W-63", length: "3.00 m") ],
       seconds: %w[W-64],
@@ -80,7 +80,7 @@ TANDEM_PLANS = {
   "vessel-by-trunnion" =>
     tandem_plan(
       "Helium vessel HV-1 stood up, tail by trunnions",
-      lift_at: "2026-12-21T13:00",
+      lift_at: "2026-12-22T13:00",
       load: vessel("1.00 m"),
       legs: [
         leg("W-61", length: "4.00 m"),

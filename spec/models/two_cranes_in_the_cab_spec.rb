@@ -44,8 +44,13 @@ RSpec.describe LoadIndicator do
     device.command("do" => "follow", "plan" => demo_document("vessel-by-lug"))
     feed = DustLadder::Devices::IndicatorFeed.new
     good = told(device, 0.2)
-    [ { "other" => 3 }, { "other" => good["other"].merge("load_kg" => 9e9) }, { "other" => good["other"].except("state") },
-      { "at" => nil } ].each_with_index do |odd, index|
+    other = good["other"]
+    [
+      { "other" => 3 },
+      { "other" => other.merge("load_kg" => 9e9) },
+      { "other" => other.except("state") },
+      { "at" => nil }
+    ].each_with_index do |odd, index|
       feed.take(JSON.generate(good.merge("seq" => 10 + 2 * index)), index)
       expect(feed.answer(index)).to include("reading")
       feed.take(JSON.generate(good.merge("seq" => 11 + 2 * index).merge(odd)), index)

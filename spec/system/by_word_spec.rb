@@ -52,7 +52,7 @@ RSpec.describe "What is answered by word", type: :system do
     expect(page).to have_css("[data-rung=ground]", text: "needs: newer than this plan's rules")
     click_button "Go to it"
     dialog = find("[role=dialog]", text: "Newer rules")
-    expect(dialog).to have_text("rule set strict, version 1. Version 5 differs")
+    expect(dialog).to have_text("rule set strict, version 1. Version 6 differs")
     expect(dialog).to have_css("tr", text: /Crew.*newer than this plan's rules.*who does what/m)
     click_button "Take version 6"
     expect(page).to have_css("[data-rung=ground]", text: "needs: what the ground bears")

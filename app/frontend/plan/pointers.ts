@@ -89,7 +89,8 @@ const LISTS = [
   ['/cranes/0/stations'],
   ['/tandem/ends'],
 ]
-const MIXED = /^\/(load\/points|rigging\/legs|cranes|cranes\/\d+\/stations|tandem\/ends|load\/take_off\/parts)$/
+const MIXED =
+  /^\/(load\/points|rigging\/legs|cranes|cranes\/\d+\/stations|tandem\/ends|load\/take_off\/parts)$/
 
 // Every leaf by pointer. Snapshots and lists whose length may differ are leaves of their own.
 const leaves = (data: unknown, pointer = '', found = new Map<string, string>()): Map<string, string> => {

@@ -5,6 +5,11 @@ module DustLadder
       # What a site's keeper calls the things looked for.
       KINDS = { "lines" => "power line", "cuts" => "cut", "obstacles" => "obstacle", "people" => "walkway" }.freeze
 
+      # It is no less than that, and may be more.
+      BOTH_WAYS =
+        "Between two cranes the load is taken to reach as far behind each hook as before it, and as low at every tilt."
+          .freeze
+
       private
 
       # Above this share of what the ground bears, or of the room there is, it is tight.
@@ -24,6 +29,7 @@ module DustLadder
             doubt = lift.site_doubt
             nobody(doubt.words) if doubt&.known
             caution("site_from_outside", "#{doubt.words.sub("this", "This")}.") if doubt
+            caution("both_ways", BOTH_WAYS) if duty.tandem?
             duty.setup
           end
       end
