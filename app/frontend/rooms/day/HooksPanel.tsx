@@ -30,8 +30,8 @@ function Points({ turning }: { turning: Turning }) {
       <thead>
         <tr>
           <th scope="col">held</th>
-          <th scope="col">head, at most</th>
-          <th scope="col">tail, at most</th>
+          <th scope="col">head</th>
+          <th scope="col">tail</th>
           <td />
         </tr>
       </thead>
@@ -41,7 +41,7 @@ function Points({ turning }: { turning: Turning }) {
             <th scope="row">{words}</th>
             {[head, tail].map((line, index) => (
               <td key={index}>
-                {shown(line.planned)} <span className="small">{shown(line.most)}</span>
+                {shown(line.planned)} <span className="small">at most {shown(line.most)}</span>
               </td>
             ))}
             <td>{turning.open.includes(words) ? 'to be read' : 'read'}</td>
@@ -104,7 +104,7 @@ export function HooksPanel({
       {line(
         'at',
         turning.carry ? 'Held at, of its way' : 'Held at a tilt of',
-        turning.carry ? '50 %' : '20°',
+        turning.carry ? 'such as 50 %' : 'such as 20°',
       )}
       {line('head', 'Head’s indicator', 'such as 11 200 kg')}
       {line('tail', 'Tail’s indicator', 'such as 10 400 kg')}
@@ -117,6 +117,9 @@ export function HooksPanel({
       />
       {judged.silent && <div role="status">No network: it is judged once somebody answers.</div>}
       {given && judged.told && judged.settled && <Found told={judged.told} />}
+      {typed.shows === '' && FIELDS.some((name) => typed[name].trim() !== '') && (
+        <div role="status">Judged once it is said what both show.</div>
+      )}
       {given && (
         <Button
           variant="contained"
