@@ -81,6 +81,26 @@ RSpec.describe "Two cranes" do
     expect(plan.reload.document["cranes"].size).to eq(1)
   end
 
+  it "hangs a load below one beam in both hooks" do
+    plan = demo_plan("truss-between-two")
+    look
+    visit "/plans/#{plan.id}?view=tailing&rung=turn"
+    click_button "One beam in both hooks"
+    expect(page).to have_css("[data-headline]", text: /\ANot known: /)
+    {
+      "Mass" => "1 900 kg",
+      "Rated, hooked so" => "14 t",
+      "Hook to hook" => "12 m",
+      "Off middle, to head" => "-0.2 m",
+      "Slings up to hooks" => "0.9 m",
+      "Length, end to end" => "16 m",
+      "Width" => "0.4 m"
+    }.each { |label, text| fill_in label, with: text }
+    expect(page).to have_css("[data-headline]", text: /\AHolds: end beams at 78/)
+    expect(page).to have_css("[data-both-hooks-beam]")
+    kept { plan.reload.document.dig("tandem", "beam", "width") == "0.4 m" }
+  end
+
   it "reads both hooks on the day, and stops by itself for more than is planned" do
     plan = issued(demo_plan("vessel-by-lug"))
     look

@@ -636,6 +636,14 @@ export interface Tailing {
   outline: number[][];
   points: number[][];
   /**
+   * the same of both hooks, m: not above the points where a beam hangs in both
+   */
+  hooks: number[][];
+  /**
+   * of a beam in both hooks how far it goes past either, and how high it is, m
+   */
+  beam: number[] | null;
+  /**
    * @minItems 2
    * @maxItems 2
    */

@@ -170,6 +170,40 @@ export type Tandem = {
       keeper: boolean | null;
     } | null;
   }[];
+  /**
+   * one beam in both hooks, the load below it on a plumb sling at each point; only of a load that is carried
+   */
+  beam?: {
+    name: string;
+    /**
+     * a mass as written, with its unit
+     */
+    mass: string | null;
+    /**
+     * a mass as written, with its unit
+     */
+    rated: string | null;
+    /**
+     * a length as written, with its unit
+     */
+    span: string | null;
+    /**
+     * a length as written, with its unit
+     */
+    off: string | null;
+    /**
+     * a length as written, with its unit
+     */
+    high: string | null;
+    /**
+     * a length as written, with its unit
+     */
+    long: string | null;
+    /**
+     * a length as written, with its unit
+     */
+    width: string | null;
+  } | null;
 } | null;
 /**
  * who is named for the lift, and for what

@@ -36,7 +36,8 @@ export const ownMove = (step: TailingStep, dx: number, dz: number): [number, num
 
 export function tailingScale(view: Tailing, frame: Frame): TailingScale {
   const places = view.steps.flatMap((step) => view.outline.map((corner) => placeAt(step, corner)))
-  const along = places.map(([x]) => x)
+  const ends = view.beam ? view.hooks.map(([x]) => x! + Math.sign(x!) * view.beam![0]!) : []
+  const along = [...places.map(([x]) => x), ...view.steps.flatMap(({ cg }) => ends.map((x) => cg[0]! + x))]
   const high = [
     ...places.map(([, z]) => z),
     ...view.steps.flatMap(({ head, tail }) => [head.hook_high ?? 0, tail.hook_high ?? 0]),

@@ -6,6 +6,7 @@ import type { Scrub } from './useScrub'
 const DRAWN = 24
 const FELT = 44
 const TEN = 10
+const ROOM = 36
 
 interface Props {
   view: Tailing
@@ -20,6 +21,8 @@ export function Scrubber({ view, scrub, x, y, ends }: Props) {
   const axis = useRef<SVGGElement>(null)
   const step = view.steps[scrub.index]!
   const ticks = view.steps.filter(({ at }) => at % TEN === 0)
+  // Where it is narrow every other tick has its figure.
+  const named = (at: number) => Math.abs(x(TEN) - x(0)) > ROOM || at % (2 * TEN) === 0
   const nearest = (event: PointerEvent) => {
     const box = axis.current!.ownerSVGElement!.getBoundingClientRect()
     const at = event.clientX - box.left
@@ -67,7 +70,7 @@ export function Scrubber({ view, scrub, x, y, ends }: Props) {
       {ticks.map(({ at }) => (
         <g key={at} pointerEvents="none">
           <path d={`M${x(at)} ${y - 7}V${y + 7}`} stroke="var(--ink)" strokeWidth={2} />
-          {Math.abs(x(at) - x(step.at)) > 26 && (
+          {named(at) && Math.abs(x(at) - x(step.at)) > 26 && (
             <Label x={x(at)} y={y + 25} anchor="middle" size={15}>
               {`${at}${ends[0]}`}
             </Label>

@@ -29,6 +29,13 @@ export function TailingElevation({ view, step, scale, ground, top, name }: Props
     [number, number],
     [number, number],
   ]
+  // Where a line takes hold: of the load, or of a beam in both hooks.
+  const lifted = (index: number, [x, y]: [number, number]) => {
+    const high = [step.head, step.tail][index]!.hook_high
+    return view.beam && high !== null
+      ? { x: scale.x(step.cg[0]! + view.hooks[index]![0]!), y: scale.y(high) }
+      : { x: scale.x(x), y: scale.y(y) }
+  }
   const cg = { x: scale.x(step.cg[0]!), y: scale.y(step.cg[1]!) }
   const low = ground + 17
   const turned = (step.tilt * Math.PI) / 180
@@ -78,15 +85,16 @@ export function TailingElevation({ view, step, scale, ground, top, name }: Props
       >
         {name}
       </Label>
+      {view.beam && <BothHooksBeam view={view} step={step} scale={scale} />}
       <HookLine
-        point={{ x: scale.x(head[0]), y: scale.y(head[1]) }}
+        point={lifted(0, head)}
         hook={step.head.hook_high === null ? null : scale.y(step.head.hook_high)}
         top={top}
         beam={beamOf(view, 0, scale)}
         slack={step.head.share === null}
       />
       <HookLine
-        point={{ x: scale.x(tail[0]), y: scale.y(tail[1]) }}
+        point={lifted(1, tail)}
         hook={step.tail.hook_high === null ? null : scale.y(step.tail.hook_high)}
         top={top}
         beam={beamOf(view, 1, scale)}
@@ -99,8 +107,16 @@ export function TailingElevation({ view, step, scale, ground, top, name }: Props
         strokeDasharray="8 4 2 4"
       />
       <CgMark {...cg} r={9} />
-      <Dimension from={{ x: scale.x(tail[0]), y: low }} to={{ x: cg.x, y: low }} text={shown(step.to_tail)} />
-      <Dimension from={{ x: scale.x(head[0]), y: low }} to={{ x: cg.x, y: low }} text={shown(step.to_head)} />
+      <Dimension
+        from={{ x: lifted(1, tail).x, y: low }}
+        to={{ x: cg.x, y: low }}
+        text={shown(step.to_tail)}
+      />
+      <Dimension
+        from={{ x: lifted(0, head).x, y: low }}
+        to={{ x: cg.x, y: low }}
+        text={shown(step.to_head)}
+      />
     </g>
   )
 }
@@ -111,3 +127,37 @@ const beamOf = (view: Tailing, index: number, scale: TailingScale) => {
     ? { sling: sling * scale.perMetre, width: beam[0]! * scale.perMetre, high: beam[1]! * scale.perMetre }
     : null
 }
+
+// A beam that both hooks hold, and the slings from it down to the load's points.
+function BothHooksBeam({ view, step, scale }: Pick<Props, 'view' | 'step' | 'scale'>) {
+  const { hook_high: high } = step.head
+  if (!view.beam || high === null) return null
+  const [past, deep] = view.beam as [number, number]
+  const hooks = view.hooks.map(([along]) => step.cg[0]! + along!)
+  const [left, right] = [Math.min(...hooks) - past, Math.max(...hooks) + past]
+  const under = scale.y(high - deep)
+  return (
+    <g data-both-hooks-beam pointerEvents="none">
+      <rect
+        x={scale.x(left)}
+        y={under - Math.min(deep * scale.perMetre, THICK)}
+        width={(right - left) * scale.perMetre}
+        height={Math.min(deep * scale.perMetre, THICK)}
+        fill="var(--mark)"
+        stroke="var(--ink)"
+        strokeWidth={1.6}
+      />
+      {view.points.map((point, index) => {
+        const [x, y] = placeAt(step, point)
+        return (
+          <g key={index} stroke="var(--ink)">
+            <path d={`M${scale.x(x)} ${under}V${scale.y(y)}`} strokeWidth={2.6} />
+            <circle cx={scale.x(x)} cy={scale.y(y)} r={5} fill="var(--ink)" stroke="none" />
+            <path d={`M${scale.x(hooks[index]!)} ${scale.y(high)}V${under}`} strokeWidth={2.6} />
+          </g>
+        )
+      })}
+    </g>
+  )
+}
+const THICK = 12

@@ -62,7 +62,7 @@ export function TailingSheet({ view, ladder, plan, editor, width, height, select
   const dashed = carry ? 'where it begins and ends' : `${view.from}° and ${view.to}°`
   const gap = step.gap ?? 0
   const gapWords = `beam gap ${us ? `${(gap / FEET).toFixed(1)} ft` : `${gap.toFixed(2)} m`}`
-  const plumb = view.points.map((_, index) => scale.x(step.cg[0]! + alongOf(view, step.tilt, index)))
+  const plumb = view.hooks.map((_, index) => scale.x(step.cg[0]! + alongOf(view, step.tilt, index)))
   return (
     <g data-tailing>
       <defs>
@@ -164,6 +164,6 @@ export function TailingSheet({ view, ladder, plan, editor, width, height, select
 
 const alongOf = (view: Tailing, tilt: number, index: number) => {
   const angle = (tilt * Math.PI) / 180
-  const [along, up] = view.points[index]!
+  const [along, up] = view.hooks[index]!
   return along! * Math.cos(angle) - up! * Math.sin(angle)
 }

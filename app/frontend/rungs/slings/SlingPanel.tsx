@@ -11,6 +11,7 @@ import { fieldId } from '../shared/places'
 import { keptSlings, slingChoices, usedSlings, useStore } from '../shared/slings'
 
 import { EndFields } from '../tailing/EndFields'
+import { HookBeamFields } from '../tailing/HookBeamFields'
 import { HitchFields } from './HitchFields'
 
 const HITCHES: [string, string][] = [
@@ -92,6 +93,7 @@ export function SlingPanel({ editor, ladder, open, go }: PanelProps) {
           </Box>
         )
       })}
+      <HookBeamFields {...field} />
       {rigging.legs.length > 1 && !document.tandem && (
         <WordsField
           editor={editor}

@@ -5,6 +5,7 @@ import { Heading, Row } from '../../ui/Row'
 import { QuantityField, WordsField } from '../shared/fields'
 import type { PanelProps } from '../shared/panel'
 import { fieldId } from '../shared/places'
+import { HookBeamFields } from './HookBeamFields'
 
 const DOES: [string, string][] = [
   ['', 'not given'],
@@ -75,6 +76,7 @@ export function TurnPanel({ editor, ladder }: Pick<PanelProps, 'editor' | 'ladde
         note="bearing from tail to head"
       />
       {carry ? <CarryFields {...field} /> : <HandoverFields {...field} />}
+      <HookBeamFields {...field} />
       <HoldFields {...field} />
       <Heading aside="jerking, rough ground, poor brakes">Adds to the load</Heading>
       <QuantityField

@@ -32,7 +32,8 @@ module DustLadder
         :to_north,
         :to_bearing,
         :holds,
-        :ends
+        :ends,
+        :beam
 
       def initialize(document)
         super(document, "tandem")
@@ -50,6 +51,7 @@ module DustLadder
         @to_bearing = angle("the bearing from the tail's hook to the head's at the end", "head_to", "bearing")
         @holds = self["holds"].to_a.each_index.map { |index| hold(index) }
         @ends = [ "head", "tail" ].each_index.map { |index| TandemEnd.new(document, index) }
+        @beam = HookBeam.new(document) if self["beam"]
       end
 
       # A tilt, or a place as a share of the way, at which it is held: a Field in degrees, or in hundredths.

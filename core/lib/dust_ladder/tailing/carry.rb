@@ -37,12 +37,13 @@ module DustLadder
       def tilt_at(_step) = 0.0
       def words(step) = { 0.0 => "pick", WHOLE_WAY => "set" }[step] || "#{step.round} % of the way"
       def share_words(tilt) = "#{Figure.deg(tilt.abs, :up)} off level, one hook ahead"
-      def hang_tilts = Tilts.of(*tilt_range)
+      def hang_tilts = Tilts.of(*load_range)
       def most_kg(side) = shares[SIDES.index(side)].kg
       def told?(_step) = true
       def share_at(side, _step) = most_kg(side)
 
-      # Tilts that it reaches where one hook is as far ahead of the other as it may be, the lesser first.
+      # Tilts that it reaches where one hook is as far ahead of the other as it may be, the lesser first: of the beam
+      # where one is in both hooks.
       def tilt_range
         @tilt_range ||=
           begin
@@ -59,13 +60,17 @@ module DustLadder
           end
       end
 
-      def shares
-        @shares ||=
-          begin
-            box.sweep(Tilts.of(*tilt_range))
-            [ box.head, box.tail ].map { |one| one || raise(NotKnown.new("what either line carries: see Turn")) }
-          end
+      # Tilts of the load: below a beam by more than that leans.
+      def load_range
+        return tilt_range unless below_beam
+
+        tilt_range.zip([ -1, 1 ]).map { |tilt, side| tilt + side * below_beam.unlike_deg }
       end
+
+      def shares = @shares ||= most_of(box)
+      # What the slings carry at the points of the load itself.
+      def own_shares = @own_shares ||= below_beam ? most_of(own_box) : shares
+      def own_most_kg(side) = own_shares[SIDES.index(side)].kg
 
       # At the tilt within reach at which the line carries most, whatever the step.
       def how(side, _step)
@@ -73,7 +78,8 @@ module DustLadder
         [ shares[at].tilt_deg, *box.how(shares[at].tilt_deg, at) ]
       end
 
-      def sweep = @sweep ||= Sweep.new(Level.new(box, Tilts.of(*tilt_range)), course, **sides, from: low, to: high)
+      def throughout = Level.new(box, Tilts.of(*load_range))
+      def sweep = @sweep ||= Sweep.new(throughout, course, **sides, from: low, to: high)
       def course
         @course ||= Way.new(
           [ tandem.east.value, tandem.north.value ],
@@ -97,6 +103,11 @@ module DustLadder
       private
 
       def moments_of(side) = [ sweep.worst(side) ]
+
+      def most_of(box)
+        box.sweep(Tilts.of(*load_range))
+        [ box.head, box.tail ].map { |one| one || raise(NotKnown.new("what either line carries: see Turn")) }
+      end
     end
   end
 end

@@ -63,9 +63,13 @@ module DustLadder
 
       # From the plumb line of its hook to the farthest of the load: along it, and across.
       def arms
-        load, index = lift.load, @index
-        at = load.points[index].at
-        [ 0, 1 ].map { |axis| [ at[axis], load.size[axis] - at[axis], axis.zero? ? load.size[2] : 0.0 ].max }
+        load, index, beam = lift.load, @index, lift.turn.below_beam
+        at = load.points[index].at.dup
+        at[0] = load.cg[0] + lift.turn.way * lift.turn.hook_points[index][0] if beam
+        far = [ 0, 1 ].map { |axis| [ at[axis], load.size[axis] - at[axis], axis.zero? ? load.size[2] : 0.0 ].max }
+        return far unless beam
+
+        far.zip([ beam.told.long.positive - beam.past_hook, beam.told.width.positive / 2 ]).map(&:max)
       end
 
       def load_reach = Math.hypot(*arms)
@@ -79,6 +83,9 @@ module DustLadder
       def half_boom
         (crane.chart_data["boom_depth_m"] || crane.missing("the chart does not say how thick the boom is", "chart")) / 2
       end
+
+      # Its slings and fittings, kg.
+      def hung_kg = [ *slings, *fittings ].sum(&:kg)
 
       # The load is set down where its head crane's plan ends.
       def sets_down? = @index.zero?
@@ -100,7 +107,7 @@ module DustLadder
       end
 
       def end_items
-        @end_items ||= [ *slings, *fittings, *beam ]
+        @end_items ||= [ *slings, *fittings, *beam, *beam_of_both ]
       end
 
       def slings
@@ -134,6 +141,16 @@ module DustLadder
         return [] unless planned.beam?
 
         [ item(symbol: "t", name: planned.beam_name, kg: self.end.beam_kg, source: "as told", hangs: :in_hook) ]
+      end
+
+      # Its part of a beam in both hooks, and what the other end's slings are heavier.
+      def beam_of_both
+        beam = lift.turn.below_beam or return []
+        other = lift.duties[1 - @index]
+        more = [ other.hung_kg - hung_kg, 0.0 ].max
+        kg = beam.beam_kg(lift.turn.tilt_range.map(&:abs).max) + more
+        source = "half of it, and more where one hook is ahead"
+        [ item(symbol: "t", name: beam.told.name, kg: kg, source: source, hangs: :in_hook) ]
       end
     end
   end

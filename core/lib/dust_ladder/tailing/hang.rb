@@ -85,13 +85,13 @@ module DustLadder
       end
 
       def nominal_kg(index)
-        at = turn.hooks.at(@load.planned_kg, poses.first.tilt)
+        at = turn.own_hooks.at(@load.planned_kg, poses.first.tilt)
         [ at.head, at.tail ][index] || raise(NotKnown.new("what either line carries: see Turn"))
       end
 
       def worst_pull(index)
-        kg = turn.most_kg(side(index))
-        step = turn.shares[index].then { |most| most.kg >= kg ? most.tilt_deg : turn.until_tilt }
+        kg = turn.own_most_kg(side(index))
+        step = turn.own_shares[index].then { |most| most.kg >= kg ? most.tilt_deg : turn.until_tilt }
         pull(
           index,
           kg,

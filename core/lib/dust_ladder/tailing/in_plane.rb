@@ -7,7 +7,12 @@ module DustLadder
       OFF_PLANE_M = 0.05
 
       # Head and tail from the CG in the plane that it turns in, as a Statics::TwoHooks.
-      def hooks = @hooks ||= Statics::TwoHooks.new(*points)
+      def hooks = @hooks ||= below_beam ? below_beam.hooks : own_hooks
+      # The same of the load by itself, whatever it hangs from.
+      def own_hooks = @own_hooks ||= Statics::TwoHooks.new(*points)
+      # Where both hooks are along, and the points' heights or what a beam makes of them: as #points.
+      def hook_points = below_beam ? below_beam.hook_points : points
+      def below_beam = @below_beam ||= (BelowBeam.new(self) if lift.tandem.beam)
 
       # [along, up] of head and tail from the CG; along is toward the head.
       def points

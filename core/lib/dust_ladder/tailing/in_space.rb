@@ -37,7 +37,7 @@ module DustLadder
       def load_edges
         near, far = load_faces
         around = ->(face) { face.each_index.map { |at| [ face[at], face[(at + 1) % 4] ] } }
-        [ *around.(near), *around.(far), *near.zip(far) ]
+        [ *around.(near), *around.(far), *near.zip(far), *beam_edges ]
       end
 
       # Least from a crane's boom to the load, along its middle line.
@@ -49,13 +49,27 @@ module DustLadder
       private
 
       def tilt = @turn.tilt_at(@step)
+
+      # Both long sides of a beam in both hooks, at the height of their bearing.
+      def beam_edges
+        beam = @turn.below_beam or return []
+        along, across = Site::Plane.bearings(@turn.bearing_at(@step))
+        high = @turn.tandem.under.value + @turn.hook_above(:head, tilt)
+        ends = [ [ :head, 1 ], [ :tail, -1 ] ].map { |side, way| [ @turn.place(side, @step), way * beam.past_hook ] }
+        half = beam.told.width.positive / 2
+        [ -half, half ].map do |off|
+          ends.map do |hook, far|
+            [ hook[0] + far * along[0] + off * across[0], hook[1] + far * along[1] + off * across[1], high ]
+          end
+        end
+      end
       def seen(index) = @lift.duties[index].crane.hook_at(@step)
 
       # Corners of either long side of the load.
       def load_faces
         half = @lift.load.size[1] / 2
         along, across = Site::Plane.bearings(@turn.bearing_at(@step))
-        head, off = @turn.place(:head, @step), @turn.level(@turn.points[0], tilt)
+        head, off = @turn.place(:head, @step), @turn.level(@turn.hook_points[0], tilt)
         low = @turn.lowest(tilt)
         [ -half, half ].map do |side|
           @turn.outline.map do |place|

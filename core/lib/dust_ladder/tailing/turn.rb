@@ -35,7 +35,8 @@ module DustLadder
       # The hook's bearing above the load's lowest corner at a tilt, with its slings as long as they may be.
       def hook_above(side, tilt)
         at = SIDES.index(side)
-        upright(points[at], tilt) - lowest(tilt) + hangs[at].long + hangs[at].beam_high
+        beam = below_beam ? below_beam.told.high.positive : hangs[at].beam_high
+        upright(points[at], tilt) - lowest(tilt) + hangs[at].long + beam
       end
 
       def hold_points = @hold_points ||= HoldPoints.new(lift)
@@ -48,8 +49,14 @@ module DustLadder
       # What jerking, poor brakes and rough ground make of a load, times.
       def dynamic = tandem.dynamic.given? ? 1 + tandem.dynamic.value : 1.0
 
-      def box
-        @box ||= Statics::TwoHooksBox.new(
+      def box = @box ||= box_of(hooks)
+      # Of one of its points as of a line: what its slings carry, beside what is most of the whole turn.
+      def own_box = below_beam ? (@own_box ||= box_of(own_hooks)) : box
+      def own_shares = shares
+      def own_most_kg(side) = most_kg(side)
+
+      def box_of(hooks)
+        Statics::TwoHooksBox.new(
           hooks,
           weights: [ lift.load.least_kg, lift.load.planned_kg ].map { |kg| kg * dynamic },
           half_widths: lift.load.cg_half_width.values_at(0, 2),
@@ -84,7 +91,7 @@ module DustLadder
             upright(place, tilt)
           }.minmax.reduce(:-).abs
         }
-        [ length * height, width * high.max ].max
+        [ length * height, width * high.max ].max + (below_beam&.side_m2 || 0.0)
       end
 
       # From the tail's hook to the head's at a step, clockwise from north.
@@ -101,7 +108,7 @@ module DustLadder
         step = tandem.lay_down? ? low : high
         along = outline.map { |place| level(place, tilt_at(step)) }
         hook = place(:head, step)
-        off = level(points[0], tilt_at(step))
+        off = level(hook_points[0], tilt_at(step))
         middle = (along.min + along.max) / 2 - off
         turned = bearing_at(step) * Math::PI / 180
         at = [ hook[0] + middle * Math.sin(turned), hook[1] + middle * Math.cos(turned) ]

@@ -110,28 +110,36 @@ module DustLadder
         end
       end
 
+      # How far the load may lie off the beam above it.
+      def below_beam
+        beam = turn.below_beam or return
+        line("b", deg(turn.tilt_range.map(&:abs).max, :up), source: "the beam off level then")
+        line("u", deg(beam.unlike_deg, :up), source: "and the load off the beam, its slings as unlike as they may be")
+      end
+
       def carried
-        range = turn.tilt_range
+        turn.tilt_range
         geometry
-        turn.box.sweep(Tilts.of(*range))
-        slack = turn.box.slack_first || turn.box.untold_from
+        boxes = [ turn.box, turn.own_box ].uniq.each { |box| box.sweep(Tilts.of(*turn.load_range)) }
+        slack = boxes.filter_map { |box| box.slack_first || box.untold_from }.min_by(&:abs)
         return stop(both("a line goes slack #{deg(slack.abs)} off level"), subject: "out of step") if slack
 
         step = tandem.out_of_step.value
-        tilt = range.map(&:abs).max
+        tilt = turn.load_range.map(&:abs).max
         line("x", m(step, :up), source: "one hook ahead of the other, at most, as told")
         line(
           "s",
           m(
             Math.hypot(
-              *turn.points.transpose.map { |one, other|
+              *turn.hook_points.transpose.map { |one, other|
                 one - other
               }
             ),
             :down
           ),
-          source: "head to tail point"
+          source: turn.below_beam ? "from hook to hook, along the beam" : "head to tail point"
         )
+        below_beam
         line("t", deg(tilt, :up), source: "off level where one hook is so far ahead")
         level = [ 0, 1 ].map { |index| turn.hooks.at(turn.whole_kg, 0.0).then { |at| [ at.head, at.tail ][index] } }
         level.zip(turn.shares, names).each do |kg, worst, name|

@@ -24,6 +24,8 @@ module DustLadder
           "attention" => rules[:attention, :tandem],
           "outline" => turn.outline,
           "points" => turn.points,
+          "hooks" => hook_points,
+          "beam" => known { beam },
           "cg_half_width" => @lift.load.cg_half_width.values_at(0, 2),
           "width" => @lift.load.size[1],
           "from" => order.first,
@@ -47,6 +49,14 @@ module DustLadder
       def rules = @lift.rules
       def limit = rules[:tandem, :limit]
       def carry? = @lift.tandem.carry?
+
+      def hook_points = known { turn.hook_points } || turn.points
+
+      # Of a beam in both hooks how far it goes past either, and how high it is, m.
+      def beam
+        below = turn.below_beam or return
+        [ below.past_hook, below.told.high.positive ]
+      end
 
       def order
         @order ||=
@@ -96,8 +106,8 @@ module DustLadder
           "words" => turn.words(step),
           "tilt" => tilt,
           "cg" => [ along(hooks, tilt), under + -turn.lowest(tilt) ],
-          "to_head" => Figure.m(turn.level(turn.points[0], tilt).abs, :near).as_json,
-          "to_tail" => Figure.m(turn.level(turn.points[1], tilt).abs, :near).as_json,
+          "to_head" => Figure.m(turn.level(hook_points[0], tilt).abs, :near).as_json,
+          "to_tail" => Figure.m(turn.level(hook_points[1], tilt).abs, :near).as_json,
           "gap" => known { gap(tilt, step) },
           **SIDES.to_h { |side| [ side.to_s, side_json(side, step, tilt, hooks) ] }
         }
@@ -108,7 +118,7 @@ module DustLadder
       # The CG along toward the head, from where the head's hook begins.
       def along(hooks, tilt)
         moved = hooks ? off(hooks[:head]) : 0.0
-        moved - turn.level(turn.points[0], tilt)
+        moved - turn.level(hook_points[0], tilt)
       end
 
       def off(place)
