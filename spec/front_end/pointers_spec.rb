@@ -118,6 +118,29 @@ RSpec.describe "Places of a plan in the front end" do
     expect(found["merged"]["cranes"][0].slice("wind", "boom_length")).to eq("wind" => "7 m/s", "boom_length" => "22 m")
   end
 
+  describe "of something that is there or not, as a whole" do
+    beam = { "name" => "", "mass" => "1 t" }
+    without, with = [ nil, beam ].map { |one| { "title" => "a", "tandem" => { "beam" => one, "does" => "carry" } } }
+    renamed = ->(document) { document.merge("title" => "b") }
+    heavier = ->(document) { document.merge("tandem" => { "beam" => beam.merge("mass" => "2 t"), "does" => "carry" }) }
+
+    it "keep it where one put it there, and is gone where one took it away, and nobody else touched it" do
+      expect(merge(without, with, renamed.(without))).to include("merged" => renamed.(with), "clashes" => [])
+      expect(merge(with, without, renamed.(with))).to include("merged" => renamed.(without), "clashes" => [])
+      bare = without.except("tandem")
+      expect(merge(bare, with, renamed.(bare))).to include("merged" => renamed.(with), "clashes" => [])
+    end
+
+    it "clash as a whole where one took it away and the other changed it" do
+      changed = heavier.(with)
+      one, other = merge(with, without, renamed.(changed)), merge(with, changed, renamed.(without))
+      expect(one["clashes"]).to match([ include("pointer" => "/tandem/beam", "theirs" => beam.merge("mass" => "2 t")) ])
+      expect(one["merged"]).to eq(renamed.(changed))
+      expect(other["clashes"]).to match([ include("pointer" => "/tandem/beam", "mine" => beam.merge("mass" => "2 t")) ])
+      expect(other["merged"]).to eq(renamed.(without))
+    end
+  end
+
   it "keep every station where one added one and nobody else touched them" do
     mine, theirs = copy(base), copy(base)
     mine["cranes"][0]["stations"].insert(1, copy(mine["cranes"][0]["stations"][0]).merge("name" => "between"))

@@ -124,21 +124,45 @@ const mixedRows = (...lists: [before: string, mine: string, theirs: string]): un
     .map((row) => JSON.parse(row) as unknown)
 }
 
+// Places at which one of the documents has something with places of its own, and another has nothing or a
+// plain value: from there on one side put all of it there, or took all of it away.
+const hollowed = (all: unknown[], keys: Iterable<string>): Set<string> => {
+  const found = new Set<string>()
+  for (const key of keys) {
+    const path = key.split('/').slice(1)
+    for (let depth = 1; depth <= path.length; depth += 1) {
+      const place = `/${path.slice(0, depth).join('/')}`
+      if (found.has(place)) break
+      const filled = all.filter((one) => typeof at(one, place) === 'object' && at(one, place) !== null).length
+      if (filled === 0) break
+      if (filled < all.length) {
+        found.add(place)
+        break
+      }
+    }
+  }
+  return found
+}
+
 // Three-way: what only one side changed is taken; what both changed differently is a clash, theirs for now.
-// Where points were added or taken away the lists cannot be mixed, and the whole list is the clash.
+// Where points were added or taken away the lists cannot be mixed, and the whole list is the clash; so is
+// what one of them put there or took away whole.
 export const merge = <T>(base: T, mine: T, theirs: T): { merged: T; clashes: Clash[]; taken: string[] } => {
   const all = [base, mine, theirs]
   const length = (one: T, list: string) => (at(one, list) as unknown[] | undefined)?.length
-  const whole = LISTS.filter((lists) =>
-    lists.some((list) => new Set(all.map((one) => length(one, list))).size > 1),
+  const lists = LISTS.filter((together) =>
+    together.some((list) => new Set(all.map((one) => length(one, list))).size > 1),
   ).flat()
-  // What lies in a list that is taken whole goes with it.
-  const reshaped = whole.filter((list) => !whole.some((other) => list.startsWith(`${other}/`)))
-  const [was, own, other] = all.map((one) => {
-    const found = leaves(one)
-    reshaped.forEach((list) => {
-      ;[...found.keys()].filter((key) => key.startsWith(`${list}/`)).forEach((key) => found.delete(key))
-      found.set(list, JSON.stringify(at(one, list)))
+  const told = all.map((one) => leaves(one))
+  const whole = [...new Set([...lists, ...hollowed(all, new Set(told.flatMap((one) => [...one.keys()])))])]
+  // What lies in a place that is taken whole goes with it.
+  const reshaped = whole.filter((place) => !whole.some((other) => place.startsWith(`${other}/`)))
+  const [was, own, other] = told.map((found, index) => {
+    reshaped.forEach((place) => {
+      ;[...found.keys()].filter((key) => key.startsWith(`${place}/`)).forEach((key) => found.delete(key))
+      const value = at(all[index], place)
+      if (value === undefined) found.delete(place)
+      else found.set(place, JSON.stringify(value))
     })
     return found
   }) as [Map<string, string>, Map<string, string>, Map<string, string>]

@@ -8,13 +8,20 @@ import { useState } from 'react'
 import { wordsOf } from '../rungs/shared/places'
 import type { Conflict, Editor } from '../plan/usePlanEditor'
 
+// What is in it, as it was typed.
+const within = (value: object) =>
+  Object.values(value)
+    .filter((one) => typeof one === 'string' && one !== '')
+    .join(', ')
+    .slice(0, 80)
+
 const written = (value: unknown) =>
   value === null || value === undefined || value === ''
     ? 'nothing'
     : Array.isArray(value)
       ? `${value.length} in the list`
       : typeof value === 'object'
-        ? JSON.stringify(value).slice(0, 80)
+        ? within(value) || 'there, nothing given yet'
         : String(value)
 
 // The plan was saved elsewhere since it was opened here. Both values are shown; nothing is thrown away
