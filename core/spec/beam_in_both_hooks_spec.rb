@@ -145,4 +145,24 @@ RSpec.describe "A beam in both hooks" do
     expect(rung).to have_attributes(verdict: "stop")
     expect(rung.note["metric"]).to match(/longer slings/)
   end
+
+  it "is on the rigging list, as each end's own beam is, to be looked at by hand" do
+    list = ->(changes) { DustLadder::Gear::RiggingList.new(two_cranes(changes)) }
+    lines = list.(carried).lines.reject(&:number)
+    expect(lines.map { |one| [ one.what, one.count, one.kg, one.verdict ] }).to eq(
+      [ [ "SB-1, 14 t", 1, 1000.0, "not_known" ] ]
+    )
+    expect(list.(carried).to_do.map(&:to_do)).to include(/tag/)
+    own = { "name" => "", "mass" => nil, "rated" => nil, "width" => "1 m", "high" => "1 m" }
+    found = list.({ "/tandem/ends/1/beam" => own })
+    expect(found.lines.reject(&:number).map(&:what)).to eq([ "tail beam, of a rating that is not given" ])
+    expect(found).not_to be_whole
+  end
+
+  it "has the fittings of slings side by side once for each of them" do
+    shackle = { "kind" => "shackle", "wll" => "12 t", "weight" => "5 kg" }
+    two = { "/tandem/ends/1/slings" => 2, "/rigging/legs/1/fittings" => [ shackle ] }
+    lines = DustLadder::Gear::RiggingList.new(two_cranes(two)).lines.reject(&:number)
+    expect(lines.map { |one| [ one.what, one.count ] }).to include([ "shackle, 12 t", 2 ])
+  end
 end

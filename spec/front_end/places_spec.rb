@@ -83,6 +83,9 @@ RSpec.describe "Places of a plan" do
     "/load/weight/bare" => "load, weight, weight",
     "/cranes/0/as_rigged/serial" => "crane, as rigged, serial",
     "/cranes/0/stations/1/radius" => "crane, stations, second, radius",
+    "/cranes/1/boom_length" => "tail crane, boom length",
+    "/tandem/ends/0/beam/mass" => "head, beam, mass",
+    "/tandem/beam/off" => "tandem, beam, off",
     "/rigging/hook_height" => "rigging, hook height"
   }.each do |pointer, words|
     it("calls #{pointer} #{words.inspect}") { expect(front(places_ts, "wordsOf", pointer)).to eq(words) }

@@ -1,4 +1,5 @@
 import type { RungId } from '../../api/ladder.generated'
+import { ENDS } from '../../plan/tandem'
 
 // Which panel has the field of a place in the plan.
 const PLACES: [RegExp, RungId][] = [
@@ -87,6 +88,8 @@ const WORDS: Record<string, string> = {
 export const wordsOf = (pointer: string) =>
   pointer
     .replace('/cranes/0', '/crane')
+    .replace('/cranes/1', '/tail crane')
+    .replace(/^\/tandem\/ends\/(\d)/, (_all, index) => `/${ENDS[Number(index)] ?? index}`)
     .split('/')
     .slice(1)
     .map((part) => WORDS[part] ?? part.replaceAll('_', ' '))

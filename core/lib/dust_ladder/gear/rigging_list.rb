@@ -15,7 +15,7 @@ module DustLadder
         @day = DustLadder.known { @lift.last_day&.iso8601 }
       end
 
-      def lines = @lines ||= [ *slings, *beam, *fittings, *mats ]
+      def lines = @lines ||= [ *slings, *beam, *beams_of_two, *fittings, *mats ]
       # Of all that is known, kg; and is it of all of it?
       def kg = lines.sum { |line| line.kg.to_f * line.count }
       def whole? = lines.all?(&:kg)
@@ -49,22 +49,46 @@ module DustLadder
         data ? [ of(data, words(data)) ] : [ asked("a beam", 1, "choose, hire or buy") ]
       end
 
-      def fittings
-        all = @lift.legs.flat_map(&:fittings)
-        named, others = all.partition(&:piece)
-        alike = others.group_by { |one| [ one.kind, one.wll.typed, one.weight.typed ] }
-        each_once(named.map { |one| snapshot(one.piece) }) + alike.map { |what, some| loose(what, some) }
+      # Beams between the hooks of two cranes and the load: typed, of no store.
+      def beams_of_two
+        return [] unless @lift.tandem?
+
+        ends = @lift.tandem.ends.select(&:beam?).map { |one| [ one.beam_name, one.beam_rated, one.beam_mass ] }
+        both = [ @lift.tandem.beam ].compact.map { |one| [ one.name, one.rated, one.beam_mass ] }
+        [ *ends, *both ].map do |name, rated, mass|
+          line(
+            what: "#{name}, #{rating(rated.typed)}",
+            count: 1,
+            kg: DustLadder.known { mass.positive },
+            to_do: "of no store: look at its tag, its date and the beam itself"
+          )
+        end
       end
+
+      def fittings
+        all = @lift.legs.each_with_index.flat_map { |leg, index| leg.fittings.map { |one| [ one, beside(index) ] } }
+        named, others = all.partition { |one, _| one.piece }
+        # A piece of the store is on one sling; on those beside it there are others.
+        again = named.select { |_, count| count > 1 }.map { |one, count| [ one, count - 1 ] }
+        alike = [ *others, *again ].group_by { |one, _| [ one.kind, one.wll.typed, one.weight.typed ] }
+        each_once(named.map { |one, _| snapshot(one.piece) }) + alike.map { |what, some| loose(what, some) }
+      end
+
+      # Slings that hang side by side where a leg is.
+      def beside(index)
+        @lift.tandem? && DustLadder.known { @lift.tandem.ends[index].slings } || 1
+      end
+
+      def rating(typed) = typed.to_s.strip.empty? ? "of a rating that is not given" : typed
 
       def each_once(all) = all.uniq { |data| data["number"] }.map { |data| of(data, words(data)) }
 
       # Fittings that are of no store: as many as there are, as the plan describes them.
       def loose((kind, wll, _), some)
-        kg = DustLadder.known { some[0].weight.not_negative }
-        said = wll.to_s.strip.empty? ? "of a rating that is not given" : wll
+        kg = DustLadder.known { some[0][0].weight.not_negative }
         line(
-          what: "#{Plan::Fitting::WORDS.fetch(kind)}, #{said}",
-          count: some.size,
+          what: "#{Plan::Fitting::WORDS.fetch(kind)}, #{rating(wll)}",
+          count: some.sum(&:last),
           kg: kg,
           to_do: "choose from the store, hire or buy"
         )
