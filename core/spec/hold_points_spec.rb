@@ -21,6 +21,20 @@ RSpec.describe DustLadder::Tailing::Reading do
     }.to raise_error(DustLadder::NotKnown, /where it is held/)
   end
 
+  it "tells what each indicator is to show of what hangs in the hook, slings with it" do
+    lift = lift()
+    point = lift.turn.hold_points.as_json[1]
+    at = lift.turn.hooks.at(lift.turn.whole_kg, 20.0)
+    { "head" => at.head + 60, "tail" => at.tail + 40 }.each do |side, kg|
+      expect(point[side]["planned"]["value"]).to be_within(1e-6).of(kg)
+      expect(point[side]["most"]["value"]).to be > kg
+      shown = { "at" => "20°", "head" => "1 t", "tail" => "1 t", "shows" => "load" }
+      shown[side] = "#{point[side]["most"]["value"].floor} kg"
+      words = described_class.new(lift, shown).findings.find { |one| one.id == side }
+      expect(words.verdict).to eq("holds")
+    end
+  end
+
   # Head and tail times what is planned, verdict, and whose words tell it.
   [
     [ 1.0, 1.0, "holds", nil ],

@@ -1756,11 +1756,11 @@ export interface Turning {
     at: number;
     words: string;
     head: {
-      planned: Figure;
+      planned: null | Figure;
       most: null | Figure;
     };
     tail: {
-      planned: Figure;
+      planned: null | Figure;
       most: null | Figure;
     };
   }[];

@@ -41,7 +41,8 @@ function Points({ turning }: { turning: Turning }) {
             <th scope="row">{words}</th>
             {[head, tail].map((line, index) => (
               <td key={index}>
-                {shown(line.planned)} <span className="small">at most {shown(line.most)}</span>
+                {line.planned ? shown(line.planned) : WORD.not_known}{' '}
+                <span className="small">at most {line.most ? shown(line.most) : WORD.not_known}</span>
               </td>
             ))}
             <td>{turning.open.includes(words) ? 'to be read' : 'read'}</td>
@@ -99,7 +100,7 @@ export function HooksPanel({
   }
   return (
     <section aria-label="Both hooks">
-      <Heading aside="held, and both read">Hold points</Heading>
+      <Heading aside="what hangs in each hook, block and rope not">Hold points</Heading>
       <Points turning={turning} />
       {line(
         'at',

@@ -42,16 +42,19 @@ module DustLadder
 
       private
 
-      # What either line carries there, as planned, and at most.
+      # What either crane's indicator is to show there of what hangs in its hook, slings and beam with it: as planned,
+      # and at most; nil where that is not known.
       def planned(point, side)
         turn = @lift.turn
         index = Turn::SIDES.index(side)
         at = turn.hooks.at(turn.whole_kg, turn.tilt_at(point.step))
         {
-          "planned" => Figure.kg([ at.head, at.tail ][index], :near).as_json,
-          "most" => DustLadder.known { Figure.kg(turn.share_at(side, point.step), :up).as_json }
+          "planned" => DustLadder.known { Figure.kg([ at.head, at.tail ][index] + beside(index), :near).as_json },
+          "most" => DustLadder.known { Figure.kg(turn.share_at(side, point.step) + beside(index), :up).as_json }
         }
       end
+
+      def beside(index) = @lift.duties[index].gross.shown_beside_share(with_block: false).sum(&:kg)
     end
   end
 end
