@@ -13,7 +13,7 @@ module DustLadder
       def examine
         tandem.does
         found = turn.clashes.map { |index, clash| [ index, clash, *clash.least(turn.low, clash_end(index)) ] }
-        found.each { |index, _, gap, tilt| show(index, gap, tilt) }
+        found.each { |index, _, gap, tilt| room_part("#{names[index]} beam", needed, gap, at(tilt)) }
         index, clash, gap, tilt = found.min_by { |one| one[2] }
         work(index, gap, tilt)
         return touches(index, clash) unless gap.positive?
@@ -47,18 +47,6 @@ module DustLadder
         )
       end
       CLASH_M = 1e-3
-
-      def show(index, gap, tilt)
-        share = gap.positive? ? needed / gap : Float::INFINITY
-        part(
-          name: "#{names[index]} beam",
-          verdict: Ladder::Verdict.of(share, rules[:attention, :tandem]),
-          utilisation: share.finite? ? share : nil,
-          demand: m(needed, :up),
-          capacity: m(gap, :down),
-          note: both(at(tilt))
-        )
-      end
 
       def work(index, gap, tilt)
         one = turn.hangs[index]

@@ -14,7 +14,7 @@ module DustLadder
             [ apart(index, step), step ]
           }.min ]
         }
-        found.each { |index, room, step| show(index, room, step) }
+        found.each { |index, room, step| room_part("#{names[index]} boom", needed, room, at(step)) }
         index, room, step = found.min_by { |one| one[1] }
         name = names[index]
         line("h", m(lift.duties[index].half_boom, :up), source: "half the depth of the #{name} boom, by its chart")
@@ -39,18 +39,6 @@ module DustLadder
       def apart(index, step)
         Budget.ask!
         InSpace.new(lift, step).boom_to_load(index) - lift.duties[index].half_boom
-      end
-
-      def show(index, room, step)
-        share = room.positive? ? needed / room : Float::INFINITY
-        part(
-          name: "#{names[index]} boom",
-          verdict: Ladder::Verdict.of(share, rules[:attention, :tandem]),
-          utilisation: share.finite? ? share : nil,
-          demand: m(needed, :up),
-          capacity: m(room, :down),
-          note: both(at(step))
-        )
       end
     end
   end

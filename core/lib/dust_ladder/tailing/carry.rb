@@ -67,9 +67,9 @@ module DustLadder
         tilt_range.zip([ -1, 1 ]).map { |tilt, side| tilt + side * below_beam.unlike_deg }
       end
 
-      def shares = @shares ||= most_of(box)
+      def shares = @shares ||= most_of(box, *load_range)
       # What the slings carry at the points of the load itself.
-      def own_shares = @own_shares ||= below_beam ? most_of(own_box) : shares
+      def own_shares = @own_shares ||= below_beam ? most_of(own_box, *load_range) : shares
       def own_most_kg(side) = own_shares[SIDES.index(side)].kg
 
       # At the tilt within reach at which the line carries most, whatever the step.
@@ -103,11 +103,6 @@ module DustLadder
       private
 
       def moments_of(side) = [ sweep.worst(side) ]
-
-      def most_of(box)
-        box.sweep(Tilts.of(*load_range))
-        [ box.head, box.tail ].map { |one| one || raise(NotKnown.new("what either line carries: see Turn")) }
-      end
     end
   end
 end

@@ -135,13 +135,7 @@ module DustLadder
       def sweep = @sweep ||= Sweep.new(box, course, **sides, from: low, to: until_tilt)
 
       # The most that either line carries while both do, kg: Statics::TwoHooksBox::Worst, head and tail.
-      def shares
-        @shares ||=
-          begin
-            box.sweep(Tilts.of(low, until_tilt))
-            [ box.head, box.tail ].map { |one| one || raise(NotKnown.new("what either line carries: see Turn")) }
-          end
-      end
+      def shares = @shares ||= most_of(box, low, until_tilt)
 
       # The most that a crane has in its share: of the head's, the whole load once it is handed over.
       def most_kg(side)
@@ -202,6 +196,11 @@ module DustLadder
               pointer: tandem.to.pointer
             )
           end
+      end
+
+      def most_of(box, from, to)
+        box.sweep(Tilts.of(from, to))
+        [ box.head, box.tail ].map { |one| one || raise(NotKnown.new("what either line carries: see Turn")) }
       end
 
       def sides = SIDES.zip(lift.duties).to_h { |side, duty| [ side, duty.side ] }
