@@ -360,7 +360,7 @@ RSpec.describe DustLadder::Cranes do
     it "has a way out by the other way round, where that keeps clear" do
       document = plan({ "/cranes/0/turn" => "clockwise" }.merge(zone.(150, 160)))
       slews = document["cranes"][0]["stations"].map { |station| station["slew"] }
-      ways = DustLadder::Ladder::WaysOut.new(document)
+      ways = ways_out(document)
       expect(slews.uniq.size).to eq(2)
       expect(ways.tried).to include("the other way round")
       way = ways.found.find { |one| one.id == "turn" }

@@ -222,7 +222,7 @@ check({ "/load/cg/x" => "2.3 m" }, slings: instance_exec("nylon_web", &soft))
     it "stops a choke that was beaten down, and lets it be loosened as a way out" do
       beaten = plan(hitched("choker", **choke, beaten_down: true), slings: slings.(self))
       expect(DustLadder.check(beaten).rung("slings").note["metric"]).to match(/beaten down/)
-      way = DustLadder::Ladder::WaysOut.new(beaten).found.find { |one| one.id == "choke" }
+      way = ways_out(beaten).found.find { |one| one.id == "choke" }
       expect(way.changes).to eq(
         [ 0, 1 ].to_h { |leg| [ "/rigging/legs/#{leg}/choke_angle", "120°" ] }.merge(
           [ 0, 1 ].to_h { |leg| [ "/rigging/legs/#{leg}/beaten_down", false ] }

@@ -98,7 +98,7 @@ end
 RSpec.describe "Ways out where something is not known" do
   it "are judged by the rungs that are known, and what was tried is told" do
     flat = plan("/rigging/hook_height" => "2.7 m", "/cranes/0/hook" => nil, "/lift_at" => nil)
-    ways = DustLadder::Ladder::WaysOut.new(flat)
+    ways = ways_out(flat)
     expect(DustLadder.check(flat).rungs.map(&:verdict)).to include("not_known", "stop")
     expect(ways.found.map(&:id)).to include("hook")
     expect(ways.tried).to include("a higher hook")
@@ -128,7 +128,7 @@ RSpec.describe "Ways out where something is not known" do
       end
         .to_h
     tight = plan(chokes.merge("/load/weight/bare" => "4.4 t"))
-    expect(DustLadder::Ladder::WaysOut.new(tight).found.map(&:id)).to include("choke")
+    expect(ways_out(tight).found.map(&:id)).to include("choke")
     short =
       plan(
         {
@@ -137,7 +137,7 @@ RSpec.describe "Ways out where something is not known" do
           "/rigging/legs/1/length" => "1.7 m"
         }
       )
-    longer = DustLadder::Ladder::WaysOut.new(short).found.find { |way| way.id == "legs" }
+    longer = ways_out(short).found.find { |way| way.id == "legs" }
     expect(longer.words["metric"]).to match(/the longest \d\.\d+\Wm: \d+\.\d° from horizontal, [\d\W]+kg at most/)
   end
 end

@@ -467,25 +467,21 @@ RSpec.describe "A plan of two cranes" do
 end
 
 # What would make a lift of two cranes better, and the tail's holds beside each other.
-RSpec.describe DustLadder::Ladder::TandemWays do
+RSpec.describe DustLadder::Advice::TailChoices do
   def ways(changes = {}, store: [], charts: [], **more)
-    DustLadder::Ladder::WaysOut.new(
-      DustLadder::PlanFile.accept(two_cranes(changes, **more)),
-      store: store,
-      charts: charts
-    )
+    ways_out(DustLadder::PlanFile.accept(two_cranes(changes, **more)), slings: store, charts: charts)
   end
 
   let(:weak) { big_chart("small", scale: 0.42) }
 
   it "offers the weight weighed and the tail crane nearer, each tried on the whole plan" do
     found = ways(tail: weak)
-    expect(found.question.id).to eq("tail_crane")
+    expect(found.rung.id).to eq("tail_crane")
     expect(found.found.map(&:id)).to include("weigh").or include("tail")
     found.found.each do |way|
       again = DustLadder.check(DustLadder::PlanFile::Pointer.with_values(two_cranes({}, tail: weak), way.changes))
       expect(again.headline).to eq(way.ladder.headline)
-      expect(again.rung("tail_crane").utilisation).to be < found.question.utilisation
+      expect(again.rung("tail_crane").utilisation).to be < found.rung.utilisation
     end
     expect(found.tried).to include("the tail's lug on the other face", "trunnions at the tail")
   end
@@ -506,7 +502,7 @@ RSpec.describe DustLadder::Ladder::TandemWays do
     beam = { "name" => "B", "mass" => "100 kg", "rated" => "9 t", "width" => "0.3 m", "high" => "0.5 m" }
     short = { "/tandem/ends/1/beam" => beam, "/load/points/1/z" => "1.8 m", "/tandem/to" => "80°" }
     longer = [ 3.6, 4.4, 5.4 ].map do |reach|
-      data = sling(
+      sling(
         "L-#{reach}",
         kind: "wire_rope",
         reach_m: reach,
@@ -515,12 +511,11 @@ RSpec.describe DustLadder::Ladder::TandemWays do
         "core" => "steel",
         tag: { "vertical_kg" => 20_000, "basket_kg" => 40_000, "choker_kg" => 15_000 }
       )
-      DustLadder::PlanFile::Digest.snapshot(data)
     end
     found = ways(short, store: longer)
-    expect(found.question.id).to eq("beam_gap")
+    expect(found.rung.id).to eq("beam_gap")
     way = found.found.find { |one| one.id == "longer" }
-    expect(way.ladder.rung("beam_gap").capacity.value).to be > found.question.capacity.value
+    expect(way.ladder.rung("beam_gap").capacity.value).to be > found.rung.capacity.value
   end
 
   it "says of lug and trunnion what each comes to, by the same rows" do

@@ -43,11 +43,25 @@ RSpec.describe "The API" do
       :count
     )
     expect(response).to have_http_status(:ok)
-    nearer = json["ways"].find { |way| way["id"] == "nearer-1" }
-    expect(nearer["verdict"]).to eq("holds")
+    lines = response.body.lines.map { |line| JSON.parse(line) }
+    nearer = lines.filter_map { |line| line["way"] }.find { |way| way["id"] == "nearer-1" }
+    expect(nearer).to include("verdict" => "holds", "cures" => true)
     document = demo_document("counterweight-block")
     document["cranes"][0]["stations"][1]["radius"] = nearer["changes"].fetch("/cranes/0/stations/1/radius")
     expect(DustLadder.check(DustLadder::PlanFile.accept(document)).headline).to eq(nearer["headline"]["metric"])
+    expect(lines.last["told"]).to include("question" => [ "crane" ], "cut" => nil)
+    expect(lines.last["told"]["tried"]).to include("a nearer radius", "weighing it first")
+  end
+
+  it "looks for ways out of the rung that is named, and of none where it holds" do
+    load_store
+    told = ->(rung) do
+      send_json(:post, "/api/ways_out", document: demo_document("counterweight-block"), rung: rung)
+      response.body.lines.map { |line| JSON.parse(line) }
+    end
+    expect(told.("crane").last["told"]["question"]).to eq([ "crane" ])
+    expect([ told.("slings"), told.("no such rung"), told.("x" * 5000) ].map { |lines| lines.map { |line| line["way"] } })
+      .to all(eq([ nil ]))
   end
 
   it "starts a blank plan, which knows nothing, and refuses one without a title" do

@@ -107,9 +107,16 @@ RSpec.describe "Odd requests" do
     end
   end
 
+  it "says of ways out that the search was cut short, and claims nothing that was tried" do
+    stub_const("Api::WaysOutController::MOST_S", -1.0)
+    send_json(:post, "/api/ways_out", document: demo_document("cable-girder"))
+    told = JSON.parse(response.body.lines.last)["told"]
+    expect(told).to include("tried" => [], "misses" => [], "cut" => "this took too long to work out")
+  end
+
   it "gives no answer that was cut short where nothing more found would be a lie" do
     %w[MOST_S MOST_S_OF_MANY].each { |name| stub_const("Api::BaseController::#{name}", -1.0) }
-    %w[ways_out proposals selections level_advices schools comparisons].each do |name|
+    %w[proposals selections level_advices schools comparisons].each do |name|
       send_json(:post, "/api/#{name}", document: plan.document)
       expect(response).to have_http_status(:service_unavailable)
       expect(json["errors"].first["message"]).to eq("this took too long to work out")

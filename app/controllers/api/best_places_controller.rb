@@ -2,6 +2,8 @@ module Api
   # Where else the crane of a document could stand, as it is found: one JSON object a line, row by row of a grid, and at
   # the end the best of them, each climbed rung by rung. Nothing is kept.
   class BestPlacesController < BaseController
+    include LineByLine
+
     self.policy = LookPolicy
 
     MOST_S = 20.0
@@ -9,35 +11,30 @@ module Api
     def create
       found = document
       house = OwnHouse.of(found)
-      response.headers.merge!(
-        "Content-Type" => "application/x-ndjson",
-        "Cache-Control" => "no-store",
-        "Last-Modified" => Time.current.httpdate
-      )
-      self.response_body = Enumerator.new { |lines| DustLadder::Budget.within(MOST_S) { search(found, house, lines) } }
+      line_by_line(most_s: MOST_S) { |tell| search(found, house, tell) }
     end
 
     private
 
-    def search(found, house, lines)
+    def search(found, house, tell)
       lift = DustLadder::Lift.new(found)
       raise DustLadder::NotKnown, "the plan stands on no site" unless lift.survey
       raise DustLadder::NotKnown, "no other place is looked for: the crane is not mobile" unless lift.duty.on_site?
 
       search = DustLadder::Site::PlaceSearch.new(lift.duty)
       search.each_row do |places, row|
-        lines << line(share: (row + 1) / search.rows.size.to_f, places: places.map { |place| told(place) })
+        tell.(line(share: (row + 1) / search.rows.size.to_f, places: places.map { |place| told(place) }))
       end
       held, stopped = search.climbed(found, **house)
-      lines << line(share: 1, best: held.map { |offer| offered(search, offer) }, refused: refused(held, stopped))
+      tell.(line(share: 1, best: held.map { |offer| offered(search, offer) }, refused: refused(held, stopped)))
     rescue DustLadder::NotKnown => error
-      lines << line(share: 1, missing: { what: error.what, pointer: error.pointer })
+      tell.(line(share: 1, missing: { what: error.what, pointer: error.pointer }))
     end
 
     # Every line has all of them; nil for what it does not tell.
     def line(share:, places: nil, best: nil, missing: nil, refused: nil)
       cell = DustLadder::Site::PlaceSearch::CELL_M
-      "#{JSON.generate({ share:, cell_m: cell, places:, best:, missing:, refused: })}\n"
+      { share:, cell_m: cell, places:, best:, missing:, refused: }
     end
 
     def told(place) = { at: place.at, margin: place.margin&.round(3), governs: place.governs }

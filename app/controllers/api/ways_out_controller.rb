@@ -1,18 +1,47 @@
 module Api
-  # What would make the ladder of a document better, the gear store in view. Nothing is kept.
+  # What would make the ladder of a document better, the house's gear and charts in view: for its weakest rung, or the one
+  # that is named, or for all that stops. Told line by line as it is found. Nothing is kept.
   class WaysOutController < BaseController
+    include LineByLine
+
     self.policy = LookPolicy
 
-    self.whole_or_none = true
+    MOST_S = 20.0
+    LONGEST = 40
 
     def create
-      ways =
-        DustLadder::Ladder::WaysOut.new(
-          document,
-          store: GearRack.few(on: day_of(document)).map { |piece| DustLadder::Gear::Piece.snapshot(piece) },
-          charts: document["tandem"] ? Chart.counting.map(&:snapshot) : []
-        )
-      render json: JSON.generate(ways.as_json)
+      base = DustLadder::Advice::Base.new(document, stock: OwnStock.on(day_of(document)), house: house)
+      rung = body["rung"].to_s.slice(0, LONGEST) if body["rung"]
+      ways = DustLadder::Advice::WaysOut.new(base, rung: rung, whole: body["whole"] == true)
+      line_by_line(most_s: MOST_S) { |tell| search(ways, tell) }
     end
+
+    private
+
+    def document = @document ||= super
+    def plan = (body["plan"] if body["plan"].is_a?(Integer) && Plan.exists?(id: body["plan"]))
+    def house = OwnHouse.of(document, plan: plan)
+
+    def search(ways, tell)
+      ways.each { |way, far| tell.(line(way: way&.as_json, far: far)) }
+      tell.(line(told: told(ways)))
+    rescue DustLadder::Budget::Spent => error
+      tell.(line(told: { question: ways.question, tried: [], misses: [], pairs: 0, left: 0, cut: error.what }))
+    end
+
+    # What was tried and is not enough, at the end.
+    def told(ways)
+      {
+        question: ways.question,
+        tried: ways.tried,
+        misses: ways.misses.map(&:as_json),
+        pairs: ways.pairs_tried.to_i,
+        left: ways.pairs_left.to_i,
+        cut: nil
+      }
+    end
+
+    # Every line has all of them; nil for what it does not tell.
+    def line(way: nil, far: nil, told: nil) = { way:, far:, told: }
   end
 end

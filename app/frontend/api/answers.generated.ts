@@ -129,7 +129,7 @@ export interface Answers {
   "store_readings#create"?: StoreReading;
   "take_off_readings#create"?: CsvPart;
   "takers#index"?: Takers;
-  "ways_out#create"?: WaysOutAnswer;
+  "ways_out#create"?: WayPart;
   "withdrawals#create"?: WholeChart;
   "chart_papers#show"?: ChartPaper;
   "chart_papers#update"?: ChartPaper;
@@ -1300,19 +1300,66 @@ export interface Taker {
    */
   why: string | null;
 }
-export interface WaysOutAnswer {
-  question: RungId | null;
-  tried: string[];
-  ways: WayOut[];
+/**
+ * one line of the search for ways out
+ */
+export interface WayPart {
+  way: WayOut | null;
+  far: {
+    stage: "pairs" | "slow";
+    done: number;
+    of: number;
+  } | null;
+  told: {
+    question: RungId[];
+    tried: string[];
+    misses: WayMiss[];
+    pairs: number;
+    left: number;
+    cut: string | null;
+  } | null;
 }
 export interface WayOut {
+  id: string;
+  words: Sentence;
+  steps: WayStep[];
+  minutes: number;
   changes: {
     [k: string]: unknown;
   };
-  headline: Sentence;
-  id: string;
+  cures: boolean;
   verdict: Verdict;
+  headline: Sentence;
+  rungs: WayRung[];
+}
+/**
+ * one thing to do; minutes: about how long until it is done
+ */
+export interface WayStep {
+  id: string;
+  act: "say" | "fit" | "move" | "fetch" | "wait" | "weigh" | "hire";
+  minutes: number;
   words: Sentence;
+}
+export interface WayRung {
+  id: RungId;
+  verdict: Verdict;
+  utilisation: Figure | null;
+}
+/**
+ * what was tried and is not enough; left: the rung that is in its way, worse: made so by the change itself
+ */
+export interface WayMiss {
+  id: string;
+  changes: WayStep[];
+  left: {
+    rung: RungId;
+    label: string;
+    verdict: Verdict;
+    utilisation: Figure | null;
+    note: Sentence | null;
+    worse: boolean;
+  } | null;
 }
 export interface ChartPaper {
   blocks: PaperBlock[];

@@ -35,7 +35,7 @@ import type {
   Takers,
   Vocabulary,
   WaitsPage,
-  WaysOutAnswer,
+  WayPart,
   Whole,
   WholeChart,
   WholeGroup,
@@ -62,6 +62,32 @@ export interface ReachAsked {
   boom: string
   parts: string
 }
+
+// plan: that the document is of.
+export interface WaysAsked {
+  document: Plan
+  plan: number
+  rung: RungId | null
+  whole: boolean
+}
+
+// Asks for what is answered line by line.
+const followed = <Part>(
+  path: string,
+  asked: object,
+  take: (part: Part) => void,
+  signal: AbortSignal,
+): Promise<void> =>
+  follow<Part>(
+    path,
+    {
+      method: 'POST',
+      body: JSON.stringify(asked),
+      headers: { 'Content-Type': 'application/vnd.dust-ladder+json' },
+      signal,
+    },
+    take,
+  )
 
 type CheckedDocument = { document: Plan } | { base: string; changes: Record<string, unknown>; gone: string[] }
 export type CheckAsked = CheckedDocument & {
@@ -115,7 +141,9 @@ export const api = {
   schools: (document: Plan) => send<SchoolsAnswer>('POST', '/schools', { document }),
   ruleChanges: (document: Plan) => send<RuleChanges>('POST', '/rule_changes', { document }),
   quickCheck: (given: Record<string, string>) => send<QuickAnswer>('POST', '/quick_checks', given),
-  waysOut: (document: Plan) => send<WaysOutAnswer>('POST', '/ways_out', { document }),
+  // Hands on each way as it is found. rung: in question; null for the weakest; whole: for all that stops.
+  waysOut: (asked: WaysAsked, take: (part: WayPart) => void, signal: AbortSignal) =>
+    followed<WayPart>('/ways_out', asked, take, signal),
   revisions: (id: number) => ask<RevisionLine[]>(`/plans/${id}/revisions`),
   nameRevision: (id: number, number: number, name: string) =>
     send<RevisionLine>('PATCH', `/plans/${id}/revisions/${number}`, { name }),
@@ -180,16 +208,7 @@ export const api = {
   standardParts: (query: string) => ask<Parts>(`/standard_parts?q=${encodeURIComponent(query)}`),
   // Hands on each line of the search as it is found.
   bestPlaces: (document: Plan, take: (part: PlacePart) => void, signal: AbortSignal) =>
-    follow<PlacePart>(
-      '/best_places',
-      {
-        method: 'POST',
-        body: JSON.stringify({ document }),
-        headers: { 'Content-Type': 'application/vnd.dust-ladder+json' },
-        signal,
-      },
-      take,
-    ),
+    followed<PlacePart>('/best_places', { document }, take, signal),
   sites: () => ask<SiteLine[]>('/sites'),
   site: (id: number) => ask<WholeSite>(`/sites/${id}`),
   enterSite: (data: Site) => send<WholeSite>('POST', '/sites', { data }),

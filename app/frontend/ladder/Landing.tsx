@@ -2,7 +2,8 @@ import type { MouseEvent } from 'react'
 import type { Ladder, Rung, RungId } from '../api/ladder.generated'
 import { useShown } from '../ui/preferences'
 import { LANDING } from './layout'
-import { COLOUR, WORD, type Verdict } from './verdict'
+import { COLOUR, rank, WORD, type Verdict } from './verdict'
+import { usePreview } from '../plan/preview'
 
 const LINES = { width: 50, height: 34, pitch: 4.6 }
 
@@ -56,6 +57,7 @@ export function Landing({ flight, rungs, open, working, leads, top, onSelect }: 
           <span className="hush">{`${count}, `}</span>
           <span className="landing-words" style={{ color: COLOUR[verdict] }}>
             {said}
+            <GhostWords rungs={rungs} />
           </span>
           <Folded rungs={rungs} working={working} />
         </>
@@ -63,6 +65,15 @@ export function Landing({ flight, rungs, open, working, leads, top, onSelect }: 
       {leads && !open && <span className="hush">, governs</span>}
     </button>
   )
+}
+
+// How the flight's weakest rung would stand with the way out that is pointed at.
+function GhostWords({ rungs }: { rungs: Rung[] }) {
+  const ghosts = usePreview()?.way.rungs
+  if (!ghosts?.some((ghost) => rungs.some((rung) => rung.id === ghost.id))) return null
+  const then = rungs.map((rung) => ghosts.find((ghost) => ghost.id === rung.id)?.verdict ?? rung.verdict)
+  const worst = then.reduce((low, one) => (rank(one) < rank(low) ? one : low))
+  return <span style={{ color: COLOUR[worst] }}>{` → ${WORD[worst]}`}</span>
 }
 
 // Rungs as lines in the shapes of their verdicts, foot at the bottom.

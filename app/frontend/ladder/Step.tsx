@@ -5,6 +5,7 @@ import { LADDER_WIDTH, STILES } from '../ui/theme/tokens'
 import { RungBar } from './RungBar'
 import { COLOUR, WORD, type Verdict } from './verdict'
 import { Pennant } from './Pennant'
+import { useGhost } from '../plan/preview'
 
 const WORKING: Verdict = 'not_known'
 const BAR_WIDTH = STILES.right - STILES.left - 6
@@ -27,6 +28,20 @@ function Legs({ legs }: { legs: Rung['parts'] }) {
           <RungBar verdict={leg.verdict} share={leg.utilisation?.value ?? null} width={88} height={6} plain />
         </span>
       ))}
+    </span>
+  )
+}
+
+// What a rung would say with the way out that is pointed at, in place of its note.
+function Ghost({ id }: { id: RungId }) {
+  const shown = useShown()
+  const ghost = useGhost(id)
+  if (!ghost) return null
+  const share = ghost.utilisation?.value
+  return (
+    <span className="rung-ghost" data-ghost-rung={ghost.verdict} style={{ color: COLOUR[ghost.verdict] }}>
+      <RungBar verdict={ghost.verdict} share={share ?? null} width={88} height={6} plain />
+      {`→ ${WORD[ghost.verdict]}${ghost.utilisation ? ` ${shown(ghost.utilisation)}` : ''}`}
     </span>
   )
 }
@@ -99,6 +114,7 @@ export const Step = memo(function Step({
           {note}
         </span>
         {!working && legs.length > 0 && <Legs legs={legs} />}
+        {!working && <Ghost id={rung.id} />}
       </button>
       {leads && <Pennant verdict={verdict} top={PENNANT_ON_RUNG} />}
     </li>

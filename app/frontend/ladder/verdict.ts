@@ -13,3 +13,6 @@ export const COLOUR: Record<Verdict, string> = {
   stop: 'var(--stop)',
   not_known: 'var(--ink)',
 }
+// Worst first, as the core has it.
+const WORST_FIRST: Verdict[] = ['stop', 'not_known', 'tight', 'holds']
+export const rank = (verdict: Verdict) => WORST_FIRST.indexOf(verdict)

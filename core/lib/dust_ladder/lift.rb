@@ -26,7 +26,7 @@ module DustLadder
       @house = house
       @document = PlanFile::Document.new(data)
       @rules = Snapshots.rule_set(document.snapshot("rule_sets", data["rules"]))
-      @scope = Plan::Scope.new(document, rules, hoist: -> { duty.crane.family?("fixed_hoist") })
+      read_scope
       @crew = Plan::Crew.new(document)
       @line_word = Plan::LineWord.new(document, Site::PowerLinesCheck::ID, Site::PowerLinesCheck::ASKS)
       @slings = {}
@@ -39,6 +39,8 @@ module DustLadder
       duties
       @surroundings = Slings::Surroundings.new(document, rules) if @rigging.surroundings.given?
     end
+
+    def inspect = "#<#{self.class.name} #{document.dig("title").inspect}>"
 
     # The same load and rigging under another crane. data: a plan that differs from this one in its cranes alone.
     def with_crane(data) = dup.tap { |lift| lift.send(:take_crane, data) }
@@ -151,7 +153,12 @@ module DustLadder
     ensure
       @document = PlanFile::Document.new(data)
       @duties = @turn = nil
+      read_scope
       duties
+    end
+
+    def read_scope
+      @scope = Plan::Scope.new(document, rules, hoist: -> { duty.crane.family?("fixed_hoist") })
     end
 
     def item(...) = Cranes::GrossLoad::Item.new(...)

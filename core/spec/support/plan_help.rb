@@ -248,6 +248,12 @@ module PlanHelp
     path.reduce(document) { |place, key| place[key] }[last] = value
   end
 
+  # The WaysOut of a document, with slings (data) and charts (snapshots) of the house; more: as of WaysOut.
+  def ways_out(document, slings: [], charts: [], **more)
+    stock = DustLadder::Advice::Base::Stock.new(slings: slings, charts: charts)
+    DustLadder::Advice::WaysOut.new(DustLadder::Advice::Base.new(document, stock: stock), **more)
+  end
+
   def check(...) = DustLadder.check(plan(...))
   def rung(id, ...) = check(...).rung(id)
 

@@ -10,6 +10,7 @@ import { SiteCrane } from './SiteCrane'
 import { SiteGrips } from './SiteGrips'
 import { SiteGround } from './SiteGround'
 import { SiteProfile } from './SiteProfile'
+import { PreviewStand } from '../views/PreviewLines'
 import { BESIDE, WorstFoot, worstFoot } from './WorstFoot'
 
 interface Props {
@@ -61,6 +62,7 @@ export function SiteSheet({ view, tail, scale, editor, working, onStand, onStati
           <SiteCrane view={view} scale={scale} />
           {tail && <SiteCrane view={tail} scale={scale} />}
         </g>
+        {!working && <PreviewStand scale={scale} />}
       </g>
       {worst && <WorstFoot view={view} foot={worst} scale={scale} />}
       {view.profile && (

@@ -12,6 +12,7 @@ import { ElevationWords } from './ElevationWords'
 import { ElevationFlags } from './ElevationFlags'
 import { HungLines } from './HungLines'
 import { LoadOutline } from './LoadOutline'
+import { PreviewHung } from './PreviewLines'
 import { elevationLayout } from './elevationLayout'
 
 interface Props {
@@ -144,6 +145,7 @@ export function Elevation({
         moved={moved}
         top={top}
       />
+      {!working && <PreviewHung scale={scale} />}
       <rect
         x={cg.x - half[axis] * scale.perMetre}
         y={cg.y - half[2] * scale.perMetre}

@@ -11,6 +11,7 @@ import { ReachWords } from './ReachWords'
 import { ReachStations } from './ReachStations'
 import { ReachAxes } from './ReachAxes'
 import { ReachSteps } from './ReachSteps'
+import { PreviewReach } from './PreviewLines'
 
 export const FRAME = { left: 85, top: 34, bottom: 180 }
 interface Props {
@@ -96,6 +97,7 @@ export function ReachStrip({ reach, before, plan, scale, right, editor, working,
         radiusUnit={radiusUnit}
         reach={reach}
       />
+      {!working && <PreviewReach scale={scale} frame={FRAME} />}
       <ReachStations
         reach={reach}
         scale={scale}

@@ -102,7 +102,9 @@ export function RungPanel({
             {rung.parts.length > 0 && <Heading>Parts</Heading>}
             <Parts rung={rung} />
             <Cautions rung={rung} />
-            {(rung.verdict === 'stop' || rung.verdict === 'tight') && <WaysOut editor={props.editor} />}
+            {(rung.verdict === 'stop' || rung.verdict === 'tight') && (
+              <WaysOut key={rung.id} editor={props.editor} rung={rung} />
+            )}
             <Working rung={rung} light={props.light} />
           </>
         )}

@@ -17,6 +17,7 @@ import type { Entry } from '../../drawing/grips/ElevationGrips'
 import { RiggingDialogs } from '../rigging/RiggingDialogs'
 import type { RiggingDialog } from '../../plan/dialogs'
 import { useLooking } from './useLooking'
+import { Previewing } from './Previewing'
 import { useOpenRung } from './useOpenRung'
 import { FIELDS, useKeys } from './useKeys'
 import type { Editor } from '../../plan/usePlanEditor'
@@ -52,11 +53,11 @@ export function Workbench({ editor }: { editor: Editor }) {
   const [lit, setLit] = useState<string | null>(null)
   const [ref, size] = useSize({ width: 664, height: 748 })
   const there = chosen && ladder ? stillThere(chosen, ladder.rungs) : chosen
-  const selected: RungId = there ?? ladder?.governs[0] ?? 'load'
+  const governing = ladder?.governs[0]
+  const selected: RungId = there ?? governing ?? 'load'
   const rung = ladder?.rungs.find((one) => one.id === selected) ?? null
 
   useOpenRung(editor, selected)
-
   // Once a field of the panel has the keyboard the panel stays: it is never swapped under the typing hand.
   const pin = useCallback(
     (event: FocusEvent) => {
@@ -70,10 +71,9 @@ export function Workbench({ editor }: { editor: Editor }) {
     setChosen(id)
     setOpen(true)
   }, [])
-  const governing = ladder?.governs[0]
   const toGoverning = useCallback(() => governing && select(governing), [governing, select])
-  const navigate = useNavigate()
   const [dialog, setDialog] = useState<RiggingDialog | null>(null)
+  const navigate = useNavigate()
   const go = useCallback(
     (pointer: string) => {
       if (pointer.startsWith('/load/take_off'))
@@ -87,7 +87,6 @@ export function Workbench({ editor }: { editor: Editor }) {
     [select, navigate, editor.id, two],
   )
   useTitle(editor.document.title)
-
   const { looking, look } = useLooking(two)
   const [entry, setEntry] = useState<Entry | null>(null)
   useKeys({
@@ -148,38 +147,40 @@ export function Workbench({ editor }: { editor: Editor }) {
         <Box component="h1" className="hush">
           {editor.document.title}
         </Box>
-        <LadderPlace
-          ladder={ladder}
-          working={working}
-          selected={selected}
-          select={select}
-          flights={flights}
-          ladderHeight={ladderHeight}
-          stay={stay}
-          editor={editor}
-        />
-        {phone && open && (
-          <Box sx={{ bgcolor: 'var(--chalk)', borderTop: '2.5px solid var(--ink)' }}>{panel}</Box>
-        )}
-        <SheetPlace
-          ref={ref}
-          editor={editor}
-          ladder={ladder}
-          layout={layout}
-          phone={phone}
-          selected={selected}
-          leg={leg}
-          setLeg={setLeg}
-          select={select}
-          working={working}
-          lit={lit}
-          looking={looking}
-          look={look}
-          setEntry={setEntry}
-          entry={entry}
-          size={size}
-        />
-        <PanelPlace wide={wide} panel={panel} phone={phone} open={open} setOpen={setOpen} rung={rung} />
+        <Previewing editor={editor}>
+          <LadderPlace
+            ladder={ladder}
+            working={working}
+            selected={selected}
+            select={select}
+            flights={flights}
+            ladderHeight={ladderHeight}
+            stay={stay}
+            editor={editor}
+          />
+          {phone && open && (
+            <Box sx={{ bgcolor: 'var(--chalk)', borderTop: '2.5px solid var(--ink)' }}>{panel}</Box>
+          )}
+          <SheetPlace
+            ref={ref}
+            editor={editor}
+            ladder={ladder}
+            layout={layout}
+            phone={phone}
+            selected={selected}
+            leg={leg}
+            setLeg={setLeg}
+            select={select}
+            working={working}
+            lit={lit}
+            looking={looking}
+            look={look}
+            setEntry={setEntry}
+            entry={entry}
+            size={size}
+          />
+          <PanelPlace wide={wide} panel={panel} phone={phone} open={open} setOpen={setOpen} rung={rung} />
+        </Previewing>
       </Box>
       {dialog && <RiggingDialogs dialog={dialog} editor={editor} onClose={() => setDialog(null)} />}
     </Box>

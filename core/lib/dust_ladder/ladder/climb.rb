@@ -69,9 +69,13 @@ module DustLadder
       # The checks of a crane that have something to look at and are not left out by the plan's scope.
       def of_crane(duty) = stand.filter_map { |check, of| check if of.any? { |one| one.equal?(duty) } }
 
+      # Ids of the rungs that there are, foot first; and one of them, each worked out once.
+      def ids = stand.map { |check, _| check::ID }
+      def rung(id) = stand.find { |check, _| check::ID == id }&.then { |ask| once(*ask) }
+
       def ladder
         left_out = asked.select { |check, _| left_out?(check) }
-        rungs = stand.map { |ask| rung_of(*ask) }
+        rungs = stand.map { |ask| once(*ask) }
         Ladder.new(@lift, rungs, left_out: left_out.map { |check, _| check::LABEL }, cut_short: @cut_short)
       end
 
@@ -87,7 +91,8 @@ module DustLadder
           end
       end
 
-      def stand = asked.reject { |check, _| left_out?(check) }
+      def stand = @stand ||= asked.reject { |check, _| left_out?(check) }
+      def once(check, duties) = (@once ||= {})[check] ||= rung_of(check, duties)
       def left_out?(check) = @lift.scope.leaves_out?(check::ID)
 
       def rung_of(check, duties)

@@ -12,6 +12,21 @@ module DustLadder
         (KINDS.flat_map { |kind| document.dig("snapshots", kind).to_h.keys } + named(document)).uniq
       end
 
+      # Is a JSON pointer of something that a plan took from the house?
+      def snapshot?(pointer) = pointer.start_with?("/snapshots/")
+
+      # What of its snapshots a document names, { kind => numbers }; kinds that are kept whatever is named are left out.
+      def in_use(document)
+        strands = [ *document.dig("rigging", "legs"), *document.dig("rigging", "beam", "legs") ]
+        seconds = document.dig("tandem", "ends").to_a.filter_map { |one| one["second"] }
+        {
+          "slings" => strands.filter_map { |one| one["sling"] } + seconds,
+          "beams" => [ document.dig("rigging", "beam", "beam") ].compact,
+          "charts" => document["cranes"].to_a.filter_map { |crane| crane["chart"] },
+          "gear" => named(document)
+        }.transform_values(&:uniq)
+      end
+
       # Of fittings and mats, as often as they are named.
       def named(document)
         fittings = document.dig("rigging", "legs").to_a.flat_map { |leg| leg["fittings"].to_a }

@@ -20,6 +20,21 @@ module DustLadder
         copied(document).tap { |copy| changes.each { |pointer, value| put(copy, *keys(pointer), copied(value)) } }
       end
 
+      # The same, sharing all that is not on the way to those places: for what is only read. Neither may be written to.
+      # Raises KeyError where a way leads past the end of a list, or into what holds nothing.
+      def sharing(document, changes)
+        changes.reduce(document) { |data, (pointer, value)| laid(data, keys(pointer), value) }
+      end
+
+      def laid(data, (key, *rest), value)
+        data = {} if data.nil?
+        fits = data.is_a?(Hash) || (data.is_a?(Array) && key.is_a?(Integer) && key < data.size)
+        raise KeyError, "there is no #{key} here" unless fits
+
+        data.dup.tap { |copy| copy[key] = rest.empty? ? value : laid(data[key], rest, value) }
+      end
+      private_class_method :laid
+
       def copied(value) = value.is_a?(Enumerable) ? JSON.parse(JSON.generate(value)) : value
 
       def put(copy, *path, last, value)
