@@ -39,6 +39,7 @@ Rails.application.routes.draw do
       :store_readings,
       :chart_readings,
       :comparisons,
+      :what_ifs,
       :range_diagrams,
       :quick_checks,
       :best_places,
@@ -90,6 +91,6 @@ Rails.application.routes.draw do
   get "cranes/drafts/:draft", to: "screens#show"
   get "cranes/:id/paper", to: "screens#show"
   get "cranes(/:id)", to: "screens#show", as: :crane_screen
-  rooms = /load|working|cab|life|history|day/
+  rooms = /load|working|cab|life|history|day|what-if/
   get "plans/:id(/:room)", to: "screens#show", as: :plan_screen, constraints: { room: rooms }
 end

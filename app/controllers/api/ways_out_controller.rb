@@ -1,12 +1,12 @@
 module Api
-  # What would make the ladder of a document better, the house's gear and charts in view: for its weakest rung, or the one
+  # What would make the ladder of a document better, with the house's gear and charts: for its weakest rung, or the one
   # that is named, or for all that stops. Told line by line as it is found. Nothing is kept.
   class WaysOutController < BaseController
     include LineByLine
 
     self.policy = LookPolicy
 
-    MOST_S = 20.0
+    MOST_S = 60.0
     LONGEST = 40
 
     def create

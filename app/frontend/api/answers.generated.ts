@@ -181,6 +181,7 @@ export interface Answers {
   "trial_instruments#show"?: TrialInstruments;
   "trial_instruments#update"?: TrialInstruments;
   "todays#show"?: TodayPage;
+  "what_ifs#create"?: WhatIfPart;
 }
 /**
  * who is signed in, or nobody; and in the demo whom one may be
@@ -1900,4 +1901,69 @@ export interface TodayLift {
     id: number;
     title: string;
   };
+}
+/**
+ * one line of what the ladder says over a range
+ */
+export interface WhatIfPart {
+  inputs: WhatIfInput[] | null;
+  limit: WhatIfLimit | null;
+  look: {
+    value: number;
+    verdict: Verdict;
+    rung: RungId | null;
+  } | null;
+  strip: WhatIfStrip | null;
+  row: {
+    value: number;
+    shown: Figure;
+    columns: number[];
+    cells: [string | null, string | null][];
+  } | null;
+  cut: string | null;
+  done: boolean;
+}
+export interface WhatIfInput {
+  id: string;
+  label: string;
+  kind: "mass" | "length" | "place" | "speed";
+  now: Figure;
+}
+/**
+ * how far one figure may go: the last value at which nothing stops, and what does at the next; of a plan that stops now, the first at which nothing does
+ */
+export interface WhatIfLimit {
+  input: WhatIfInput;
+  way: "up" | "down";
+  stops_now: boolean;
+  holds: Figure | null;
+  past: Figure | null;
+  rung: RungId | null;
+  label: string | null;
+  subject: string | null;
+  verdict: Verdict | null;
+  note: Sentence | null;
+}
+export interface WhatIfStrip {
+  bands: WhatIfBand[];
+  values: number[];
+  curves: WhatIfCurve[];
+  spacing: Figure;
+  now: Figure;
+}
+export interface WhatIfBand {
+  from_value: number;
+  to_value: number;
+  from: Figure;
+  to: Figure;
+  verdict: Verdict;
+  rung: RungId | null;
+  label: string | null;
+  subject: string | null;
+}
+export interface WhatIfCurve {
+  id: RungId;
+  label: string;
+  shares: (number | null)[];
+  verdicts: (Verdict | null)[];
 }

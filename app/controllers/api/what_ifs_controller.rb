@@ -1,0 +1,77 @@
+module Api
+  # What the ladder of a document says while one of its figures goes over a range, or two of them; and how far each of
+  # them may go. Told line by line as it is found. Nothing is kept.
+  class WhatIfsController < BaseController
+    include LineByLine
+
+    self.policy = LookPolicy
+
+    MOST_S = 30.0
+    Input = DustLadder::Advice::Input
+
+    rescue_from(Input::Faulty) do |error|
+      fault = { pointer: error.pointer, message: error.message, expected: error.expected }
+      render json: { errors: [ fault ] }, status: :unprocessable_content
+    end
+
+    # Without an input: the limits of all. With one and its range: its strip. With another beside: the map of both.
+    def create
+      base = DustLadder::Advice::Base.new(document, house: OwnHouse.of(document))
+      inputs = Input.all(base.lift)
+      return tell { |line| limits(base, inputs, line) } unless body["input"]
+
+      input, range = asked(inputs, "input", %w[from to])
+      what = DustLadder::Advice::WhatIf.new(base, input, *range)
+      return tell { |line| strip(what, input, line) } unless body["other"]
+
+      other, rows = asked(inputs, "other", %w[other_from other_to])
+      refuse_same if other.id == input.id
+      tell { |line| map(what, input, other, rows, line) }
+    end
+
+    private
+
+    def document = @document ||= super
+
+    def asked(inputs, key, ends)
+      input = inputs.find { |one| one.id == body[key] }
+      raise Input::Faulty.new("/#{key}", "the plan has no such figure", inputs.map(&:id).join(", ")) unless input
+
+      [ input, input.range(*ends.map { |name| body[name].to_s }, names: ends) ]
+    end
+
+    def refuse_same = raise(Input::Faulty.new("/other", "this is the same figure", "another one"))
+
+    def tell
+      line_by_line(most_s: MOST_S) do |send|
+        yield ->(**told) { send.(line(**told)) }
+      rescue DustLadder::Budget::Spent => error
+        send.(line(cut: error.what))
+      end
+    end
+
+    # Every line has all of them; nil for what it does not tell.
+    def line(inputs: nil, limit: nil, look: nil, strip: nil, row: nil, cut: nil, done: false)
+      { inputs:, limit:, look:, strip:, row:, cut:, done: }
+    end
+
+    def limits(base, inputs, line)
+      line.(inputs: inputs.map(&:as_json))
+      DustLadder::Advice::Limits.new(base).each { |limit| line.(limit: limit.as_json) }
+      line.(done: true)
+    end
+
+    def strip(what, input, line)
+      what.each_look { |look| line.(look: { value: look.value, verdict: look.verdict, rung: look.rung }) }
+      line.(strip: what.told(input), done: true)
+    end
+
+    def map(what, input, other, rows, line)
+      what.each_row(other, *rows) do |value, columns, cells|
+        row = { value: value, shown: other.figure(value).as_json, columns: columns, cells: cells }
+        line.(row: row)
+      end
+      line.(done: true)
+    end
+  end
+end
