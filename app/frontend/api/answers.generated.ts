@@ -1928,6 +1928,7 @@ export interface WhatIfInput {
   label: string;
   kind: "mass" | "length" | "place" | "speed";
   now: Figure;
+  pointer: string;
 }
 /**
  * how far one figure may go: the last value at which nothing stops, and what does at the next; of a plan that stops now, the first at which nothing does

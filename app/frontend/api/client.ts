@@ -35,7 +35,6 @@ import type {
   Takers,
   Vocabulary,
   WaitsPage,
-  WayPart,
   Whole,
   WholeChart,
   WholeGroup,
@@ -46,7 +45,7 @@ import type { Ladder, RungId } from './ladder.generated'
 import type { Chart, Group, Plan, Site } from './plan.generated'
 import { peopleApi, rulesApi } from './people'
 import { storeApi } from './store'
-import { ask, follow, send, upload } from './wire'
+import { ask, follow, followed, send, upload } from './wire'
 
 export type { Written } from './people'
 export type { ColumnMatch, Examined, Finding, Findings, PiecesAsked } from './store'
@@ -62,32 +61,6 @@ export interface ReachAsked {
   boom: string
   parts: string
 }
-
-// plan: that the document is of.
-export interface WaysAsked {
-  document: Plan
-  plan: number
-  rung: RungId | null
-  whole: boolean
-}
-
-// Asks for what is answered line by line.
-const followed = <Part>(
-  path: string,
-  asked: object,
-  take: (part: Part) => void,
-  signal: AbortSignal,
-): Promise<void> =>
-  follow<Part>(
-    path,
-    {
-      method: 'POST',
-      body: JSON.stringify(asked),
-      headers: { 'Content-Type': 'application/vnd.dust-ladder+json' },
-      signal,
-    },
-    take,
-  )
 
 type CheckedDocument = { document: Plan } | { base: string; changes: Record<string, unknown>; gone: string[] }
 export type CheckAsked = CheckedDocument & {
@@ -141,9 +114,6 @@ export const api = {
   schools: (document: Plan) => send<SchoolsAnswer>('POST', '/schools', { document }),
   ruleChanges: (document: Plan) => send<RuleChanges>('POST', '/rule_changes', { document }),
   quickCheck: (given: Record<string, string>) => send<QuickAnswer>('POST', '/quick_checks', given),
-  // Hands on each way as it is found. rung: in question; null for the weakest; whole: for all that stops.
-  waysOut: (asked: WaysAsked, take: (part: WayPart) => void, signal: AbortSignal) =>
-    followed<WayPart>('/ways_out', asked, take, signal),
   revisions: (id: number) => ask<RevisionLine[]>(`/plans/${id}/revisions`),
   nameRevision: (id: number, number: number, name: string) =>
     send<RevisionLine>('PATCH', `/plans/${id}/revisions/${number}`, { name }),

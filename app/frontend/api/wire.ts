@@ -81,3 +81,16 @@ export async function follow<T>(path: string, options: RequestInit, take: (part:
     lines.forEach((line) => take(JSON.parse(line) as T))
   }
 }
+
+// Asks for what is answered line by line.
+export const followed = <T>(path: string, asked: object, take: (part: T) => void, signal: AbortSignal) =>
+  follow<T>(
+    path,
+    {
+      method: 'POST',
+      body: JSON.stringify(asked),
+      headers: { 'Content-Type': 'application/vnd.dust-ladder+json' },
+      signal,
+    },
+    take,
+  )

@@ -11,7 +11,7 @@ import { FileButton } from './FileDrop'
 import { signOut } from './WhoButton'
 
 export type DialogName = 'keys' | 'details'
-export type PlanRoom = 'ladder' | 'load' | 'cab' | 'life' | 'history'
+export type PlanRoom = 'ladder' | 'load' | 'cab' | 'life' | 'history' | 'what-if'
 
 // Where else one may go from a plan, and what may be done with the whole of it.
 export const PlanMenu = memo(function PlanMenu({
@@ -62,6 +62,9 @@ export const PlanMenu = memo(function PlanMenu({
       </MenuItem>
       <MenuItem component={Link} to={`/plans/${id}/day`} onClick={close}>
         Its lift day
+      </MenuItem>
+      <MenuItem component={Link} to={`/plans/${id}/what-if`} onClick={close}>
+        What if: how far may it go
       </MenuItem>
       <MenuItem component={Link} to={`/plans/${id}/cab`} onClick={close}>
         Play it in the cab

@@ -6,6 +6,7 @@ import { Link, useParams } from 'react-router'
 import { api, Refused, type Whole } from '../../api/client'
 import { FileDrop } from '../../shell/FileDrop'
 import { CabScreen } from '../cab/CabScreen'
+import { WhatIfScreen } from '../what_if/WhatIfScreen'
 import { HistoryScreen } from '../history/HistoryScreen'
 import { LifeScreen } from '../life/LifeScreen'
 import { LoadRoom } from '../load/LoadRoom'
@@ -57,6 +58,7 @@ function Rooms({ whole }: { whole: Whole }) {
   const [table, setTable] = useState<File | null>(null)
   if (room === 'cab') return <CabScreen editor={editor} />
   if (room === 'history') return <HistoryScreen editor={editor} />
+  if (room === 'what-if') return <WhatIfScreen editor={editor} />
   if (room === 'life') return <LifeScreen editor={editor} />
   if (room === 'working') return <WorkingSheet editor={editor} />
   return room === 'load' ? (

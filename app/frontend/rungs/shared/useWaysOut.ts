@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react'
-import { api, refusal, type WayPart } from '../../api/client'
+import { advice } from '../../api/advice'
+import { refusal, type WayPart } from '../../api/client'
 import type { RungId } from '../../api/ladder.generated'
 import type { Editor } from '../../plan/usePlanEditor'
 
@@ -27,7 +28,7 @@ export function useWaysOut(editor: Editor, rung: RungId, whole: boolean, asked: 
         const mine = now.key === key ? now : { ...NONE, key }
         return { ...mine, ...change(mine) }
       })
-    api
+    advice
       .waysOut(
         { document, plan: id, rung: whole ? null : rung, whole },
         ({ way, far, told }) =>

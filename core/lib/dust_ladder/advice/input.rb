@@ -132,7 +132,9 @@ module DustLadder
         end
       end
 
-      def as_json(*) = { "id" => id, "label" => label, "kind" => kind.to_s, "now" => figure(now).as_json }
+      def as_json(*)
+        { "id" => id, "label" => label, "kind" => kind.to_s, "pointer" => pointer, "now" => figure(now).as_json }
+      end
 
       private
 

@@ -1,0 +1,82 @@
+# What a range of a figure says in words, and how values of it are written.
+RSpec.describe "Words of what if" do
+  file = "rooms/what_if/range.ts"
+
+  def figure(value) = { "value" => value, "unit" => "kg", "metric" => "#{value} kg", "us" => "#{value} lb" }
+
+  def band(from, to, verdict, label = "Slings", subject = nil)
+    {
+      "from_value" => from,
+      "to_value" => to,
+      "from" => figure(from),
+      "to" => figure(to),
+      "verdict" => verdict,
+      "rung" => label&.downcase,
+      "label" => label,
+      "subject" => subject
+    }
+  end
+
+  def input(kind, now) = { "id" => "x", "label" => "X", "kind" => kind, "pointer" => "/x", "now" => figure(now) }
+
+  bands = ->(spec) do
+    [
+      spec.band(100, 400, "holds", "Level"),
+      spec.band(401, 500, "tight"),
+      spec.band(501, 600, "stop", "Crane", "set"),
+      spec.band(601, 700, "holds", "Level")
+    ]
+  end
+
+  {
+    100 => "holds",
+    400 => "holds",
+    400.4 => "tight",
+    401 => "tight",
+    500.5 => "stop",
+    600 => "stop",
+    600.9 => "stop",
+    601 => "holds",
+    700 => "holds"
+  }.each do |value, verdict|
+    it "says #{verdict} at #{value}: between two steps the worse of both" do
+      expect(front(file, "bandAt", bands.(self), value)["verdict"]).to eq(verdict)
+    end
+  end
+
+  it "says nothing of what lies outside" do
+    expect([ 99, 701 ].map { |value| front(file, "bandAt", bands.(self), value) }).to eq([ nil, nil ])
+  end
+
+  # The range asked first, in both systems: never reversed, never less than nothing where nothing can be less.
+  [
+    [ "mass", 6900, "metric", [ "3500 kg", "12000 kg" ] ],
+    [ "mass", 100, "metric", [ "50 kg", "175 kg" ] ],
+    [ "mass", 1, "metric", [ "5 kg", "10 kg" ] ],
+    [ "length", 24, "metric", [ "12 m", "36 m" ] ],
+    [ "length", 0.5, "metric", [ "0.1 m", "1.5 m" ] ],
+    [ "place", 0, "metric", [ "-2 m", "2 m" ] ],
+    [ "speed", 3, "us", [ "0 mph", "33.55 mph" ] ]
+  ].each do |kind, now, system, range|
+    it "asks first about #{now} of #{kind} from #{range[0]} to #{range[1]}" do
+      expect(front(file, "firstRange", input(kind, now), system)).to eq(range)
+      reader = { "mass" => :mass, "speed" => :speed }.fetch(kind, :length)
+      from, to = range.map { |text| DustLadder::Quantity::Reader.read(text, reader) }
+      expect(from).to be < to
+    end
+  end
+
+  [
+    [ "mass", 3700.4, "metric" ],
+    [ "mass", 3700.4, "us" ],
+    [ "length", 7.4567, "us" ],
+    [ "speed", 8.33, "us" ]
+  ].each do |kind, value, system|
+    it "writes #{value} of #{kind} in #{system} so that it is read as the value that was looked at" do
+      near = front(file, "nearest", kind, value, system)
+      text = front(file, "written", kind, near, system)
+      reader = { "mass" => :mass, "speed" => :speed }.fetch(kind, :length)
+      expect(DustLadder::Quantity::Reader.read(text, reader)).to be_within(0.006).of(near)
+    end
+  end
+end
