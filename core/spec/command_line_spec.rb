@@ -163,6 +163,30 @@ RSpec.describe DustLadder::CommandLine do
     expect(run("cases", :file, text: '{"cases": [{"id": "x"}]}')).to match([ 2, "", %r{/cases/0} ])
   end
 
+  it "looks for ways out: 0 when one cures or there is nothing to cure, 1 when none does" do
+    flat = text_of("/rigging/hook_height" => "2.7 m")
+    expect(run("ways", :file, text: flat)).to match([ 0, /\Afor .*:\ncures  Raise the hook to .*: Tight: /, "" ])
+    expect(run("ways", :file, text: text_of)).to match([ 0, /nothing that is known stops or is tight/, "" ])
+    expect(run("ways", :file, "--rung", "crew", text: flat)).to match([ 0, /crew neither stops nor is tight here/, "" ])
+    beyond = text_of("/load/weight/bare" => "90 t")
+    expect(run("ways", :file, text: beyond)).to match([ 1, /^tried: .*; \d+ pairs$/, "" ])
+  end
+
+  it "says how far each figure may go, and what the ladder says over a range of one" do
+    expect(run("whatif", :file, text: text_of)[1]).to match(/^Bare weight +up +holds to [\d\W]+kg, then \w+/)
+    asked = [ "--input", "weight", "--from", "1 t", "--to", "12 t" ]
+    expect(run("whatif", :file, *asked, text: text_of)).to match([ 0, /^holds +1\W000.*^stop .*12\W000\Wkg/m, "" ])
+    {
+      %w[--input weight] => /ladder whatif/,
+      %w[--input] => /ladder whatif/,
+      [ "--input", "colour", "--from", "1 t", "--to", "2 t" ] => /input: the plan has no such figure; expected weight/,
+      [ "--input", "weight", "--from", "2 t", "--to", "1 t" ] => /to: 1 t is not more than 2 t/,
+      [ "--input", "weight", "--from", "two", "--to", "1 t" ] => /from: .*expected/
+    }.each do |options, words|
+      expect(run("whatif", :file, *options, text: text_of)).to match([ 2, "", words ])
+    end
+  end
+
   it "tells its use" do
     expect(run("dance", "file")).to match([ 2, "", /ladder validate FILE/ ])
   end

@@ -11,27 +11,37 @@ module DustLadder
       ladder charts FILE          what a file of crane charts says, JSON or a CSV grid, fault by fault [--json: as JSON]
       ladder verify FILE          do the records and signatures that the file carries agree with each other and with it?
                                   Of the record of a lift's day: does each event still say what it said?
+      ladder ways FILE [--rung ID]
+                                  what would make it better, for its weakest rung or the one that is named
+      ladder whatif FILE [--input ID --from X --to Y]
+                                  how far each of its figures may go; of one, what the ladder says over a range
       ladder cases FILE           computes a file of worked cases and compares
 
       --library DIR   for check and explain: holds the plan's charts and rule sets against the chart files in DIR
     TEXT
-    COMMANDS = %w[validate check explain takeoff charts verify cases].freeze
+    COMMANDS = %w[validate check explain takeoff charts verify ways whatif cases].freeze
+    # Options that take a word, by the command that knows them.
+    OPTIONS = { "ways" => %w[--rung], "whatif" => %w[--input --from --to] }.freeze
     class BadFile < StandardError
     end
 
     def initialize(arguments, out: $stdout, err: $stderr)
       @json = !arguments.delete("--json").nil?
       @library = option(arguments, "--library")
+      @options = OPTIONS.fetch(arguments.first, []).to_h { |name| [ name, option(arguments, name) ] }
       @command, @file, *@rest = arguments
       @out = out
       @err = err
     end
 
     def run
-      return usage if @library == :missing
+      return usage if [ @library, *@options.values ].include?(:missing)
       return usage if @rest.any? || @file.nil? || !COMMANDS.include?(@command)
 
       send(@command)
+    rescue Advice::Input::Faulty => error
+      @err.puts "#{@file}:", "#{error.pointer.delete_prefix("/")}: #{error.message}; expected #{error.expected}"
+      2
     rescue PlanFile::Invalid, BadFile => error
       @err.puts "#{@file}:", error.message
       2
@@ -51,6 +61,18 @@ module DustLadder
       _, word = arguments.slice!(at, 2)
       word || :missing
     end
+
+    # 0 when a way cures, or there is nothing to cure; else 1.
+    def ways = ahead.ways(@options["--rung"])
+
+    def whatif
+      return ahead.limits if @options.values.all?(&:nil?)
+      return usage if @options.values.any?(&:nil?)
+
+      ahead.strip(*@options.values)
+    end
+
+    def ahead = AskedAhead.new(plan, @out, house: { house: @library && Library.new(@library).house })
 
     def checked(document) = DustLadder.check(document, house: @library && Library.new(@library).house)
     def printed(ladder) = PrintedLadder.new(ladder, @out)

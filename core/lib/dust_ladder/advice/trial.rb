@@ -17,6 +17,8 @@ module DustLadder
       def ladder = state.ladder
       def applied = @base.applied(values)
       def minutes = changes.sum(&:minutes)
+      # What to do, a Sentence.
+      def words = Ladder::Sentence.new(nil, ->(system) { changes.map { |one| one.words[system] }.join("; and ") })
 
       # Ids of the rungs in question that it moves at all; and those that it makes worse, where it is worth asking.
       def moves = @moves ||= @question.select { |id| moves?(id) }

@@ -13,7 +13,7 @@ module DustLadder
       def ladder = trial.ladder
       # { JSON pointer => value } as an editor applies them.
       def changes = @changes ||= trial.applied
-      def words = @words ||= Ladder::Sentence.new(nil, ->(system) { in_words(system.to_s) })
+      def words = trial.words
       def of?(knob) = trial.changes.any? { |change| change.knob == knob }
 
       def as_json(*)
@@ -33,8 +33,6 @@ module DustLadder
       def inspect = "#<#{self.class.name} #{id} #{ladder.verdict}>"
 
       private
-
-      def in_words(system) = trial.changes.map { |change| change.words[system] }.join("; and ")
 
       # Those that would differ.
       def rungs
