@@ -73,7 +73,9 @@ Rails.application.routes.draw do
     resource :indicator, only: %i[show update]
     resource :anemometer, only: %i[show update]
     resource :trial_instruments, only: %i[show update]
-    resources :rule_sets, only: %i[index show create update]
+    resources :rule_sets, only: %i[index show create update] do
+      resource :tables, only: :show, controller: "trade_tables"
+    end
     resources :shapes, :standard_parts, :takers, only: :index
     resources :kept_groups, only: %i[show create destroy]
   end
@@ -82,6 +84,7 @@ Rails.application.routes.draw do
   get "worker.js", to: "screens#worker"
   get "all", to: "screens#show"
   get "store(/:id)", to: "screens#show", as: :store_screen
+  get "rules/:id/tables", to: "screens#show"
   get "rules(/:id)", to: "screens#show", as: :rules_screen
   get "today", to: "screens#show"
   get "people", to: "screens#show"

@@ -87,3 +87,60 @@ RSpec.describe "Levelling a load by its legs" do
     end
   end
 end
+
+RSpec.describe DustLadder::Advice::WaysOut, "told in full" do
+  # A plan whose legs are hardly longer than their points are apart: shorter ones cannot be.
+  let(:tight) do
+    plan(
+      "/rigging/set_by" => "leg_lengths",
+      "/rigging/legs/0/length" => "1.56 m",
+      "/rigging/legs/1/length" => "1.56 m"
+    )
+  end
+
+  it "tells of what was tried and cannot be, without a word that it does not know" do
+    ways = ways_out(tight)
+    told = JSON.parse(JSON.generate("ways" => ways.found.map(&:as_json), "misses" => ways.misses.map(&:as_json)))
+    expect(ways.tried).to include("longer legs")
+    expect(told["ways"].map { |way| way["minutes"] }).to all(be_positive)
+    words = ways.found.map(&:words) + ways.misses.map(&:words)
+    expect(words.map { |one| one["us"] }).to all(be_a(String))
+  end
+
+  it "puts what cures before what does not, least to do first, and tells how long it takes" do
+    heavy = plan("/load/weight/bare" => "7 t", "/rigging/hook_height" => "5 m", "/cranes/0/stations/1/radius" => "9 m")
+    found = ways_out(heavy, rung: "crane").found
+    cures = found.map(&:cures)
+    expect(cures).to eq(cures.sort_by { |cure| cure ? 0 : 1 })
+    minutes = found.select(&:cures).map { |way| way.trial.minutes }
+    expect(minutes).to eq(minutes.sort)
+  end
+
+  it "cures all that stops together where that is asked for" do
+    both = plan("/rigging/hook_height" => "2.7 m", "/cranes/0/stations/1/radius" => "11.9 m", "/load/weight/bare" => "4 t")
+    stops = DustLadder.check(both).rungs.select { |rung| rung.verdict == "stop" }.map(&:id)
+    expect(stops).to include("crane").and include("slings").or include("hook")
+    ways = ways_out(both, whole: true)
+    expect(ways.question).to eq(stops)
+    way = ways.found.find(&:cures)
+    expect(way.trial.changes.size).to eq(2)
+    after = DustLadder.check(DustLadder::PlanFile::Pointer.with_values(both, way.changes))
+    expect(after.rungs.map(&:verdict)).not_to include("stop")
+  end
+
+  it "shows of each rung that would differ how it would stand, and none that would not" do
+    flat = plan("/rigging/hook_height" => "2.7 m")
+    way = ways_out(flat).found.first
+    before, after = DustLadder.check(flat), way.ladder
+    told = way.as_json["rungs"].to_h { |rung| [ rung["id"], rung ] }
+    after.rungs.each do |rung|
+      was = before.rung(rung.id)
+      differs = was.verdict != rung.verdict || was.percent.to_s != rung.percent.to_s
+      expect([ rung.id, told.key?(rung.id) ]).to eq([ rung.id, differs ])
+    end
+  end
+
+  it "asks nothing of what holds, and of a rung that there is not" do
+    expect(%w[slings nothing].map { |id| ways_out(plan, rung: id).found }).to eq([ [], [] ])
+  end
+end

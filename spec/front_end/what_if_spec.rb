@@ -54,9 +54,12 @@ RSpec.describe "Words of what if" do
     [ "mass", 100, "metric", [ "50 kg", "175 kg" ] ],
     [ "mass", 1, "metric", [ "5 kg", "10 kg" ] ],
     [ "length", 24, "metric", [ "12 m", "36 m" ] ],
-    [ "length", 0.5, "metric", [ "0.1 m", "1.5 m" ] ],
+    [ "length", 0.5, "metric", [ "0.5 m", "1.5 m" ] ],
+    [ "mass", 5600, "us", [ "6000 lb", "21500 lb" ] ],
+    [ "length", 24, "us", [ "39.5 ft", "117.5 ft" ] ],
+    [ "place", 1, "us", [ "-2.5 ft", "9.5 ft" ] ],
     [ "place", 0, "metric", [ "-2 m", "2 m" ] ],
-    [ "speed", 3, "us", [ "0 mph", "33.55 mph" ] ]
+    [ "speed", 3, "us", [ "0 mph", "30 mph" ] ]
   ].each do |kind, now, system, range|
     it "asks first about #{now} of #{kind} from #{range[0]} to #{range[1]}" do
       expect(front(file, "firstRange", input(kind, now), system)).to eq(range)

@@ -11,7 +11,7 @@ module Api
     def create
       found = document
       house = OwnHouse.of(found)
-      line_by_line(most_s: MOST_S) { |tell| search(found, house, tell) }
+      line_by_line(most_s: MOST_S, cut: method(:cut)) { |tell| search(found, house, tell) }
     end
 
     private
@@ -30,6 +30,8 @@ module Api
     rescue DustLadder::NotKnown => error
       tell.(line(share: 1, missing: { what: error.what, pointer: error.pointer }))
     end
+
+    def cut(why) = line(share: 1, missing: { what: why, pointer: nil })
 
     # Every line has all of them; nil for what it does not tell.
     def line(share:, places: nil, best: nil, missing: nil, refused: nil)

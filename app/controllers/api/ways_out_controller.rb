@@ -13,7 +13,7 @@ module Api
       base = DustLadder::Advice::Base.new(document, stock: OwnStock.on(day_of(document)), house: house)
       rung = body["rung"].to_s.slice(0, LONGEST) if body["rung"]
       ways = DustLadder::Advice::WaysOut.new(base, rung: rung, whole: body["whole"] == true)
-      line_by_line(most_s: MOST_S) { |tell| search(ways, tell) }
+      line_by_line(most_s: MOST_S, cut: method(:cut)) { |tell| search(ways, tell) }
     end
 
     private
@@ -25,9 +25,10 @@ module Api
     def search(ways, tell)
       ways.each { |way, far| tell.(line(way: way&.as_json, far: far)) }
       tell.(line(told: told(ways)))
-    rescue DustLadder::Budget::Spent => error
-      tell.(line(told: { question: ways.question, tried: [], misses: [], pairs: 0, left: 0, cut: error.what }))
     end
+
+    # Of what came to no end nothing is said to have been tried.
+    def cut(why) = line(told: { question: [], tried: [], misses: [], pairs: 0, left: 0, cut: why })
 
     # What was tried and is not enough, at the end.
     def told(ways)

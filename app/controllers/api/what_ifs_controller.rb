@@ -43,11 +43,7 @@ module Api
     def refuse_same = raise(Input::Faulty.new("/other", "this is the same figure", "another one"))
 
     def tell
-      line_by_line(most_s: MOST_S) do |send|
-        yield ->(**told) { send.(line(**told)) }
-      rescue DustLadder::Budget::Spent => error
-        send.(line(cut: error.what))
-      end
+      line_by_line(most_s: MOST_S, cut: ->(why) { line(cut: why) }) { |send| yield ->(**told) { send.(line(**told)) } }
     end
 
     # Every line has all of them; nil for what it does not tell.

@@ -182,6 +182,7 @@ export interface Answers {
   "trial_instruments#update"?: TrialInstruments;
   "todays#show"?: TodayPage;
   "what_ifs#create"?: WhatIfPart;
+  "trade_tables#show"?: TradeTables;
 }
 /**
  * who is signed in, or nobody; and in the demo whom one may be
@@ -1967,4 +1968,23 @@ export interface WhatIfCurve {
   label: string;
   shares: (number | null)[];
   verdicts: (Verdict | null)[];
+}
+export interface TradeTables {
+  rules: {
+    id: string;
+    title: string;
+    version: number;
+  };
+  planning: string;
+  tables: TradeTable[];
+  by: string;
+  on: string;
+}
+export interface TradeTable {
+  id: string;
+  title: string;
+  why: string;
+  heads: string[];
+  rows: Sentence[][];
+  note: string | null;
 }

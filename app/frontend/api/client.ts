@@ -45,6 +45,7 @@ import type { Ladder, RungId } from './ladder.generated'
 import type { Chart, Group, Plan, Site } from './plan.generated'
 import { peopleApi, rulesApi } from './people'
 import { storeApi } from './store'
+import type { TradeTables } from './answers.generated'
 import { ask, follow, followed, send, upload } from './wire'
 
 export type { Written } from './people'
@@ -173,6 +174,7 @@ export const api = {
   indicator: (signal?: AbortSignal) => ask<Indication>('/indicator', { signal: signal ?? null }),
   tellIndicator: (words: Record<string, unknown>) => send<Indication>('PATCH', '/indicator', words),
   anemometer: (signal?: AbortSignal) => ask<WindReading>('/anemometer', { signal: signal ?? null }),
+  tradeTables: (rules: string) => ask<TradeTables>(`/rule_sets/${encodeURIComponent(rules)}/tables`),
   ruleSets: () => ask<KeptRules[]>('/rule_sets'),
   vocabulary: () => ask<Vocabulary>('/shapes'),
   standardParts: (query: string) => ask<Parts>(`/standard_parts?q=${encodeURIComponent(query)}`),

@@ -26,6 +26,9 @@ const SignIn = lazy(async () => ({ default: (await import('../rooms/door/SignIn'
 const SetPassword = lazy(async () => ({ default: (await import('../rooms/door/SetPassword')).SetPassword }))
 const Account = lazy(async () => ({ default: (await import('../rooms/door/Account')).Account }))
 const PeopleRoom = lazy(async () => ({ default: (await import('../rooms/people/PeopleRoom')).PeopleRoom }))
+const TradeTables = lazy(async () => ({
+  default: (await import('../rooms/rules/TradeTables')).TradeTables,
+}))
 const RulesRoom = lazy(async () => ({ default: (await import('../rooms/rules/RulesRoom')).RulesRoom }))
 const SitesRoom = lazy(async () => ({ default: (await import('../rooms/sites/SitesRoom')).SitesRoom }))
 const StoreRoom = lazy(async () => ({ default: (await import('../rooms/store/StoreRoom')).StoreRoom }))
@@ -68,6 +71,7 @@ function Screens() {
               <Route path="/today" element={later(<TodayRoom />)} />
               <Route path="/people" element={later(<PeopleRoom />)} />
               <Route path="/account" element={later(<Account />)} />
+              <Route path="/rules/:id/tables" element={later(<TradeTables />)} />
               <Route path="/rules/:id?" element={later(<RulesRoom />)} />
               <Route path="/store/:id?" element={later(<StoreRoom />)} />
               <Route path="/sites/:id?" element={later(<SitesRoom />)} />

@@ -79,6 +79,8 @@ function Library() {
       {sets.data?.map(({ data }) => (
         <Box key={data.id} sx={{ py: '10px', borderBottom: '1px solid var(--line)' }}>
           <Link to={`/rules/${data.id}`}>{data.title}</Link>
+          {' · '}
+          <Link to={`/rules/${data.id}/tables`}>tables of the trade</Link>
           <div className="small">{`version ${data.version}, ${whose(data.id)}: ${data.about}`}</div>
         </Box>
       ))}
@@ -98,9 +100,14 @@ export function RulesRoom() {
     <>
       <RoomBar title="Rules">
         {id && (
-          <Button component={Link} to="/rules" sx={{ color: 'inherit' }}>
-            All sets
-          </Button>
+          <>
+            <Button component={Link} to={`/rules/${id}/tables`} sx={{ color: 'inherit' }}>
+              Tables of the trade
+            </Button>
+            <Button component={Link} to="/rules" sx={{ color: 'inherit' }}>
+              All sets
+            </Button>
+          </>
         )}
       </RoomBar>
       <RoomMain>{id ? <RuleSet key={id} id={id} /> : <Library />}</RoomMain>

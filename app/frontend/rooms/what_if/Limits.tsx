@@ -10,8 +10,12 @@ function Way({ limit, waiting }: { limit: Limit | undefined; waiting: boolean })
   const words = limitWords(limit, shown)
   const colour = limit.stops_now ? COLOUR.stop : limit.rung ? 'var(--ink)' : 'var(--ink2)'
   return (
-    <td data-limit={`${limit.input.id}-${limit.way}`} style={{ color: colour }}>
-      {words || 'no end to the stop found'}
+    <td
+      data-limit={`${limit.input.id}-${limit.way}`}
+      data-label={`${limit.way} to`}
+      style={{ color: colour }}
+    >
+      {words || 'none found'}
     </td>
   )
 }
@@ -60,7 +64,7 @@ export function Limits({
                   {input.label}
                 </button>
               </th>
-              <td>{shown(input.now)}</td>
+              <td data-label="now">{shown(input.now)}</td>
               <Way limit={of(input.id, 'down')} waiting={!done && !cut} />
               <Way limit={of(input.id, 'up')} waiting={!done && !cut} />
             </tr>

@@ -83,7 +83,8 @@ function Both({ of, input, range, other }: Omit<Props, 'inputs'> & { other: Inpu
         />
       )}
       <div className="small" aria-live="polite">
-        {pointed ?? 'Solid holds, hatched is tight, striped stops, dashed is not known; the ring is the plan.'}
+        {pointed ??
+          'Solid holds, hatched is tight, striped stops, dashed is not known; the ring is the plan.'}
       </div>
     </div>
   )

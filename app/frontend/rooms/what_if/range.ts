@@ -18,9 +18,15 @@ export function written(kind: Input['kind'], value: number, system: System): str
   return us ? `${tidy(value / FEET)} ft` : `${tidy(value)} m`
 }
 
-// From where to where it is asked first: about what it is now, in round figures.
-export function firstRange({ kind, now: { value } }: Input, system: System): [string, string] {
-  const write = (at: number) => written(kind, at, system)
+// What one of a kind is worth in the unit that it is typed in.
+const worth = (kind: Input['kind'], system: System) =>
+  system === 'metric' ? 1 : kind === 'mass' ? POUNDS : kind === 'speed' ? MPH : FEET
+
+// From where to where it is asked first: about what it is now, in round figures of the system.
+export function firstRange({ kind, now }: Input, system: System): [string, string] {
+  const unit = worth(kind, system)
+  const value = now.value / unit
+  const write = (at: number) => written(kind, at * unit, system)
   if (kind === 'mass') {
     const step = value > 2000 ? 500 : value > 200 ? 50 : 5
     return [
@@ -28,14 +34,11 @@ export function firstRange({ kind, now: { value } }: Input, system: System): [st
       write(Math.max(2 * step, round(value * 1.75, step))),
     ]
   }
-  if (kind === 'speed') return [write(0), write(15)]
-  const half = kind === 'place' ? 2 : Math.max(1, round(value * 0.5, 1))
-  const least = kind === 'length' ? 0.1 : -500
+  if (kind === 'speed') return [write(0), write(system === 'us' ? 30 : 15)]
+  const half = kind === 'place' ? (system === 'us' ? 6 : 2) : Math.max(1, round(value * 0.5, 1))
+  const least = kind === 'length' ? 0.5 : -500
   return [write(Math.max(least, round(value - half, 0.5))), write(round(value + half, 0.5))]
 }
-
-const subjectOf = (band: Band) =>
-  [band.label?.toLowerCase(), band.subject ? `(${band.subject})` : ''].filter(Boolean).join(' ')
 
 // The nearest value that can be typed in round figures of the system.
 export function nearest(kind: Input['kind'], value: number, system: System): number {
@@ -44,6 +47,10 @@ export function nearest(kind: Input['kind'], value: number, system: System): num
   if (kind === 'speed') return us ? round(value, MPH / 10) : round(value, 0.1)
   return us ? round(value, FEET / 100) : round(value, 0.01)
 }
+
+// The rung and what of it: crane (set).
+const named = ({ label, subject }: { label: string | null; subject: string | null }) =>
+  `${label?.toLowerCase() ?? ''}${subject ? ` (${subject})` : ''}`
 
 // What a strip says of a value; between the last step of one band and the first of the next the worse.
 export function bandAt(bands: Band[], value: number): Band | null {
@@ -67,7 +74,7 @@ export function bandWords(bands: Band[], shown: (figure: Band['to']) => string):
     const next = bands[index + 1]
     if (next?.verdict === band.verdict) return
     const word = WORD[band.verdict]
-    const why = band.verdict === 'holds' ? '' : `: ${subjectOf(band)}`
+    const why = band.verdict === 'holds' ? '' : `: ${named(band)}`
     told.push(next ? `${word} to ${shown(band.to)}${why}` : `${told.length ? 'then ' : ''}${word}${why}`)
   })
   const text = told.join(', ')
@@ -76,10 +83,9 @@ export function bandWords(bands: Band[], shown: (figure: Band['to']) => string):
 
 // Of one limit: how far, and what ends it.
 export function limitWords(limit: Limit, shown: (figure: Limit['holds']) => string): string {
-  const what = `${limit.label?.toLowerCase() ?? ''}${limit.subject ? ` (${limit.subject})` : ''}`
   if (limit.stops_now)
     return limit.holds ? `stops no more ${limit.way === 'up' ? 'from' : 'up to'} ${shown(limit.holds)}` : ''
   if (!limit.rung) return `as far as was looked, ${shown(limit.holds)}`
   const word = limit.verdict === 'not_known' ? 'not known: ' : ''
-  return `${shown(limit.holds)}, then ${word}${what}`
+  return `${shown(limit.holds)}, then ${word}${named(limit)}`
 }

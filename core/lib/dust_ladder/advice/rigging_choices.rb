@@ -50,14 +50,21 @@ module DustLadder
       def legs_by(knob, lengths, more)
         made = lengths.map { |length| length + more }
         values = @lift.legs.zip(made).to_h { |leg, length| [ leg.pointer("length"), format("%.3f m", length) ] }
-        then_so = nil
         words = both do |system|
-          then_so ||= @base.state(values).lift.bridle
           "Legs #{more.positive? ? "longer" : "shorter"} by #{Figure.m(more.abs, :up).shown(system)}, the longest " \
-            "#{Figure.m(made.max, :up).shown(system)}: #{Figure.deg(then_so.flattest_deg.min)} from horizontal, " \
-            "#{Figure.kg(then_so.worst.map(&:tension).max, :up).shown(system)} at most"
+            "#{Figure.m(made.max, :up).shown(system)}#{hung_words(values, system)}"
         end
         change(knob, knob, words, values)
+      end
+
+      # How they hang then; nothing where they cannot.
+      def hung_words(values, system)
+        @hung_so ||= {}
+        bridle = @hung_so[values] ||= @base.state(values).lift.bridle
+        ": #{Figure.deg(bridle.flattest_deg.min)} from horizontal, " \
+          "#{Figure.kg(bridle.worst.map(&:tension).max, :up).shown(system)} at most"
+      rescue NotKnown
+        ""
       end
 
       # Less height between hook and beam, or more: the slings above it stand flatter, or steeper.
