@@ -117,7 +117,8 @@ RSpec.describe DustLadder::Advice::WaysOut, "told in full" do
   end
 
   it "cures all that stops together where that is asked for" do
-    both = plan("/rigging/hook_height" => "2.7 m", "/cranes/0/stations/1/radius" => "11.9 m", "/load/weight/bare" => "4 t")
+    far = { "/cranes/0/stations/1/radius" => "11.9 m", "/load/weight/bare" => "4 t" }
+    both = plan("/rigging/hook_height" => "2.7 m", **far)
     stops = DustLadder.check(both).rungs.select { |rung| rung.verdict == "stop" }.map(&:id)
     expect(stops).to include("crane").and include("slings").or include("hook")
     ways = ways_out(both, whole: true)

@@ -17,8 +17,8 @@ RSpec.describe "Tables of the trade" do
     own = OwnRules.copy("strict", title: "Salt rules", by: "A. Keeper")
     OwnRules.change(
       own.identifier,
-      { "choke_angle_bands/1/1" => 0.5 },
-      why: {},
+      { "choke_angle_bands/1/1" => 0.8 },
+      why: { "choke_angle_bands/1/1" => "tight chokes slip on salt" },
       by: "A. Keeper",
       version: own.version,
       appointed: false
@@ -27,7 +27,7 @@ RSpec.describe "Tables of the trade" do
       chokes = tables(id)["tables"].find { |table| table["id"] == "chokes" }
       chokes["rows"].map { |row| row[1]["metric"].to_i }
     end
-    expect([ left.("salt-rules")[1], left.("strict")[1] ]).to eq([ 50, 87 ])
+    expect([ left.("salt-rules")[1], left.("strict")[1] ]).to eq([ 80, 87 ])
   end
 
   it "are none of a set that nobody keeps" do

@@ -21,7 +21,10 @@ export function WhatIfScreen({ editor }: { editor: Editor }) {
   const [of, setOf] = useState(editor.document)
   const all = useWhatIf(useMemo<WhatIfAsked>(() => ({ document: of }), [of]))
   const [chosen, setChosen] = useState<string | null>(null)
+  // What was typed of each figure stays when another is looked at.
+  const [typed, setTyped] = useState<Record<string, [string, string]>>({})
   const input = all.inputs?.find((one) => one.id === chosen) ?? all.inputs?.[0] ?? null
+  const key = `${input?.id}/${system}`
   const stale = of !== editor.document
   return (
     <Box sx={{ minHeight: '100dvh', display: 'flex', flexDirection: 'column' }}>
@@ -46,9 +49,11 @@ export function WhatIfScreen({ editor }: { editor: Editor }) {
         </section>
         {input && (
           <Ranges
-            key={`${input.id}/${system}`}
+            key={key}
             of={of}
             input={input}
+            typed={typed[key] ?? null}
+            onTyped={(range) => setTyped((now) => ({ ...now, [key]: range }))}
             inputs={all.inputs!}
             editor={editor}
             stale={stale}
@@ -63,21 +68,26 @@ export function WhatIfScreen({ editor }: { editor: Editor }) {
 function Ranges({
   of,
   input,
+  typed,
+  onTyped,
   inputs,
   editor,
   stale,
 }: {
   of: Editor['document']
   input: Input
+  typed: [string, string] | null
+  onTyped: (range: [string, string]) => void
   inputs: Input[]
   editor: Editor
   stale: boolean
 }) {
   const { system } = usePreferences().preferences
-  const [range, setRange] = useState(() => firstRange(input, system))
+  const [first] = useState(() => firstRange(input, system))
+  const range = typed ?? first
   return (
     <div className="ranges">
-      <OverRange of={of} input={input} range={range} onRange={setRange} editor={editor} stale={stale} />
+      <OverRange of={of} input={input} range={range} onRange={onTyped} editor={editor} stale={stale} />
       <OverMap of={of} input={input} range={range} inputs={inputs.filter((one) => one.id !== input.id)} />
     </div>
   )
