@@ -62,4 +62,20 @@ RSpec.describe "What if" do
     stub_const("Api::WhatIfsController::MOST_S", -1.0)
     expect(told.last).to include("done" => false, "cut" => "this took too long to work out")
   end
+
+  it "says in its last line that it broke, whatever was told before, and tells no more of it than the log" do
+    allow_any_instance_of(DustLadder::Advice::Limits).to receive(:each) do |_, &take|
+      take.call(
+        DustLadder::Advice::Limits.new(DustLadder::Advice::Base.new(document)).limit(
+          DustLadder::Advice::Input.all(DustLadder::Lift.new(document)).first,
+          "up"
+        )
+      )
+      raise "secret of the house"
+    end
+    lines = told
+    expect(lines.filter_map { |line| line["limit"] }.size).to eq(1)
+    expect(lines.last).to include("done" => false, "cut" => LineByLine::FAULT)
+    expect(response.body).not_to include("secret")
+  end
 end

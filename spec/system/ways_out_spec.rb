@@ -55,4 +55,13 @@ RSpec.describe "Ways out" do
     expect(page).to have_text("None of what was tried cures it", wait: 30)
     expect(page).to have_text("carried higher or lower")
   end
+
+  it "shows the tables of the trade of a rule set, with whom they are for and that the tag governs" do
+    look
+    visit "/rules/plumb-side"
+    click_link "Tables of the trade"
+    expect(page).to have_css("[data-table=angles] tr", minimum: 13)
+    expect(page).to have_text(/Plumb.*version \d+, for .* on \d{4}-\d\d-\d\d\. For planning only: the tag/)
+    expect(find("[data-table=chokes]")).to have_text("120° and more")
+  end
 end
