@@ -78,14 +78,23 @@ class BoardLine < ApplicationRecord
     Unchanged.of(:overlaps, except, own) { overlapping(own, except) }
   end
 
+  # All that other lifts take at a document's hours: numbers of pieces, and cranes as DustLadder::Life::Bookings calls
+  # them. except: as above.
+  def self.busy(document, except:)
+    own = DustLadder::Life::Bookings.taken(document)
+    return [] if own.from.nil?
+
+    meanwhile(own, except).pluck(:taken).flat_map { |taken| taken.values_at("pieces", "cranes") }.flatten.compact.uniq
+  end
+
+  def self.meanwhile(own, except)
+    taking
+      .where.not(plan_id: except)
+      .where("board_lines.lift_at < ? AND board_lines.ends > ?", DustLadder::Life::Bookings.ends(own), own.from)
+  end
+
   def self.overlapping(own, except)
-    others =
-      taking
-        .where.not(plan_id: except)
-        .where("board_lines.lift_at < ? AND board_lines.ends > ?", DustLadder::Life::Bookings.ends(own), own.from)
-        .by_day
-        .joins(:plan)
-        .pluck(:lift_at, :ends, :taken, "plans.title")
+    others = meanwhile(own, except).by_day.joins(:plan).pluck(:lift_at, :ends, :taken, "plans.title")
     return [] if others.empty?
 
     DustLadder::Life::Bookings.of(own, others.map { |at, ends, taken, title| taken_from(title, at, ends, taken) })
@@ -95,7 +104,7 @@ class BoardLine < ApplicationRecord
     of = taken.symbolize_keys.slice(:pieces, :cranes, :people, :names)
     DustLadder::Life::Bookings::Taken.new(title: title, from: at, until: ends, **of)
   end
-  private_class_method :overlapping, :taken_from
+  private_class_method :meanwhile, :overlapping, :taken_from
 
   def as_taken = self.class.send(:taken_from, plan.title, lift_at, ends, taken)
 

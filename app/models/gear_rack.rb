@@ -11,11 +11,13 @@ class GearRack
     # A DustLadder::Slings::Selection::Store of all slings.
     def slings = LOCK.synchronize { fresh.store }
 
-    # Slings as the plan format has them, a few of each sort that are ready and in date on a day.
-    def few(on:, most: FEW)
+    # Slings as the plan format has them, a few of each sort that are ready and in date on a day. without: numbers of
+    # those that are not to be had.
+    def few(on:, most: FEW, without: [])
       rules = StoreRules.current
       slings.sorts.flat_map do |sample, alike|
-        fit = alike.lazy.select { |own| fit?(sample, own, rules, on) }.first(most)
+        free = alike.lazy.reject { |own| without.include?(own["number"]) }
+        fit = free.select { |own| fit?(sample, own, rules, on) }.first(most)
         fit.map { |own| sample.merge(own) }
       end
     end

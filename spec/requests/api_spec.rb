@@ -64,6 +64,23 @@ RSpec.describe "The API" do
     expect(none).to all(eq([ nil ]))
   end
 
+  it "offers no piece and no machine of the house that another lift takes at the same hours" do
+    load_store
+    offered = -> do
+      own = Plan.find_by!(title: demo_document("transformer")["title"])
+      send_json(:post, "/api/ways_out", document: own.document, plan: own.id, rung: "crane")
+      response.body.lines.filter_map { |line| JSON.parse(line)["way"]&.fetch("id") }
+    end
+    Plan.start(demo_document("transformer"))
+    expect(offered.()).to include("sling-C-31").or include(/machine-sagebrush/)
+    taken = offered.().grep(/sagebrush/)
+    other = demo_document("azimuth-bearing").merge(demo_document("transformer").slice("lift_at", "lift_until"))
+    Plan.start(other)
+    BoardLine.find_each(&:work_out)
+    expect(taken).not_to be_empty
+    expect(offered.().grep(/sagebrush/)).to be_empty
+  end
+
   it "starts a blank plan, which knows nothing, and refuses one without a title" do
     send_json(:post, "/api/plans", title: "New lift")
     expect(response).to have_http_status(:created)

@@ -10,7 +10,8 @@ module Api
     LONGEST = 40
 
     def create
-      base = DustLadder::Advice::Base.new(document, stock: OwnStock.on(day_of(document)), house: house)
+      stock = OwnStock.on(document, day: day_of(document), plan: plan)
+      base = DustLadder::Advice::Base.new(document, stock: stock, house: house)
       rung = body["rung"].to_s.slice(0, LONGEST) if body["rung"]
       ways = DustLadder::Advice::WaysOut.new(base, rung: rung, whole: body["whole"] == true)
       line_by_line(most_s: MOST_S, cut: method(:cut)) { |tell| search(ways, tell) }

@@ -14,8 +14,6 @@ module DustLadder
         @blank = blank
       end
 
-      attr_reader :state
-
       # Each rung in question is known, and stands a step better than now.
       def cures?
         return @cures if defined?(@cures)
@@ -34,10 +32,6 @@ module DustLadder
       # Ids of rungs that stand worse than now. first: those that are looked at first.
       def harmed = @harmed ||= ids.select { |id| worse?(id) }
       def harms?(first = []) = @harmed ? @harmed.any? : [ *first, *(ids - first) ].any? { |id| worse?(id) }
-
-      # Of the rungs in question that stand no better by their verdict, the most that one of them is used; nil where
-      # none has a figure.
-      def left = open.filter_map { |id| after(id)&.utilisation }.max
 
       # Ids of the rungs in question that stand no better by their verdict. What is no longer known is not cured.
       def open = @open ||= @question.reject { |id| rank(after(id)) > rank(before(id)) && !unknown?(id) }

@@ -3,8 +3,6 @@ module DustLadder
     # What would make a plan's ladder better: single changes first, and pairs of them where no single one cures
     # (handbook, sections 13 and 15). Each is tried on the whole plan; what makes another rung worse is not offered.
     class WaysOut
-      include Ladder::Sentences
-
       # How many of one knob are offered, and how many pairs.
       MOST_OF_ONE = 3
       MOST_PAIRS = 4
@@ -95,9 +93,11 @@ module DustLadder
       end
 
       # Yields what cures of some knobs; does any?
-      def singles(knobs, &take)
-        cures = knobs.flat_map { |knob| good(knob, trials(knob).lazy.select { |one| cure?(one) }).to_a }
-        cures.each { |one| take.call(Way.new(least(one), cures: true), nil) }
+      def singles(knobs)
+        cures = knobs.map do |knob|
+          found = good(knob, trials(knob).lazy.select { |one| cure?(one) })
+          found.each { |one| yield Way.new(least(one), cures: true), nil }.any?
+        end
         cures.any?
       end
 
