@@ -32,7 +32,7 @@ module DustLadder
       def state(values)
         return State.new(Lift.new(document_with(values), **house)) if lift.tandem?
 
-        crane, other = values.partition { |pointer, _| Plan::Crane.holds?(pointer) }.map(&:to_h)
+        crane, other = apart(values)
         parent = @rigged[other] ||= hung(other.empty? ? lift : Lift.new(document_with(other), **house))
         State.new(crane.empty? ? parent : parent.with_crane(document_with(values)))
       end
@@ -48,6 +48,12 @@ module DustLadder
       end
 
       private
+
+      # What changes cranes alone, and all else. Pieces that are named are mats, where nothing but cranes changes.
+      def apart(values)
+        crane, other = values.partition { |pointer, _| Plan::Crane.holds?(pointer) }.map(&:to_h)
+        other.all? { |pointer, _| Plan::NamedGear.piece?(pointer) } && crane.any? ? [ values, {} ] : [ crane, other ]
+      end
 
       # Worked out here, so that all that share it have it.
       def hung(lift)

@@ -17,7 +17,7 @@ module DustLadder
       }.freeze
 
       # Is a JSON pointer of a crane alone, or of a snapshot that nothing but a crane uses?
-      def self.holds?(pointer) = pointer.match?(%r{\A/(cranes|snapshots/(charts|gear))(/|\z)})
+      def self.holds?(pointer) = pointer.match?(%r{\A/(cranes|snapshots/charts)(/|\z)})
 
       # index: which of the plan's cranes.
       def initialize(document, index = 0) = super(document, "cranes", index)

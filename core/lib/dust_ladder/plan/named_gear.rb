@@ -15,6 +15,9 @@ module DustLadder
       # Is a JSON pointer of something that a plan took from the house?
       def snapshot?(pointer) = pointer.start_with?("/snapshots/")
 
+      # Is it one of a fitting or a mat?
+      def piece?(pointer) = pointer.start_with?("/snapshots/gear/")
+
       # What of its snapshots a document names, { kind => numbers }; kinds that are kept whatever is named are left out.
       def in_use(document)
         strands = [ *document.dig("rigging", "legs"), *document.dig("rigging", "beam", "legs") ]
