@@ -82,4 +82,25 @@ RSpec.describe "Words of what if" do
       expect(DustLadder::Quantity::Reader.read(text, reader)).to be_within(0.006).of(near)
     end
   end
+
+  # Between two looks a rung is drawn as the worse of both.
+  [
+    [ %w[holds tight], [ 0.5, 0.8 ], [ "tight", 0.8 ] ],
+    [ %w[stop holds], [ 1.2, 0.7 ], [ "stop", 1 ] ],
+    [ %w[not_known holds], [ nil, 0.7 ], [ "not_known", 1 ] ],
+    [ %w[holds holds], [ 0.4, 0.3 ], [ "holds", 0.4 ] ]
+  ].each do |verdicts, shares, (verdict, share)|
+    it "draws #{verdicts.join(" and ")} as #{verdict}" do
+      curve = { "id" => "slings", "label" => "Slings", "verdicts" => verdicts, "shares" => shares }
+      expect(front("drawing/views/RangeStrip.tsx", "between", curve, 0)).to eq("verdict" => verdict, "share" => share)
+    end
+  end
+
+  it "draws those first that stop first, and eight at most" do
+    curves = Array.new(10) do |at|
+      { "id" => "r#{at}", "label" => "R", "verdicts" => at == 7 ? %w[stop] : %w[holds], "shares" => [ at / 20.0 ] }
+    end
+    ids = front("drawing/views/RangeStrip.tsx", "told", curves).map { |curve| curve["id"] }
+    expect([ ids.first, ids.size, ids[1] ]).to eq([ "r7", 8, "r9" ])
+  end
 end

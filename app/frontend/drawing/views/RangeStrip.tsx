@@ -1,7 +1,7 @@
 import { useId } from 'react'
 import type { WhatIfPart } from '../../api/client'
 import { Hatch, StopStripes } from '../../ladder/Hatch'
-import { COLOUR, WORD } from '../../ladder/verdict'
+import { COLOUR, rank, WORD } from '../../ladder/verdict'
 import { useShown } from '../../ui/preferences'
 import { Label } from '../figures/figures'
 
@@ -31,6 +31,17 @@ export const told = (curves: Curve[]) => {
   return [...curves].sort((a, b) => stops(a) - stops(b) || most(b) - most(a)).slice(0, MOST_ROWS)
 }
 
+// What a rung says between two looks: the worse of both, and the more of what is used.
+export const between = (curve: Curve, index: number) => {
+  const [one, other] = [curve.verdicts[index], curve.verdicts[index + 1]]
+  if (!one || !other) return null
+  const shares = [curve.shares[index], curve.shares[index + 1]]
+  return {
+    verdict: rank(one) < rank(other) ? one : other,
+    share: Math.min(1, Math.max(...shares.map((share) => share ?? 1))),
+  }
+}
+
 // One rung over the range: from zero to 100 %, filled as it stands at each value.
 function Row({
   curve,
@@ -55,9 +66,9 @@ function Row({
         {curve.label}
       </Label>
       {strip.values.slice(1).map((value, index) => {
-        const verdict = curve.verdicts[index + 1]
-        if (!verdict) return null
-        const share = Math.min(1, curve.shares[index + 1] ?? 1)
+        const said = between(curve, index)
+        if (!said) return null
+        const { verdict, share } = said
         const from = x(strip.values[index]!)
         const high = Math.max(1.5, BAR * share)
         return (

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button'
 import { useMemo, useState } from 'react'
 import type { WhatIfAsked } from '../../api/advice'
-import { RangeStrip, stripX } from '../../drawing/views/RangeStrip'
+import { MOST_ROWS, RangeStrip, stripX } from '../../drawing/views/RangeStrip'
 import { COLOUR, WORD } from '../../ladder/verdict'
 import type { Editor } from '../../plan/usePlanEditor'
 import { usePreferences, useShown } from '../../ui/preferences'
@@ -101,6 +101,8 @@ export function OverRange({
           </div>
           <p className="told">{bandWords(strip.bands, shown)}</p>
           <p className="small">
+            {strip.curves.length > MOST_ROWS &&
+              `${strip.curves.length - MOST_ROWS} more rungs move and are not drawn. `}
             Looked at every {shown(strip.spacing)} or nearer, and to the very step where it turns; what was
             not known before is left aside.
           </p>
