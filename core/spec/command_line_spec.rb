@@ -174,6 +174,8 @@ RSpec.describe DustLadder::CommandLine do
 
   it "says how far each figure may go, and what the ladder says over a range of one" do
     expect(run("whatif", :file, text: text_of)[1]).to match(/^Bare weight +up +holds to [\d\W]+kg, then \w+/)
+    blind = run("whatif", :file, text: text_of("/cranes/0/wind" => nil))[1]
+    expect(blind.lines.last).to eq("not known, and left aside: wind\n")
     asked = [ "--input", "weight", "--from", "1 t", "--to", "12 t" ]
     expect(run("whatif", :file, *asked, text: text_of)).to match([ 0, /^holds +1\W000.*^stop .*12\W000\Wkg/m, "" ])
     {

@@ -51,6 +51,20 @@ RSpec.describe DustLadder::Advice::WhatIf do
     expect(bands.map(&:verdict)).not_to include("not_known")
   end
 
+  it "says what is left aside, and is itself not known where nothing is known" do
+    unknown = plan("/load/weight/bare" => "3 t", "/cranes/0/wind" => nil)
+    from = base(unknown)
+    expect(described_class.new(from, input(from, "weight"), 1000.0, 3000.0).told(input(from, "weight"))["aside"]).to eq(
+      [ "Wind" ]
+    )
+    bare = DustLadder::Plan.blank(title: "Nothing yet", rule_set: DustLadder::RuleSet.shipped("strict"))
+    change(bare, "/rigging/hook_height", "4 m")
+    from = base(bare)
+    expect(DustLadder.check(bare).rungs.map(&:verdict).uniq).to eq([ "not_known" ])
+    bands = described_class.new(from, input(from, "hook"), 2.0, 6.0).bands
+    expect(bands.map { |band| [ band.verdict, band.rung ] }).to eq([ [ "not_known", nil ] ])
+  end
+
   it "maps two figures, each cell as the plan would be" do
     radius = input(base(document), "radius-1")
     rows = []

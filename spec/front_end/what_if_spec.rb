@@ -103,4 +103,10 @@ RSpec.describe "Words of what if" do
     ids = front("drawing/views/RangeStrip.tsx", "told", curves).map { |curve| curve["id"] }
     expect([ ids.first, ids.size, ids[1] ]).to eq([ "r7", 8, "r9" ])
   end
+
+  it "says first what nobody knows, and claims then only for what is known" do
+    words = front("rooms/what_if/range.ts", "asideWords", [ "Slings", "Crane", "Wind", "Crew", "Gear" ])
+    expect(words).to eq("Not known, and left aside: slings, crane, wind and 2 more. Said is only what is known.")
+    expect(front("rooms/what_if/range.ts", "asideWords", [])).to eq("")
+  end
 end

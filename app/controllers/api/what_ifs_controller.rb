@@ -47,12 +47,12 @@ module Api
     end
 
     # Every line has all of them; nil for what it does not tell.
-    def line(inputs: nil, limit: nil, look: nil, strip: nil, row: nil, cut: nil, done: false)
-      { inputs:, limit:, look:, strip:, row:, cut:, done: }
+    def line(inputs: nil, aside: nil, limit: nil, look: nil, strip: nil, row: nil, cut: nil, done: false)
+      { inputs:, aside:, limit:, look:, strip:, row:, cut:, done: }
     end
 
     def limits(base, inputs, line)
-      line.(inputs: inputs.map(&:as_json))
+      line.(inputs: inputs.map(&:as_json), aside: base.aside)
       DustLadder::Advice::Limits.new(base).each { |limit| line.(limit: limit.as_json) }
       line.(done: true)
     end

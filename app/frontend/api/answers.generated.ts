@@ -1923,6 +1923,7 @@ export interface WhatIfPart {
   } | null;
   cut: string | null;
   done: boolean;
+  aside: string[] | null;
 }
 export interface WhatIfInput {
   id: string;
@@ -1952,6 +1953,7 @@ export interface WhatIfStrip {
   curves: WhatIfCurve[];
   spacing: Figure;
   now: Figure;
+  aside: string[];
 }
 export interface WhatIfBand {
   from_value: number;

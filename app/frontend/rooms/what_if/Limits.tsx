@@ -1,6 +1,6 @@
 import { useShown } from '../../ui/preferences'
 import { COLOUR } from '../../ladder/verdict'
-import { limitWords, type Limit } from './range'
+import { asideWords, limitWords, type Limit } from './range'
 import type { Told } from './useWhatIf'
 
 // One way of one figure: how far, and what ends it.
@@ -47,6 +47,7 @@ export function Limits({
           not.
         </div>
       )}
+      {told.aside.length > 0 && <div className="aside">{asideWords(told.aside)}</div>}
       <table aria-busy={!done && !cut}>
         <thead>
           <tr>

@@ -6,7 +6,7 @@ import { COLOUR, WORD } from '../../ladder/verdict'
 import type { Editor } from '../../plan/usePlanEditor'
 import { usePreferences, useShown } from '../../ui/preferences'
 import { useSize } from '../../ui/useSize'
-import { bandAt, bandWords, nearest, written, type Input } from './range'
+import { asideWords, bandAt, bandWords, nearest, written, type Input } from './range'
 import { RangeForm } from './RangeForm'
 import { useWhatIf } from './useWhatIf'
 
@@ -84,6 +84,7 @@ export function OverRange({
               At {take}:{' '}
               {band && (
                 <strong style={{ color: COLOUR[band.verdict] }}>
+                  {strip.aside.length > 0 ? 'what is known: ' : ''}
                   {WORD[band.verdict]}
                   {band.label
                     ? `, ${band.label.toLowerCase()}${band.subject ? ` (${band.subject})` : ''}`
@@ -99,12 +100,12 @@ export function OverRange({
               Take {take} into the plan
             </Button>
           </div>
-          <p className="told">{bandWords(strip.bands, shown)}</p>
+          <p className="told">{bandWords(strip.bands, shown, strip.aside)}</p>
+          {strip.aside.length > 0 && <p className="aside">{asideWords(strip.aside)}</p>}
           <p className="small">
             {strip.curves.length > MOST_ROWS &&
               `${strip.curves.length - MOST_ROWS} more rungs move and are not drawn. `}
-            Looked at every {shown(strip.spacing)} or nearer, and to the very step where it turns; what was
-            not known before is left aside.
+            Looked at every {shown(strip.spacing)} or nearer, and to the very step where it turns.
           </p>
         </>
       )}

@@ -67,8 +67,20 @@ export function bandAt(bands: Band[], value: number): Band | null {
   )
 }
 
+// What nobody knows of the plan, and what is therefore said of nothing; empty where all is known.
+export function asideWords(aside: string[]): string {
+  if (aside.length === 0) return ''
+  const named = aside.slice(0, 3).map((label) => label.toLowerCase())
+  const more = aside.length > 3 ? ` and ${aside.length - 3} more` : ''
+  return `Not known, and left aside: ${named.join(', ')}${more}. Said is only what is known.`
+}
+
 // The whole strip in one sentence: how far each verdict goes, and what ends it.
-export function bandWords(bands: Band[], shown: (figure: Band['to']) => string): string {
+export function bandWords(
+  bands: Band[],
+  shown: (figure: Band['to']) => string,
+  aside: string[] = [],
+): string {
   const told: string[] = []
   bands.forEach((band, index) => {
     const next = bands[index + 1]
@@ -78,7 +90,8 @@ export function bandWords(bands: Band[], shown: (figure: Band['to']) => string):
     told.push(next ? `${word} to ${shown(band.to)}${why}` : `${told.length ? 'then ' : ''}${word}${why}`)
   })
   const text = told.join(', ')
-  return text && `${text[0]!.toUpperCase()}${text.slice(1)}.`
+  if (!text) return ''
+  return aside.length > 0 ? `What is known ${text}.` : `${text[0]!.toUpperCase()}${text.slice(1)}.`
 }
 
 // Of one limit: how far, and what ends it.

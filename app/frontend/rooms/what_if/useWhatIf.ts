@@ -7,6 +7,7 @@ import type { Input, Limit } from './range'
 type Row = NonNullable<WhatIfPart['row']>
 export interface Told {
   inputs: Input[] | null
+  aside: string[]
   limits: Limit[]
   looks: NonNullable<WhatIfPart['look']>[]
   strip: WhatIfPart['strip']
@@ -18,6 +19,7 @@ export interface Told {
 }
 const NONE: Told = {
   inputs: null,
+  aside: [],
   limits: [],
   looks: [],
   strip: null,
@@ -45,6 +47,7 @@ export function useWhatIf(asked: WhatIfAsked | null): Told & { fresh: boolean } 
     const take = (part: WhatIfPart) =>
       put((now) => ({
         inputs: part.inputs ?? now.inputs,
+        aside: part.aside ?? now.aside,
         limits: part.limit ? [...now.limits, part.limit] : now.limits,
         looks: part.look ? [...now.looks, part.look] : now.looks,
         strip: part.strip ?? now.strip,

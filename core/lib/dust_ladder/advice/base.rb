@@ -21,6 +21,9 @@ module DustLadder
         @rigged = {}
       end
 
+      # Labels of the rungs of the plan as it is that are not known: what is said of changes says nothing of them.
+      def aside = now.ladder.rungs.select { |rung| rung.verdict == "not_known" }.map(&:label)
+
       # The plan's document with values put in; what no leg has any more is not kept.
       def document_with(values)
         return document if values.empty?

@@ -58,6 +58,7 @@ module DustLadder
           "bands" => all.map { |band| told_band(input, band, band.equal?(all.last)) },
           "values" => @looks.map(&:value),
           "curves" => curves.map { |row| row.transform_keys(&:to_s) },
+          "aside" => @base.aside,
           "spacing" => input.figure(spacing, :up).as_json,
           "now" => input.figure(input.now).as_json
         }
@@ -105,7 +106,8 @@ module DustLadder
       def look_at(value, more = {})
         state = @base.state(@input.values(value).merge(more))
         rung = governing(state.ladder)
-        Look.new(value: value, verdict: rung&.verdict || "holds", rung: rung&.id, subject: rung&.subject, state: state)
+        verdict = rung&.verdict || "not_known"
+        Look.new(value: value, verdict: verdict, rung: rung&.id, subject: rung&.subject, state: state)
       end
 
       # The weakest of the rungs; of those that were not known before and are not, the known ones are told of.

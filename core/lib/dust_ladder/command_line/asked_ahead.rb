@@ -26,7 +26,7 @@ module DustLadder
       # How far each figure may go; of one over a range, what the ladder says. 0 always: nothing is judged.
       def limits
         Advice::Limits.new(@base).each { |limit| @out.puts limit_words(limit) }
-        0
+        aside
       end
 
       # Raises Advice::Input::Faulty.
@@ -43,10 +43,16 @@ module DustLadder
           @out.puts format("%-9s %s  %s", band["verdict"].tr("_", " "), ends, name)
         end
         @out.puts "looked at every #{told["spacing"]["metric"]} or nearer"
-        0
+        aside
       end
 
       private
+
+      # What nobody knows, of which nothing was said. 0.
+      def aside
+        @out.puts "not known, and left aside: #{@base.aside.join(", ").downcase}" if @base.aside.any?
+        0
+      end
 
       def show(way)
         @out.puts "#{way.cures ? "cures" : "helps"}  #{way.words["metric"]} (about #{way.trial.minutes} min): " \
