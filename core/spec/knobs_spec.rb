@@ -103,7 +103,9 @@ RSpec.describe DustLadder::Advice::Choices do
   end
 
   it "weighs what is not weighed yet" do
-    expect(values(:weigh, plan)).to eq([ { "/load/weight/basis" => "weighed" } ])
+    expect(values(:weigh, plan)).to eq(
+      [ { "/load/weight/basis" => "weighed", "/load/weight/source" => "to be weighed before the lift" } ]
+    )
     expect(of(:weigh, plan("/load/weight/basis" => "weighed"))).to be_empty
     expect(of(:weigh, plan("/load/weight/bare" => nil))).to be_empty
   end

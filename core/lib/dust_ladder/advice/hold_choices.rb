@@ -5,6 +5,9 @@ module DustLadder
       # Shares of the load's length by which grips move, toward its middle and away.
       MOVED = [ 0.05, 0.1, 0.2 ].freeze
 
+      # Nobody has weighed it yet: who takes this way says that somebody will.
+      TO_BE_WEIGHED = "to be weighed before the lift".freeze
+
       private
 
       # Baskets and chokes may go elsewhere round the load, as far on either side; lugs stay where they are.
@@ -63,7 +66,11 @@ module DustLadder
         words = both do |system|
           "Weigh it first: if it is #{Figure.kg(bare).shown(system)}, +#{Figure.percent(share).shown(system)} is enough"
         end
-        change(:weigh, "weigh", words, { load.pointer("weight", "basis") => "weighed" })
+        values = {
+          load.pointer("weight", "basis") => "weighed",
+          load.pointer("weight", "source") => TO_BE_WEIGHED
+        }
+        change(:weigh, "weigh", words, values)
       end
     end
   end
