@@ -13,11 +13,14 @@ module OwnStock
     busy = plan ? BoardLine.busy(document, except: plan).to_set : Set.new
     DustLadder::Advice::Base::Stock.new(
       slings: GearRack.few(on: day, without: busy),
-      beams: free(Piece.beams, busy),
+      beams: beams(without: busy),
       pieces: free(Piece.where(kind: OTHERS), busy),
       charts: Chart.counting.map(&:snapshot).reject { |chart| busy.include?(machine(chart)) }
     )
   end
+
+  # Those that are ready, some of them.
+  def beams(without: []) = free(Piece.beams, without)
 
   def free(pieces, busy)
     pieces.where(state: "ready").where.not(number: busy.to_a).in_order.limit(MOST).map(&:for_choosing)

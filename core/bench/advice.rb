@@ -22,7 +22,7 @@ Dir[File.expand_path("../../demo/plans/*.json", __dir__)].sort.each do |file|
   limits = now.call - from
   input = ADVICE::Input.all(base.lift).first
   from = now.call
-  ADVICE::WhatIf.new(base, input, input.now * 0.5, input.now * 2.0).told(input) if input
+  ADVICE::WhatIf.new(base, input, input.now * 0.5, input.now * 2.0).told if input
   puts format(
     "%-24s %-12s %5.2f s, %4.1f of the aim, %d cure, %4d pairs; limits %5.2f s; strip %5.2f s",
     File.basename(file, ".json"),

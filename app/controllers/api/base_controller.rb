@@ -128,6 +128,14 @@ module Api
       DustLadder::PlanFile.accept(body.fetch("document") { raise ActionController::ParameterMissing, :document })
     end
 
+    # The id of the plan that a request's document is of, where it is of one that is kept.
+    def plan_named
+      return @plan_named if defined?(@plan_named)
+
+      id = body["plan"]
+      @plan_named = (id if id.is_a?(Integer) && Unchanged.of(:plan, id) { Plan.exists?(id) })
+    end
+
     # The last day on which a document's lift takes its gear; today where it says none.
     def day_of(document)
       told = [ document["lift_at"], document["lift_until"] ].compact.max.to_s[/\A\d{4}-\d{2}-\d{2}/]

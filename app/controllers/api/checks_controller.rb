@@ -37,11 +37,8 @@ module Api
       DustLadder::Quantity::Systems.only(units) { checked.as_json(open: open) }.merge("base" => base)
     end
 
-    # The plan that the document is of, where it is of one that is kept.
-    def plan = @plan ||= (body["plan"] if body["plan"].is_a?(Integer) && kept?(body["plan"]))
-    def kept?(id) = Unchanged.of(:plan, id) { Plan.exists?(id) }
-    def house = OwnHouse.of(document, plan: plan)
-    def sign(ladder) = plan && Plan::Life.sign(ladder, plan, document)
+    def house = OwnHouse.of(document, plan: plan_named)
+    def sign(ladder) = plan_named && Plan::Life.sign(ladder, plan_named, document)
 
     # Of any other word both are told.
     def units = DustLadder::Quantity::Systems::BOTH.find { |system| system.name == body["units"] }

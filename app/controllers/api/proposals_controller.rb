@@ -6,10 +6,8 @@ module Api
     self.whole_or_none = true
 
     def create
-      beams = Piece.beams.where(state: "ready").in_order.limit(MOST_BEAMS).map(&:for_choosing)
-      ways = DustLadder::Rigging::Proposals.new(document, pieces: GearRack.slings, beams: beams)
+      ways = DustLadder::Rigging::Proposals.new(document, pieces: GearRack.slings, beams: OwnStock.beams)
       render json: JSON.generate(ways.as_json)
     end
-    MOST_BEAMS = 200
   end
 end

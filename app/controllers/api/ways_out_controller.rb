@@ -10,7 +10,7 @@ module Api
     LONGEST = 40
 
     def create
-      stock = OwnStock.on(document, day: day_of(document), plan: plan)
+      stock = OwnStock.on(document, day: day_of(document), plan: plan_named)
       base = DustLadder::Advice::Base.new(document, stock: stock, house: house)
       rung = body["rung"].to_s.slice(0, LONGEST) if body["rung"]
       ways = DustLadder::Advice::WaysOut.new(base, rung: rung, whole: body["whole"] == true)
@@ -20,8 +20,7 @@ module Api
     private
 
     def document = @document ||= super
-    def plan = (body["plan"] if body["plan"].is_a?(Integer) && Plan.exists?(id: body["plan"]))
-    def house = OwnHouse.of(document, plan: plan)
+    def house = OwnHouse.of(document, plan: plan_named)
 
     def search(ways, tell)
       ways.each { |way, far| tell.(line(way: way&.as_json, far: far)) }

@@ -22,7 +22,7 @@ module Api
 
       input, range = asked(inputs, "input", %w[from to])
       what = DustLadder::Advice::WhatIf.new(base, input, *range)
-      return tell { |line| strip(what, input, line) } unless body["other"]
+      return tell { |line| strip(what, line) } unless body["other"]
 
       other, rows = asked(inputs, "other", %w[other_from other_to])
       refuse_same if other.id == input.id
@@ -34,9 +34,7 @@ module Api
     def document = @document ||= super
 
     def asked(inputs, key, ends)
-      input = inputs.find { |one| one.id == body[key] }
-      raise Input::Faulty.new("/#{key}", "the plan has no such figure", inputs.map(&:id).join(", ")) unless input
-
+      input = Input.named(inputs, body[key], "/#{key}")
       [ input, input.range(*ends.map { |name| body[name].to_s }, names: ends) ]
     end
 
@@ -57,9 +55,9 @@ module Api
       line.(done: true)
     end
 
-    def strip(what, input, line)
+    def strip(what, line)
       what.each_look { |look| line.(look: { value: look.value, verdict: look.verdict, rung: look.rung }) }
-      line.(strip: what.told(input), done: true)
+      line.(strip: what.told, done: true)
     end
 
     def map(what, input, other, rows, line)

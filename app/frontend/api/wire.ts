@@ -47,12 +47,14 @@ export async function ask<T>(path: string, options: RequestInit = {}): Promise<T
   )
 }
 
-export const send = <T>(method: string, path: string, body: unknown) =>
-  ask<T>(path, {
-    method,
-    body: JSON.stringify(body),
-    headers: { 'Content-Type': 'application/vnd.dust-ladder+json' },
-  })
+// A body as the server reads it.
+const written = (method: string, body: unknown): RequestInit => ({
+  method,
+  body: JSON.stringify(body),
+  headers: { 'Content-Type': 'application/vnd.dust-ladder+json' },
+})
+
+export const send = <T>(method: string, path: string, body: unknown) => ask<T>(path, written(method, body))
 
 // One file as a form sends it, with what else belongs to it.
 export const upload = <T>(path: string, file: File, beside: Record<string, string> = {}) => {
@@ -84,13 +86,4 @@ export async function follow<T>(path: string, options: RequestInit, take: (part:
 
 // Asks for what is answered line by line.
 export const followed = <T>(path: string, asked: object, take: (part: T) => void, signal: AbortSignal) =>
-  follow<T>(
-    path,
-    {
-      method: 'POST',
-      body: JSON.stringify(asked),
-      headers: { 'Content-Type': 'application/vnd.dust-ladder+json' },
-      signal,
-    },
-    take,
-  )
+  follow<T>(path, { ...written('POST', asked), signal }, take)

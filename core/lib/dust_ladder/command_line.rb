@@ -72,9 +72,9 @@ module DustLadder
       ahead.strip(*@options.values)
     end
 
-    def ahead = AskedAhead.new(plan, @out, house: { house: @library && Library.new(@library).house })
-
-    def checked(document) = DustLadder.check(document, house: @library && Library.new(@library).house)
+    def house = @library && Library.new(@library).house
+    def ahead = AskedAhead.new(plan, @out, house: { house: house })
+    def checked(document) = DustLadder.check(document, house: house)
     def printed(ladder) = PrintedLadder.new(ladder, @out)
 
     def usage

@@ -6,7 +6,7 @@ import { COLOUR, WORD } from '../../ladder/verdict'
 import type { Editor } from '../../plan/usePlanEditor'
 import { usePreferences, useShown } from '../../ui/preferences'
 import { useSize } from '../../ui/useSize'
-import { asideWords, bandAt, bandWords, nearest, written, type Input } from './range'
+import { asideWords, bandAt, bandWords, named, nearest, written, type Input } from './range'
 import { RangeForm } from './RangeForm'
 import { useWhatIf } from './useWhatIf'
 
@@ -86,9 +86,7 @@ export function OverRange({
                 <strong style={{ color: COLOUR[band.verdict] }}>
                   {strip.aside.length > 0 ? 'what is known: ' : ''}
                   {WORD[band.verdict]}
-                  {band.label
-                    ? `, ${band.label.toLowerCase()}${band.subject ? ` (${band.subject})` : ''}`
-                    : ''}
+                  {band.label ? `, ${named(band)}` : ''}
                 </strong>
               )}
             </span>

@@ -49,7 +49,7 @@ export function nearest(kind: Input['kind'], value: number, system: System): num
 }
 
 // The rung and what of it: crane (set).
-const named = ({ label, subject }: { label: string | null; subject: string | null }) =>
+export const named = ({ label, subject }: { label: string | null; subject: string | null }) =>
   `${label?.toLowerCase() ?? ''}${subject ? ` (${subject})` : ''}`
 
 // What a strip says of a value; between the last step of one band and the first of the next the worse.

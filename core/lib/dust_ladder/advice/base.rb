@@ -2,7 +2,7 @@ module DustLadder
   module Advice
     # The plan that advice is given on, and what the house has to change it with.
     class Base
-      # slings, beams, mats, fittings, links: of the store, as the plan format has them; charts: snapshots.
+      # slings, beams, and pieces of other kinds: of the store, as the plan format has them; charts: snapshots.
       Stock =
         Struct.new(:slings, :beams, :pieces, :charts, keyword_init: true) do
           def initialize(slings: [], beams: [], pieces: [], charts: []) = super

@@ -69,7 +69,7 @@ module DustLadder
 
       def known(knob)
         [ send(knob) ].flatten.compact
-      rescue NotKnown, Rigging::Impossible, Statics::Equilibrium::NotFound
+      rescue NotKnown, Statics::Equilibrium::NotFound
         []
       end
 
@@ -80,12 +80,17 @@ module DustLadder
         @at = nil
       end
 
-      def change(knob, id, words, values, axis: nil)
-        return Change.new(id: id, knob: knob.to_s, words: words, values: values, axis: axis) unless @at
+      def change(knob, id, words, values)
+        made = Change.new(id: id, knob: knob.to_s, words: words, values: values)
+        @at ? of_its_crane(made, @at) : made
+      end
 
-        who = WHO[@at]
-        told = both { |system| "#{who}: #{words[system]}" }
-        Change.new(id: "#{id}-#{@at}", knob: knob.to_s, of: @at, words: told, values: values, axis: axis)
+      # Of one of two cranes it says which.
+      def of_its_crane(made, at)
+        words, who = made.words, WHO[at]
+        made.id, made.of = "#{made.id}-#{at}", at
+        made.words = both { |system| "#{who}: #{words[system]}" }
+        made
       end
 
       # A Change of each figure of a list, the nearest to what it is now first; each can be made anywhere between it and
@@ -93,7 +98,7 @@ module DustLadder
       def along(now, values, step: STEP_M, &make)
         from = now
         values.map do |value|
-          axis = Change::Axis.new(from, value, step) { |between| make.call(between) }
+          axis = Change::Axis.new(from, value, step, &make)
           from = value
           make.call(value).tap { |made| made.axis = axis }
         end

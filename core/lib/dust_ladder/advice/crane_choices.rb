@@ -91,10 +91,14 @@ module DustLadder
       end
 
       def boomed(length)
+        change(:boom, "boom", both { |system| "Boom of #{Figure.m(length).shown(system)}" }, whole_way(length))
+      end
+
+      # One boom length for the whole way: no station keeps its own.
+      def whole_way(length)
         own = crane["stations"].each_index.select { |at| crane["stations"][at]["boom_length"] }
         stations = own.to_h { |at| [ crane.pointer("stations", at, "boom_length"), nil ] }
-        words = both { |system| "Boom of #{Figure.m(length).shown(system)}" }
-        change(:boom, "boom", words, { crane.pointer("boom_length") => "#{length} m", **stations })
+        length ? { crane.pointer("boom_length") => "#{length} m", **stations } : stations
       end
 
       # Only where somebody measured more.

@@ -20,6 +20,12 @@ module DustLadder
         ].compact
       end
 
+      # The one of an id among some. at: where the id was given. Raises Faulty.
+      def self.named(inputs, id, at)
+        inputs.find { |one| one.id == id } or
+          raise Faulty.new(at, "the plan has no such figure", inputs.map(&:id).join(", "))
+      end
+
       class << self
         private
 

@@ -30,7 +30,7 @@ module DustLadder
         own = crane.chart_data["identity"].slice(*OWN)
         charts = stock.charts.select do |chart|
           chart["data"]["identity"].slice(*OWN) == own && chart["data"]["id"] != crane["chart"] &&
-            (chart["data"]["family"] || "mobile") == (crane.chart_data["family"] || "mobile")
+            family(chart) == Cranes::Families.name_of(crane.chart_data)
         end
         likely(charts).first(MOST_SET_UPS).map { |chart, length| charted(:set_up, chart, length) }
       end
@@ -41,10 +41,12 @@ module DustLadder
 
         own = crane.chart_data["identity"].slice(*OWN)
         charts = stock.charts.reject { |chart| chart["data"]["identity"].slice(*OWN) == own }
-        likely(charts.select { |chart| (chart["data"]["family"] || "mobile") == "mobile" })
+        likely(charts.select { |chart| family(chart) == "mobile" })
           .first(MOST_MACHINES)
           .map { |chart, length| charted(:machine, chart, length) }
       end
+
+      def family(chart) = Cranes::Families.name_of(chart["data"])
 
       # [chart, boom length] of those that carry the gross load at the farthest station at all, the most first.
       def likely(charts)
@@ -77,7 +79,6 @@ module DustLadder
           boom = length ? ", boom #{Figure.m(length).shown(system)}" : ""
           "#{data["title"]}#{boom}: see on the machine that it is so"
         end
-        own = crane["stations"].each_index.select { |at| crane["stations"][at]["boom_length"] }
         change(
           knob,
           "#{knob}-#{data["id"]}-#{length}",
@@ -85,8 +86,7 @@ module DustLadder
           {
             crane.pointer("chart") => data["id"],
             crane.pointer("as_rigged") => as_rigged(knob, data["identity"]),
-            **(length ? { crane.pointer("boom_length") => "#{length} m" } : {}),
-            **own.to_h { |at| [ crane.pointer("stations", at, "boom_length"), nil ] },
+            **whole_way(length),
             Plan.pointer("snapshots", "charts", PlanFile::Pointer.escaped(data["id"])) => chart
           }
         )

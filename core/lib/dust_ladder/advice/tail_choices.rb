@@ -173,7 +173,7 @@ module DustLadder
       # Boom lengths of another mobile crane; none of what the plan has already.
       def others(data)
         used = @lift.duties.map { |duty| duty.crane["chart"] }
-        return [] if used.include?(data["id"]) || (data["family"] || "mobile") != "mobile" || data["boom_angle_deg"]
+        return [] if used.include?(data["id"]) || Cranes::Families.name_of(data) != "mobile" || data["boom_angle_deg"]
 
         data["boom_length_m"].to_a
       end

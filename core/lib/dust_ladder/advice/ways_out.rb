@@ -56,7 +56,8 @@ module DustLadder
         @misses ||=
           begin
             found
-            own = tried_of_each.filter_map { |knob, tried| nearest(tried) if found.none? { |way| way.of?(knob) } }
+            vain = tried_of_each.reject { |knob, _| found.any? { |way| way.of?(knob) } }
+            own = vain.values.filter_map { |tried| tried.min_by(&:distance) }
             [ *own, *@pair_misses ].select(&:told?).sort_by(&:distance).first(MOST_MISSES)
           end
       end
@@ -95,7 +96,7 @@ module DustLadder
       # Yields what cures of some knobs; does any?
       def singles(knobs)
         cures = knobs.map do |knob|
-          found = good(knob, trials(knob).lazy.select { |one| cure?(one) })
+          found = unlike(trials(knob).lazy.select { |one| cure?(one) })
           found.each { |one| yield Way.new(least(one), cures: true), nil }.any?
         end
         cures.any?
@@ -112,9 +113,7 @@ module DustLadder
       end
 
       # Changes of one id are steps of one and the same: the first of them; of a choice some.
-      def good(knob, lazily)
-        return lazily.first(1) if @base.lift.tandem? && knob == "tail"
-
+      def unlike(lazily)
         seen = []
         lazily.select { |one| !seen.include?(one.id) && seen.push(one.id) }.first(MOST_OF_ONE)
       end
@@ -158,8 +157,6 @@ module DustLadder
       def missed(pair)
         @pair_misses = [ *@pair_misses, pair ].min_by(2, &:distance)
       end
-
-      def nearest(tried) = tried.min_by(&:distance)
     end
   end
 end

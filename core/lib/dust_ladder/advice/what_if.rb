@@ -3,13 +3,21 @@ module DustLadder
     # What the ladder says while one figure of the plan goes over a range, or two of them (handbook, section 13): looks
     # at even distances, and between two that differ the very value at which the answer turns.
     class WhatIf
-      # What governs at one value: the verdict and the rung that it comes from.
-      Look = Struct.new(:value, :verdict, :rung, :subject, :state, keyword_init: true) do
-        # Says it the same as another look?
-        def like?(other) = [ verdict, rung ] == [ other.verdict, other.rung ]
-      end
-      # A part of the range over which the same rung governs by the same verdict; from and to lie on the input's step.
-      Band = Struct.new(:from, :to, :verdict, :rung, :subject, keyword_init: true)
+      # What is said at one value: the verdict and the Rung that it comes from, or nil.
+      Look =
+        Struct.new(:value, :verdict, :governs, :state, keyword_init: true) do
+          def rung = governs&.id
+          # Says it the same as another look?
+          def like?(other) = [ verdict, rung ] == [ other.verdict, other.rung ]
+        end
+      # A part of the range over which the same rung governs by the same verdict, from its first Look to a value on the
+      # input's step.
+      Band =
+        Struct.new(:first, :to) do
+          def from = first.value
+          def verdict = first.verdict
+          def rung = first.rung
+        end
       LOOKS = 48
       MAP = [ 24, 14 ].freeze
 
@@ -37,7 +45,7 @@ module DustLadder
       # Bands over the whole range, without a gap; what turns and turns back between two looks is not seen.
       def bands
         each_look { nil } unless @looks
-        found = [ band(@looks.first) ]
+        found = [ Band.new(@looks.first) ]
         @looks.each_cons(2) { |one, other| turns(one, other).each { |look| found << step_to(found.last, look) } }
         found.last.to = @looks.last.value
         found
@@ -52,15 +60,15 @@ module DustLadder
 
       # All of a strip, once it was looked at: bands in figures that never say that more holds than does, curves, and in
       # a sentence how far it holds.
-      def told(input)
+      def told
         all = bands
         {
-          "bands" => all.map { |band| told_band(input, band, band.equal?(all.last)) },
+          "bands" => all.map { |band| told_band(band, band.equal?(all.last)) },
           "values" => @looks.map(&:value),
           "curves" => curves.map { |row| row.transform_keys(&:to_s) },
           "aside" => @base.aside,
-          "spacing" => input.figure(spacing, :up).as_json,
-          "now" => input.figure(input.now).as_json
+          "spacing" => @input.figure(spacing, :up).as_json,
+          "now" => @input.figure(@input.now).as_json
         }
       end
 
@@ -81,33 +89,33 @@ module DustLadder
       private
 
       # Its ends as they are on the input's step: the last value at which it is so.
-      def told_band(input, band, last)
+      def told_band(band, last)
         {
           "from_value" => band.from,
           "to_value" => band.to,
-          "from" => input.figure(band.from, :up).as_json,
-          "to" => input.figure(band.to, last ? :near : :down).as_json,
+          "from" => @input.figure(band.from, :up).as_json,
+          "to" => @input.figure(band.to, last ? :near : :down).as_json,
           "verdict" => band.verdict,
           "rung" => band.rung,
-          "label" => band.rung && @looks.filter_map { |look| look.state.rung(band.rung)&.label }.first,
-          "subject" => band.subject
+          "label" => band.first.governs&.label,
+          "subject" => band.first.governs&.subject
         }
       end
 
-      def places = @places ||= spread(@input, @from, @to, LOOKS)
-
       # What the plan has now is looked at too.
-      def spread(input, from, to, count)
-        even = Array.new(count) { |at| input.round(from + (to - from) * at / (count - 1.0)) }
-        now = input.round(input.now)
-        [ *even, *(now.between?(from, to) && count == LOOKS ? [ now ] : []) ].uniq.sort
+      def places
+        @places ||= [ *spread(@input, @from, @to, LOOKS), *now_within ].uniq.sort
       end
+
+      def now_within = [ @input.round(@input.now) ].select { |now| now.between?(@from, @to) }
+
+      def spread(input, from, to, count) =
+        Array.new(count) { |at| input.round(from + (to - from) * at / (count - 1.0)) }.uniq
 
       def look_at(value, more = {})
         state = @base.state(@input.values(value).merge(more))
         rung = governing(state.ladder)
-        verdict = rung&.verdict || "not_known"
-        Look.new(value: value, verdict: verdict, rung: rung&.id, subject: rung&.subject, state: state)
+        Look.new(value: value, verdict: rung&.verdict || "not_known", governs: rung, state: state)
       end
 
       # The weakest of the rungs; of those that were not known before and are not, the known ones are told of.
@@ -135,12 +143,9 @@ module DustLadder
         [ high, *(high.like?(other) ? [] : turns(high, other)) ]
       end
 
-      def band(look) =
-        Band.new(from: look.value, to: nil, verdict: look.verdict, rung: look.rung, subject: look.subject)
-
       def step_to(last, look)
         last.to = @input.round(look.value - @input.step)
-        band(look)
+        Band.new(look)
       end
 
       def curve(id, rungs)

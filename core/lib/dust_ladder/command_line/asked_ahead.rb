@@ -31,12 +31,9 @@ module DustLadder
 
       # Raises Advice::Input::Faulty.
       def strip(id, from, to)
-        inputs = Advice::Input.all(@base.lift)
-        input = inputs.find { |one| one.id == id } or
-          raise Advice::Input::Faulty.new("--input", "the plan has no such figure", inputs.map(&:id).join(", "))
-
+        input = Advice::Input.named(Advice::Input.all(@base.lift), id, "--input")
         what = Advice::WhatIf.new(@base, input, *input.range(from, to, names: %w[--from --to]))
-        told = what.told(input)
+        told = what.told
         told["bands"].each do |band|
           name = [ band["label"]&.downcase, band["subject"] ].compact.join(", ")
           ends = band.values_at("from", "to").map { |one| one["metric"] }.join(" to ")

@@ -11,7 +11,7 @@ module DustLadder
 
       # What a schema cannot say of a chart: what its family needs, values that rise, tables that are whole.
       def of(data)
-        family = data["family"] || "mobile"
+        family = Families.name_of(data)
         missing = ChartFile::NEEDS.fetch(family).reject { |name| data.key?(name) }
         if family == "mobile" && [ data["radius_m"], data["boom_angle_deg"] ].compact.size != 1
           missing << "radius_m or boom_angle_deg"

@@ -7,7 +7,7 @@ module DustLadder
       # A chart's data as such a table, CSV text in m and kg. What has no name here (who stands for it) stays out: the
       # JSON is the whole of it.
       def write(data)
-        family = data["family"] || "mobile"
+        family = Families.name_of(data)
         CSV.generate do |csv|
           (head_lines(data, family) + send("#{family}_lines", data)).each do |cells|
             csv << cells.map { |cell| cell.is_a?(Numeric) ? plain(cell) : cell && Gear::CsvText.harmless(cell) }

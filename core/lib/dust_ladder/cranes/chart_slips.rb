@@ -11,7 +11,7 @@ module DustLadder
       def self.of(data, tables) = new(data, tables).warnings
 
       def initialize(data, tables)
-        @family = data["family"] || "mobile"
+        @family = Families.name_of(data)
         @tables = tables
         @pairs = Hash.new { |all, cell| all[cell] = [] }
       end

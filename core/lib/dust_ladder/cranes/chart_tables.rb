@@ -9,7 +9,7 @@ module DustLadder
 
       # Tables of a chart: [name, words for rows, words for columns, cells].
       def of(data)
-        case data["family"] || "mobile"
+        case Families.name_of(data)
         when "mobile"
           rows =
             data["radius_m"]&.map { |radius| metres(radius) } || data["boom_angle_deg"].map { |angle| "#{angle}°" }

@@ -82,7 +82,7 @@ module DustLadder
 
       # Boom lengths of a chart that reach every station.
       def booms(data)
-        return [ nil ] unless data["boom_length_m"] && (data["family"] || "mobile") == "mobile"
+        return [ nil ] unless data["boom_length_m"] && Families.name_of(data) == "mobile"
 
         return data["boom_length_m"] if data["boom_foot"].nil? || farthest.nil?
 

@@ -16,6 +16,9 @@ module DustLadder
       ROWS = { "tower" => "jib", "fixed_hoist" => "hoist" }.freeze
       ONLY_ROWS = { "fixed_hoist" => "wherever it runs" }.freeze
 
+      # A chart that says none is a mobile crane's. data: a chart's data.
+      def self.name_of(data) = data["family"] || "mobile"
+
       # data: a chart's data. crane: the plan's Crane.
       def self.of(data, crane) =
         { "tower" => Tower, "fixed_hoist" => FixedHoist, "platform_jib" => PlatformJib }.fetch(

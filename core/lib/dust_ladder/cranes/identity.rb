@@ -11,7 +11,7 @@ module DustLadder
 
       # Of a chart, with the fields that its family needs by what ships now.
       def self.of(data)
-        new(data, RuleSet.shipped("strict").chart_identity(data["family"] || "mobile"))
+        new(data, RuleSet.shipped("strict").chart_identity(Families.name_of(data)))
       end
 
       # data: a chart's. needed: names of the fields that its family needs; of "a or b" either will do.

@@ -38,7 +38,7 @@ module DustLadder
       # One entry for each sector or set of falls.
       def as_json(*)
         {
-          "family" => @data["family"] || "mobile",
+          "family" => Families.name_of(@data),
           "title" => @data["title"],
           "row" => Families::ROWS.fetch(@data["family"], "boom"),
           "only_row" => Families::ONLY_ROWS[@data["family"]],

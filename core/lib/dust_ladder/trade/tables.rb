@@ -38,12 +38,12 @@ module DustLadder
           angles,
           chokes,
           bends,
-          *bands(:shackle_angle, "Shackle, pulled off its centre line", "Off the line, to"),
-          *bands(:eyebolt_shouldered, "Shouldered eyebolt, pulled off its shank", "Off the shank, to"),
-          *bands(:eyebolt_plain, "Eyebolt without shoulder", "Off the shank, to"),
+          bands(:shackle_angle, "Shackle, pulled off its centre line", "Off the line, to"),
+          bands(:eyebolt_shouldered, "Shouldered eyebolt, pulled off its shank", "Off the shank, to"),
+          bands(:eyebolt_plain, "Eyebolt without shoulder", "Off the shank, to"),
           hooks,
-          plates,
-          bars,
+          steel("plates", "Steel plate", [ "Thickness", "A square metre", "A square foot" ], PLATES_MM, 2) { |m| m },
+          steel("bars", "Round steel bar", [ "Diameter", "A metre", "A foot" ], BARS_MM, 1) { |m| Math::PI / 4 * m**2 },
           materials
         ].compact
       end
@@ -58,7 +58,6 @@ module DustLadder
 
       private
 
-      def known = DustLadder.known { yield }
       def share(value) = Figure.percent(value, :down)
 
       def angles
@@ -86,95 +85,62 @@ module DustLadder
 
       def mark(deg, floor, attention)
         return "no less" if (deg - floor).abs < 1e-9
-
         return "never" if deg < floor
 
         deg < attention ? "caution" : ""
       end
 
+      # A table of what a rule leaves; nil where the rule set has no such rule.
+      def of_rule(id, name, title, heads, note: nil)
+        DustLadder.known do
+          Table.new(id: id, title: title, why: @rules.cite(name), heads: heads, rows: yield(@rules[name]), note: note)
+        end
+      end
+
       def chokes
-        known do
-          rows = @rules[:choke_angle_bands].map { |least, left| [ "#{least.round}° and more", share(left) ] }
-          Table.new(
-            id: "chokes",
-            title: "Choke by its angle at the eye",
-            why: @rules.cite(:choke_angle_bands),
-            heads: [ "Angle of choke", "Left of the choker rating" ],
-            rows: rows
-          )
+        heads = [ "Angle of choke", "Left of the choker rating" ]
+        of_rule("chokes", :choke_angle_bands, "Choke by its angle at the eye", heads) do |all|
+          all.map { |least, left| [ "#{least.round}° and more", share(left) ] }
         end
       end
 
       def bends
-        known do
-          rows = RATIOS.map do |ratio|
+        heads = [ "Diameter of the bend", "Left of the rope's strength" ]
+        note = "A basket rating has the loss at its own bend in it already: the plan reckons from that."
+        of_rule("bends", :bending, "Wire rope bent round something", heads, note: note) do
+          RATIOS.map do |ratio|
             left = Slings::Derating.bend_factor(@rules, ratio.to_f, Float::INFINITY)
             [ "#{ratio} times its own", left ? share(left) : NONE ]
           end
-          Table.new(
-            id: "bends",
-            title: "Wire rope bent round something",
-            why: @rules.cite(:bending),
-            heads: [ "Diameter of the bend", "Left of the rope's strength" ],
-            rows: rows,
-            note: "A basket rating has the loss at its own bend in it already: the plan reckons from that."
-          )
         end
       end
 
       def bands(name, title, head)
-        table = known do
-          rows = @rules[name].map { |upto, left| [ "#{upto.round}°", share(left) ] }
-          last = @rules[name].last.first
-          rows << [ "over #{last.round}°", NONE ] if last < 90
-          heads = [ head, "Left of the rating" ]
-          Table.new(id: name.to_s, title: title, why: @rules.cite(name), heads: heads, rows: rows)
+        of_rule(name.to_s, name, title, [ head, "Left of the rating" ]) do |all|
+          rows = all.map { |upto, left| [ "#{upto.round}°", share(left) ] }
+          last = all.last.first
+          last < 90 ? [ *rows, [ "over #{last.round}°", NONE ] ] : rows
         end
-        [ table ].compact
       end
 
       def hooks
-        known do
-          rows = @rules[:hook_off_centre].map { |upto, left| [ share(upto), share(left) ] }
-          rows << [ "farther", NONE ]
-          Table.new(
-            id: "hooks",
-            title: "Crane hook, the load off its bowl",
-            why: @rules.cite(:hook_off_centre),
-            heads: [ "Of the way to the tip, to", "Left of the hook's rating" ],
-            rows: rows
-          )
+        heads = [ "Of the way to the tip, to", "Left of the hook's rating" ]
+        of_rule("hooks", :hook_off_centre, "Crane hook, the load off its bowl", heads) do |all|
+          [ *all.map { |upto, left| [ share(upto), share(left) ] }, [ "farther", NONE ] ]
         end
       end
 
-      def steel = Load::Materials::BY_WORD.fetch("steel")
-
-      def plates
-        Table.new(
-          id: "plates",
-          title: "Steel plate",
-          why: "#{steel.high.round} kg/m³",
-          heads: [ "Thickness", "A square metre", "A square foot" ],
-          rows: PLATES_MM.map do |mm|
-            kg = mm / 1000.0 * steel.high
-            each = [ kg, kg * Figure::M_PER_FT**2 ].map { |one| Figure.kg(one, :up, digits: 1) }
-            [ Figure.small(mm / 1000.0), *each ]
-          end
-        )
-      end
-
-      def bars
-        Table.new(
-          id: "bars",
-          title: "Round steel bar",
-          why: "#{steel.high.round} kg/m³",
-          heads: [ "Diameter", "A metre", "A foot" ],
-          rows: BARS_MM.map do |mm|
-            kg = Math::PI / 4 * (mm / 1000.0)**2 * steel.high
-            each = [ kg, kg * Figure::M_PER_FT ].map { |one| Figure.kg(one, :up, digits: 2) }
-            [ Figure.small(mm / 1000.0), *each ]
-          end
-        )
+      # By the size in mm, what one metre or one foot of it weighs, along so many directions; the block makes of a size
+      # in m what is left to multiply, m or m2.
+      def steel(id, title, heads, sizes, directions)
+        density = Load::Materials::BY_WORD.fetch("steel").high
+        digits = 3 - directions
+        rows = sizes.map do |mm|
+          kg = yield(mm / 1000.0) * density
+          each = [ kg, kg * Figure::M_PER_FT**directions ].map { |one| Figure.kg(one, :up, digits: digits) }
+          [ Figure.small(mm / 1000.0), *each ]
+        end
+        Table.new(id: id, title: title, why: "#{density.round} kg/m³", heads: heads, rows: rows)
       end
 
       def materials
