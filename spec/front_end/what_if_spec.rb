@@ -109,4 +109,37 @@ RSpec.describe "Words of what if" do
     expect(words).to eq("Not known, and left aside: slings, crane, wind and 2 more. Said is only what is known.")
     expect(front("rooms/what_if/range.ts", "asideWords", [])).to eq("")
   end
+
+  # What is known is told as such; of bands of one verdict the last says how far.
+  [
+    [ [], "metric", "Holds to 400 kg, tight to 500 kg: slings, then stop: crane (set)." ],
+    [ [ "Wind" ], "us", "What is known: holds to 400 lb, tight to 500 lb: slings, then stop: crane (set)." ]
+  ].each do |aside, system, words|
+    it "tells a strip as #{words.inspect}" do
+      all = [
+        band(100, 200, "holds", "Level"),
+        band(201, 400, "holds", "Crane"),
+        band(401, 500, "tight"),
+        band(501, 600, "stop", "Crane", "set")
+      ]
+      expect(front(file, "bandWords", all, system, aside)).to eq(words)
+      expect(front(file, "bandWords", [], system, aside)).to eq("")
+    end
+  end
+
+  # How far, and what ends it; of a plan that stops, from where on it would not.
+  [
+    [ {}, "900 kg, then crane (set)" ],
+    [ { "verdict" => "not_known", "subject" => nil }, "900 kg, then not known: crane" ],
+    [ { "rung" => nil, "label" => nil, "subject" => nil }, "as far as was looked, 900 kg" ],
+    [ { "stops_now" => true }, "stops no more from 900 kg" ],
+    [ { "stops_now" => true, "way" => "down" }, "stops no more up to 900 kg" ],
+    [ { "stops_now" => true, "holds" => nil }, "" ]
+  ].each do |changes, words|
+    it "tells a limit as #{words.inspect}" do
+      limit = { "way" => "up", "stops_now" => false, "holds" => figure(900), "rung" => "crane", "label" => "Crane" }
+      limit.merge!("subject" => "set", "verdict" => "stop", **changes)
+      expect(front(file, "limitWords", limit, "metric")).to eq(words)
+    end
+  end
 end

@@ -56,7 +56,16 @@ function FootFlag({
 }
 
 // The crane as it stands, its feet, its boom over pick and set, and the load there.
-export function SiteCrane({ view, scale }: { view: SiteView; scale: SiteScale }) {
+// flags: with what each foot uses of its ground.
+export function SiteCrane({
+  view,
+  scale,
+  flags = true,
+}: {
+  view: SiteView
+  scale: SiteScale
+  flags?: boolean
+}) {
   const crane = view.crane
   if (!crane) return null
   const at = (place: number[]) => ({ x: scale.x(place[0]!), y: scale.y(place[1]!) })
@@ -130,9 +139,8 @@ export function SiteCrane({ view, scale }: { view: SiteView; scale: SiteScale })
       })}
       <circle cx={axis.x} cy={axis.y} r={8} fill="var(--ink)" />
       <path d={`M${axis.x} ${axis.y}L${front.x} ${front.y}`} stroke="var(--ink)" strokeWidth={8} />
-      {view.feet.map((foot) => (
-        <FootFlag key={foot.name} foot={foot} axis={crane.axis} scale={scale} />
-      ))}
+      {flags &&
+        view.feet.map((foot) => <FootFlag key={foot.name} foot={foot} axis={crane.axis} scale={scale} />)}
     </g>
   )
 }

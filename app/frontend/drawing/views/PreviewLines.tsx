@@ -44,7 +44,7 @@ export function PreviewStand({ scale }: { scale: SiteScale }) {
   if (!site?.crane) return null
   return (
     <g opacity={0.5} pointerEvents="none" data-preview="stand">
-      <SiteCrane view={site} scale={scale} />
+      <SiteCrane view={site} scale={scale} flags={false} />
     </g>
   )
 }

@@ -1,13 +1,13 @@
-import { useShown } from '../../ui/preferences'
+import { usePreferences, useShown } from '../../ui/preferences'
 import { COLOUR } from '../../ladder/verdict'
 import { asideWords, limitWords, type Limit } from './range'
 import type { Told } from './useWhatIf'
 
 // One way of one figure: how far, and what ends it.
 function Way({ limit, waiting }: { limit: Limit | undefined; waiting: boolean }) {
-  const shown = useShown()
+  const { system } = usePreferences().preferences
   if (!limit) return <td>{waiting ? 'working' : ''}</td>
-  const words = limitWords(limit, shown)
+  const words = limitWords(limit, system)
   const colour = limit.stops_now ? COLOUR.stop : limit.rung ? 'var(--ink)' : 'var(--ink2)'
   return (
     <td

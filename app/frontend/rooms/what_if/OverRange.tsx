@@ -98,7 +98,7 @@ export function OverRange({
               Take {take} into the plan
             </Button>
           </div>
-          <p className="told">{bandWords(strip.bands, shown, strip.aside)}</p>
+          <p className="told">{bandWords(strip.bands, system, strip.aside)}</p>
           {strip.aside.length > 0 && <p className="aside">{asideWords(strip.aside)}</p>}
           <p className="small">
             {strip.curves.length > MOST_ROWS &&

@@ -76,29 +76,25 @@ export function asideWords(aside: string[]): string {
 }
 
 // The whole strip in one sentence: how far each verdict goes, and what ends it.
-export function bandWords(
-  bands: Band[],
-  shown: (figure: Band['to']) => string,
-  aside: string[] = [],
-): string {
+export function bandWords(bands: Band[], system: System, aside: string[] = []): string {
   const told: string[] = []
   bands.forEach((band, index) => {
     const next = bands[index + 1]
     if (next?.verdict === band.verdict) return
     const word = WORD[band.verdict]
     const why = band.verdict === 'holds' ? '' : `: ${named(band)}`
-    told.push(next ? `${word} to ${shown(band.to)}${why}` : `${told.length ? 'then ' : ''}${word}${why}`)
+    told.push(next ? `${word} to ${band.to[system]}${why}` : `${told.length ? 'then ' : ''}${word}${why}`)
   })
   const text = told.join(', ')
   if (!text) return ''
-  return aside.length > 0 ? `What is known ${text}.` : `${text[0]!.toUpperCase()}${text.slice(1)}.`
+  return aside.length > 0 ? `What is known: ${text}.` : `${text[0]!.toUpperCase()}${text.slice(1)}.`
 }
 
 // Of one limit: how far, and what ends it.
-export function limitWords(limit: Limit, shown: (figure: Limit['holds']) => string): string {
-  if (limit.stops_now)
-    return limit.holds ? `stops no more ${limit.way === 'up' ? 'from' : 'up to'} ${shown(limit.holds)}` : ''
-  if (!limit.rung) return `as far as was looked, ${shown(limit.holds)}`
+export function limitWords(limit: Limit, system: System): string {
+  const holds = limit.holds?.[system]
+  if (limit.stops_now) return holds ? `stops no more ${limit.way === 'up' ? 'from' : 'up to'} ${holds}` : ''
+  if (!limit.rung) return `as far as was looked, ${holds}`
   const word = limit.verdict === 'not_known' ? 'not known: ' : ''
-  return `${shown(limit.holds)}, then ${word}${named(limit)}`
+  return `${holds}, then ${word}${named(limit)}`
 }
