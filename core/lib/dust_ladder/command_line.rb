@@ -3,25 +3,17 @@ module DustLadder
   # What bin/ladder does. Each command answers with an exit status: 0 holds or tight (or valid, or all
   # right), 1 stop or not known (or a wrong case), 2 a bad file or a bad call.
   class CommandLine
-    USAGE = <<~TEXT
-      ladder validate FILE        is this a whole and sound plan file?
-      ladder check FILE [--json]  the ladder, a rung a line, or as JSON
-      ladder explain FILE         the whole working, as one would write it
-      ladder takeoff FILE         weight and centre of gravity of a plan's take-off, or of a CSV file, row by row
-      ladder charts FILE          what a file of crane charts says, JSON or a CSV grid, fault by fault [--json: as JSON]
-      ladder verify FILE          do the records and signatures that the file carries agree with each other and with it?
-                                  Of the record of a lift's day: does each event still say what it said?
-      ladder ways FILE [--rung ID]
-                                  what would make it better, for its weakest rung or the one that is named
-      ladder whatif FILE [--input ID --from X --to Y]
-                                  how far each of its figures may go; of one, what the ladder says over a range
-      ladder cases FILE           computes a file of worked cases and compares
-
-      --library DIR   for check and explain: holds the plan's charts and rule sets against the chart files in DIR
-    TEXT
-    COMMANDS = %w[validate check explain takeoff charts verify ways whatif cases].freeze
+    USAGE = File.read(File.expand_path("command_line/usage.txt", __dir__)).freeze
+    COMMANDS = %w[validate check explain takeoff charts verify ways whatif find practise cases].freeze
     # Options that take a word, by the command that knows them.
-    OPTIONS = { "ways" => %w[--rung], "whatif" => %w[--input --from --to] }.freeze
+    OPTIONS = {
+      "ways" => %w[--rung],
+      "whatif" => %w[--input --from --to],
+      "find" => %w[--hours],
+      "practise" => %w[--seed --kind --answer]
+    }.freeze
+    # Those that are of no file.
+    FILELESS = %w[practise].freeze
     class BadFile < StandardError
     end
 
@@ -36,10 +28,10 @@ module DustLadder
 
     def run
       return usage if [ @library, *@options.values ].include?(:missing)
-      return usage if @rest.any? || @file.nil? || !COMMANDS.include?(@command)
+      return usage if @rest.any? || !COMMANDS.include?(@command) || @file.nil? != FILELESS.include?(@command)
 
       send(@command)
-    rescue Advice::Input::Faulty => error
+    rescue Faulty => error
       @err.puts "#{@file}:", "#{error.pointer.delete_prefix("/")}: #{error.message}; expected #{error.expected}"
       2
     rescue PlanFile::Invalid, BadFile => error
@@ -70,6 +62,24 @@ module DustLadder
       return usage if @options.values.any?(&:nil?)
 
       ahead.strip(*@options.values)
+    end
+
+    # 0 when a lift is found, else 1.
+    def find
+      hours = @options["--hours"] || "6"
+      raise BadFile, "--hours: #{hours} is no number of hours; expected 0 to 300" unless hours.match?(/\A\d{1,3}\z/)
+
+      document = plan
+      lift = Lift.new(document)
+      stock = @library ? Library.new(@library).stock(lift.last_day&.iso8601, lift.rules) : Advice::Base::Stock.new
+      base = Advice::Base.new(document, stock: stock, house: { house: house })
+      FoundLifts.new(base, @out).tell(60 * hours.to_i)
+    end
+
+    # 0 for a question, or a right answer; 1 for another.
+    def practise
+      seed, kind, answer = @options.values_at("--seed", "--kind", "--answer")
+      Drilled.new(@out, seed: seed || "1", kind: kind).tell(answer)
     end
 
     def house = @library && Library.new(@library).house

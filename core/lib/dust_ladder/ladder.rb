@@ -134,15 +134,19 @@ module DustLadder
       return UNDRAWN.to_h { |view| [ view, nil ] } if cut_short?
 
       {
-        "drawing" => Drawing.new(lift, rung("slings"), rung("upper")).as_json,
+        "drawing" => drawing,
         "reach" => rung("crane") && Reach.new(lift, rung("crane")).as_json,
-        "crane" => lift.tandem? ? nil : Cranes::CraneView.new(lift).as_json,
+        "crane" => crane_view,
         "site" => Site::SiteView.new(lift, rungs).as_json,
         "site_tail" => lift.tandem? ? Site::SiteView.new(lift, rungs, lift.duties[1]).as_json : nil,
         "tailing" => Tailing::View.new(lift, rungs).as_json,
         "beside" => open.nil? || open.include?("tail_crane") ? Tailing::Beside.new(lift).as_json : nil
       }
     end
+
+    # How it hangs, and the crane over its way, as screens draw them; nil where that took too long, or there are two.
+    def drawing = cut_short? ? nil : Drawing.new(lift, rung("slings"), rung("upper")).as_json
+    def crane_view = cut_short? || lift.tandem? ? nil : Cranes::CraneView.new(lift).as_json
 
     # Of the flights that have a rung in this plan: name, and the worst of its rungs, by verdict and then by figure.
     def flights

@@ -27,14 +27,15 @@ module DustLadder
       end
 
       class << self
-        private
-
+        # The load's weight; nil where it is not known, or comes from the take-off.
         def weight(lift)
           load = lift.load
           return if load.from_take_off?(:weight)
 
           of("weight", "Bare weight", :mass, load.pointer("weight", "bare")) { load.bare_kg }
         end
+
+        private
 
         def cg(lift)
           return [] if lift.load.from_take_off?(:cg)
@@ -125,17 +126,6 @@ module DustLadder
         end
 
         ends
-      end
-
-      # What a range lacks, and where.
-      class Faulty < StandardError
-        attr_reader :pointer, :expected
-
-        def initialize(pointer, message, expected)
-          super(message)
-          @pointer = pointer
-          @expected = expected
-        end
       end
 
       def as_json(*)

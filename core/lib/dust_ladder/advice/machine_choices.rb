@@ -25,25 +25,30 @@ module DustLadder
 
       # Another chart of this machine, as the plan says that it is set up now, or as the chart says.
       def set_up
-        return unless crane.chosen?
-
-        own = crane.chart_data["identity"].slice(*OWN)
-        charts = stock.charts.select do |chart|
-          chart["data"]["identity"].slice(*OWN) == own && chart["data"]["id"] != crane["chart"] &&
-            family(chart) == Cranes::Families.name_of(crane.chart_data)
-        end
-        likely(charts).first(MOST_SET_UPS).map { |chart, length| charted(:set_up, chart, length) }
+        likely(own_charts).first(MOST_SET_UPS).map { |chart, length| charted(:set_up, chart, length) } if crane.chosen?
       end
 
       # Other machines where it stands; as their charts say they are, which somebody has to see on them.
       def machine
         return unless crane.chosen? && crane.family?("mobile")
 
-        own = crane.chart_data["identity"].slice(*OWN)
-        charts = stock.charts.reject { |chart| chart["data"]["identity"].slice(*OWN) == own }
-        likely(charts.select { |chart| family(chart) == "mobile" })
-          .first(MOST_MACHINES)
-          .map { |chart, length| charted(:machine, chart, length) }
+        likely(other_charts).first(MOST_MACHINES).map { |chart, length| charted(:machine, chart, length) }
+      end
+
+      # Of the machine that is chosen, those of its family; and of mobile machines that are another.
+      def own_charts
+        stock.charts.select do |chart|
+          own?(chart) && chart["data"]["id"] != crane["chart"] &&
+            family(chart) == Cranes::Families.name_of(crane.chart_data)
+        end
+      end
+
+      def other_charts = stock.charts.select { |chart| family(chart) == "mobile" && !own?(chart) }
+
+      # Is a chart of the very machine that is chosen?
+      def own?(chart)
+        identity = ->(data) { data["identity"].slice(*OWN) }
+        crane.chosen? && identity.(chart["data"]) == identity.(crane.chart_data)
       end
 
       def family(chart) = Cranes::Families.name_of(chart["data"])

@@ -47,14 +47,7 @@ module DustLadder
         numbers = set.map { |piece| piece["number"] }
         words = both("#{set.one? ? "Sling" : "Slings"} #{numbers.join(", ")}, #{set[0]["size"]}, from the store")
         values = @lift.legs.each_with_index.to_h { |leg, at| [ leg.pointer("sling"), numbers[at % numbers.size] ] }
-        change(:sling, "sling-#{numbers.join("-")}", words, values.merge(kept("slings", set)))
-      end
-
-      def kept(kind, pieces)
-        pieces.to_h do |piece|
-          key = PlanFile::Pointer.escaped(piece["number"])
-          [ Plan.pointer("snapshots", kind, key), Gear::Piece.snapshot(piece) ]
-        end
+        change(:sling, "sling-#{numbers.join("-")}", words, values.merge(Plan::NamedGear.taken("slings", set)))
       end
 
       # A ring that gathers legs which stand too far apart for the crane hook.
@@ -109,7 +102,7 @@ module DustLadder
         values = choices.map { |choice| own(choice.changes) }.reduce(:merge)
         pieces = choices.map(&:piece)
         id = "fitting-#{pieces.map { |piece| piece["number"] }.join("-")}"
-        change(:fitting, id, both(told.join("; ")), values.merge(kept("gear", pieces)))
+        change(:fitting, id, both(told.join("; ")), values.merge(Plan::NamedGear.taken("gear", pieces)))
       end
 
       # Without the snapshots, which are put in one by one.
@@ -125,7 +118,7 @@ module DustLadder
             "Mats #{choice.pieces.map { |piece| piece["number"] }.join(", ")} of " \
               "#{Figure.m(choice.side, :down).shown(system)} from the store under the pads"
           end
-          values = own(choice.changes).merge(kept("gear", choice.pieces))
+          values = own(choice.changes).merge(Plan::NamedGear.taken("gear", choice.pieces))
           change(:mats, "mats-#{choice.pieces[0]["number"]}", words, values)
         end
       end

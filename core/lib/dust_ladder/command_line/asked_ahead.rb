@@ -29,7 +29,7 @@ module DustLadder
         aside
       end
 
-      # Raises Advice::Input::Faulty.
+      # Raises Faulty.
       def strip(id, from, to)
         input = Advice::Input.named(Advice::Input.all(@base.lift), id, "--input")
         what = Advice::WhatIf.new(@base, input, *input.range(from, to, names: %w[--from --to]))

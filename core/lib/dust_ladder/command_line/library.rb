@@ -7,18 +7,38 @@ module DustLadder
       end
 
       # What its charts make of a House. Raises BadFile for a file that is no whole chart.
-      def house
-        raise BadFile, "there is no folder #{@folder}" unless File.directory?(@folder)
-
-        files = Dir[File.join(@folder, "*.{json,csv}")].sort.reject { |path| File.basename(path) == STORE }
-        House.new(charts: files.flat_map { |path| charts(path) }, pieces: pieces)
-      end
+      def house = House.new(charts: all_charts, pieces: pieces)
       STORE = "store.csv"
+
+      # What it has to change a plan with, an Advice::Base::Stock: charts, and of the store what may be used on a day
+      # (ISO 8601, or nil). Raises BadFile.
+      def stock(day, rules)
+        charts = all_charts.map { |data| PlanFile::Digest.snapshot(data) }
+        ready = store.to_a.map { |piece| [ piece.sort, piece.data.merge(piece.fields.slice("state")) ] }
+          .select { |_, data| Gear::Fitness.new(data, rules).answer(on: day).holds? }
+        sorted = ready.group_by(&:first).transform_values { |some| some.map(&:last) }
+        Advice::Base::Stock.new(
+          slings: sorted.fetch("sling", []),
+          beams: sorted.fetch("beam", []),
+          pieces: sorted.except("sling", "beam").values.flatten(1),
+          charts: charts
+        )
+      end
 
       private
 
+      def all_charts
+        raise BadFile, "there is no folder #{@folder}" unless File.directory?(@folder)
+
+        files = Dir[File.join(@folder, "*.{json,csv}")].sort.reject { |path| File.basename(path) == STORE }
+        files.flat_map { |path| charts(path) }
+      end
+
       # Data of the store's pieces by number; nil where the folder has no store.
-      def pieces
+      def pieces = store&.to_h { |piece| [ piece.fields["number"], piece.data ] }
+
+      # The store's Gear::Pieces; nil where the folder has none. Raises BadFile.
+      def store
         path = File.join(@folder, STORE)
         return unless File.exist?(path)
 
@@ -31,7 +51,7 @@ module DustLadder
         fault = read["fault"] || problem
         raise BadFile, "#{path} of the library: #{fault}" if fault
 
-        read["rows"].to_h { |row| [ row["fields"]["number"], Gear::Piece.new(row["fields"]).data ] }
+        read["rows"].map { |row| Gear::Piece.new(row["fields"]) }
       end
 
       # Charts of one file: a chart file, a CSV grid, or the data of one chart.

@@ -83,8 +83,7 @@ module DustLadder
         ].compact.join(", ").sub(", (", " (")
         rung.working.each_with_index do |line, index|
           @out.puts "  #{line.group}:" if line.group && (index.zero? || rung.working[index - 1].group != line.group)
-          sum = line.formula ? "#{line.formula} = #{line.substituted(:metric)} = " : ""
-          @out.puts "  #{line.symbol} = #{sum}#{line.result}#{"   [#{line.source}]" if line.source}"
+          @out.puts "  #{line.words}#{"   [#{line.source}]" if line.source}"
         end
         @out.puts "  #{rung.demand} of #{rung.capacity} is #{rung.percent}" if rung.percent
         rung.missing.each do |missing|

@@ -23,6 +23,12 @@ module DustLadder
             .join
         end
 
+        # As one writes it down, without its source.
+        def words(system = :metric)
+          sum = formula ? "#{formula} = #{substituted(system)} = " : ""
+          "#{symbol} = #{sum}#{result.shown(system)}"
+        end
+
         # Does the result stand rounded, against the user, from what the formula gives?
         def rounded_words
           unless formula && %i[up down].include?(result.round) && result.value.is_a?(Numeric) && result.value.finite?

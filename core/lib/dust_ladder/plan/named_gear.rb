@@ -18,6 +18,14 @@ module DustLadder
       # Is it one of a fitting or a mat?
       def piece?(pointer) = pointer.start_with?("/snapshots/gear/")
 
+      # { JSON pointer => snapshot } that put pieces of the store into a plan. kind: of its snapshots.
+      def taken(kind, pieces)
+        pieces.to_h do |piece|
+          key = PlanFile::Pointer.escaped(piece["number"])
+          [ Plan.pointer("snapshots", kind, key), Gear::Piece.snapshot(piece) ]
+        end
+      end
+
       # What of its snapshots a document names, { kind => numbers }; kinds that are kept whatever is named are left out.
       def in_use(document)
         strands = [ *document.dig("rigging", "legs"), *document.dig("rigging", "beam", "legs") ]

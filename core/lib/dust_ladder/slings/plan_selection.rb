@@ -17,11 +17,13 @@ module DustLadder
       attr_reader :lift
 
       # document: an accepted plan. pieces: slings as the plan format describes them, with state, due and place beside.
-      # upper: those above the beam instead of the legs.
-      def initialize(document, pieces, upper: false)
+      # upper: those above the beam instead of the legs. hasty: is it asked by what hangs on each as made alone, so that
+      # some may be chosen that do not hold at worst?
+      def initialize(document, pieces, upper: false, hasty: false)
         @document = document
         @pieces = Selection::Store.from(pieces)
         @upper = upper
+        @hasty = hasty
         @rigging = Plan::Rigging.new(document)
         @lift = Lift.new(with_stand_ins)
         @rules = @lift.rules
@@ -31,7 +33,7 @@ module DustLadder
       def need = @need ||= need_of(lift)
       def need_for(kind) =
         (@needs ||= {})[kind] ||= (
-          if lift.bridle.by_hand? || !@rules[:stretch_at_wll].key?(kind)
+          if @hasty || lift.bridle.by_hand? || !@rules[:stretch_at_wll].key?(kind)
             need
           else
             need_of(Lift.new(with_stand_ins(kind)))
@@ -60,6 +62,9 @@ module DustLadder
 
       # The first choice, without the ladder's word.
       def first = choices.first&.then { |choice| taken_with(choice, judged: false) }
+
+      # The choices in their order, without the ladder's word on any.
+      def unjudged = choices.map { |choice| taken_with(choice, judged: false) }
 
       # The best choices, each with the ladder that the plan would have.
       def taken
@@ -129,7 +134,7 @@ module DustLadder
 
       def asked(lift)
         bridle = lift.bridle
-        pulls = @upper ? legs.each_index.map { |index| bridle.upper_worst(index) } : bridle.worst
+        pulls = pulls_of(bridle)
         hardest = pulls.each_index.max_by { |index| pulls[index].tension }
         lengths = @upper ? bridle.upper_lengths : bridle.lengths
         hitch = @upper ? "vertical" : legs[hardest].hitch
@@ -148,6 +153,12 @@ module DustLadder
             end
           )
         )
+      end
+
+      def pulls_of(bridle)
+        return @hasty ? bridle.nominal : bridle.worst unless @upper
+
+        legs.each_index.map { |index| @hasty ? bridle.upper_nominal(index) : bridle.upper_worst(index) }
       end
 
       # A basket is asked for its leg's share, at the angle of its sides.
