@@ -40,6 +40,11 @@ Rails.application.routes.draw do
       :chart_readings,
       :comparisons,
       :what_ifs,
+      :finds,
+      :drills,
+      :drill_answers,
+      :drill_tries,
+      :crew_questions,
       :range_diagrams,
       :quick_checks,
       :best_places,
@@ -88,12 +93,13 @@ Rails.application.routes.draw do
   get "rules(/:id)", to: "screens#show", as: :rules_screen
   get "today", to: "screens#show"
   get "people", to: "screens#show"
+  get "practice", to: "screens#show"
   get "account", to: "screens#show"
   get "door/:link", to: "screens#show"
   get "sites(/:id)", to: "screens#show", as: :site_screen
   get "cranes/drafts/:draft", to: "screens#show"
   get "cranes/:id/paper", to: "screens#show"
   get "cranes(/:id)", to: "screens#show", as: :crane_screen
-  rooms = /load|working|cab|life|history|day|what-if/
+  rooms = /load|working|cab|life|history|day|what-if|find|crew/
   get "plans/:id(/:room)", to: "screens#show", as: :plan_screen, constraints: { room: rooms }
 end

@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_12_01_000013) do
+ActiveRecord::Schema[7.2].define(version: 2026_12_01_000014) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -125,6 +125,15 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000013) do
     t.index ["plan_id", "number"], name: "index_day_events_on_plan_id_and_number", unique: true
     t.index ["plan_id"], name: "index_day_events_on_plan_id"
     t.index ["uid"], name: "index_day_events_on_uid", unique: true
+  end
+
+  create_table "drill_answers", force: :cascade do |t|
+    t.integer "person_id", null: false
+    t.string "kind", null: false
+    t.integer "seed", null: false
+    t.boolean "right", null: false
+    t.datetime "created_at", null: false
+    t.index ["person_id"], name: "index_drill_answers_on_person_id"
   end
 
   create_table "kept_groups", force: :cascade do |t|
@@ -336,6 +345,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000013) do
   add_foreign_key "api_tokens", "people", on_delete: :cascade
   add_foreign_key "board_lines", "plans", on_delete: :cascade
   add_foreign_key "day_events", "plans"
+  add_foreign_key "drill_answers", "people"
   add_foreign_key "life_records", "plans"
   add_foreign_key "piece_acts", "people"
   add_foreign_key "piece_acts", "pieces"

@@ -3,6 +3,7 @@ class Person < ApplicationRecord
   devise :database_authenticatable, :lockable, :timeoutable, :recoverable
 
   has_many :api_tokens, dependent: :destroy
+  has_many :drill_answers, dependent: :destroy
   has_paper_trail only: %i[login name roles active competences]
 
   # What the core knows of, but for what Dust Ladder does by itself.

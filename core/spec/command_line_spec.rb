@@ -107,6 +107,43 @@ RSpec.describe DustLadder::CommandLine do
     ).to match([ 2, "", /--library DIR/ ])
   end
 
+  it "finds lifts with the machines and the store of a library: 0 where one holds, 1 where none does" do
+    stub_const("DustLadder::Finding::Holds::DEGREES", [ 60.0 ])
+    own = plan["snapshots"]["charts"].values.first["data"]
+    Dir.mktmpdir do |folder|
+      File.write(File.join(folder, "a.json"), JSON.generate(own))
+      states = { "Z-1" => "ready", "Z-2" => "ready", "Z-3" => "quarantined" }
+      store = states.map { |one, state| "#{one},polyester round,6 m,4 kg,8 t,#{state}" }
+      File.write(File.join(folder, "store.csv"), "number,kind,reach,mass,vertical,state\n#{store.join("\n")}\n")
+      said = run("find", :file, "--library", folder, "--hours", "2", text: text_of)
+      expect(said).to match([ 0, /0\.0 h  As planned.*fell out: /m, "" ])
+      expect(said[1]).not_to include("Z-3")
+      weak = run("find", :file, "--library", folder, "--hours", "2", text: text_of("/load/weight/bare" => "60 t"))
+      expect(weak).to match([ 1, /\Afell out: /, "" ])
+    end
+    expect(run("find", :file, text: text_of("/load/weight/bare" => nil))).to match([ 1, /nothing can be sought/, "" ])
+    expect(run("find", :file, "--hours", "soon", text: text_of)).to match([ 2, "", /no number of hours/ ])
+    expect(run("find", :file, "--hours", text: text_of)).to match([ 2, "", /--hours H/ ])
+  end
+
+  it "practises: a question by its seed, 0 for the right answer and 1 for another" do
+    asked = run("practise", "--seed", "7", "--kind", "on_the_hook")
+    expect(asked).to match([ 0, /What does the chart have to hold\?.*  1  .*  5  /m, "" ])
+    drill = DustLadder::Practice.drill("on_the_hook", 7)
+    at = (drill.choices.index { |one| one.id == drill.right } + 1).to_s
+    other = at == "1" ? "2" : "1"
+    expect(run("practise", "--seed", "7", "--kind", "on_the_hook", "--answer", at)).to match([ 0, /\ARight: /, "" ])
+    expect(run("practise", "--seed", "7", "--kind", "on_the_hook", "--answer", other)).to match([ 1, /\ANo: /, "" ])
+    fewest = DustLadder::Practice.drill("level_it", 3).fewest.join(":")
+    level = run("practise", "--seed", "3", "--kind", "level_it", "--answer", "0:0,#{fewest}")
+    expect(level).to match([ 0, /\ARight: level in 2 tries/, "" ])
+    expect(run("practise")[0]).to eq(0)
+    [ [ "--answer", "9" ], [ "--answer", "one" ], [ "--seed", "-1" ], [ "--kind", "no" ] ].each do |odd|
+      expect(run("practise", *odd)).to match([ 2, "", /#{odd[0]}/ ])
+    end
+    expect(run("practise", "a file")[0]).to eq(2)
+  end
+
   it "takes off a CSV file or a plan: 0 when weight and centre are known, 1 when not, 2 for a file that is none" do
     csv =
       "part,shape,size,material,x,y,z,group\nLeaf,plate,1 m x 2 m x 10 mm,steel,0,0,0,Door\nDoors,Door,,,1 m,1 m,1 " \

@@ -90,7 +90,7 @@ RSpec.describe DustLadder::Advice::WhatIf do
     "words" => [ "light", "8 t", "/from" ]
   }.each do |name, (from, to, place)|
     it "refuses a range that is #{name}, with its place and what was expected" do
-      expect { weight.range(from, to) }.to raise_error(DustLadder::Advice::Input::Faulty) do |error|
+      expect { weight.range(from, to) }.to raise_error(DustLadder::Faulty) do |error|
         expect([ error.pointer, error.expected.empty? ]).to eq([ place, false ])
       end
     end

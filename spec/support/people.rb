@@ -13,9 +13,16 @@ module PeopleHelp
   end
 end
 
+# What the next request of an example signs in. In a browser that is a page: what the page of the example before still
+# had under way, and the server comes to only now, must not take it.
+ASSETS = [ %r{\A/(assets|vite)} ].freeze
+NO_PAGES = [ *ASSETS, %r{\A/api/} ].freeze
+
 RSpec.configure do |config|
   config.include PeopleHelp
   config.include Warden::Test::Helpers
+  config.before(:each, type: :request) { Warden.send(:asset_paths=, *ASSETS) }
+  config.before(:each, type: :system) { Warden.send(:asset_paths=, *NO_PAGES) }
   %i[request system].each do |type|
     config.before(:each, type: type) { |example| login_as(person, scope: :person) unless example.metadata[:signed_out] }
     config.after(:each, type: type) { Warden.test_reset! }

@@ -3,16 +3,12 @@ module Api
   # them may go. Told line by line as it is found. Nothing is kept.
   class WhatIfsController < BaseController
     include LineByLine
+    include TellsFaults
 
     self.policy = LookPolicy
 
     MOST_S = 30.0
     Input = DustLadder::Advice::Input
-
-    rescue_from(Input::Faulty) do |error|
-      fault = { pointer: error.pointer, message: error.message, expected: error.expected }
-      render json: { errors: [ fault ] }, status: :unprocessable_content
-    end
 
     # Without an input: the limits of all. With one and its range: its strip. With another beside: the map of both.
     def create
@@ -38,7 +34,7 @@ module Api
       [ input, input.range(*ends.map { |name| body[name].to_s }, names: ends) ]
     end
 
-    def refuse_same = raise(Input::Faulty.new("/other", "this is the same figure", "another one"))
+    def refuse_same = refuse_asked("/other", "this is the same figure", "another one")
 
     def tell
       line_by_line(most_s: MOST_S, cut: ->(why) { line(cut: why) }) { |send| yield ->(**told) { send.(line(**told)) } }
