@@ -1,4 +1,4 @@
-import type { WayPart, WhatIfPart } from './answers.generated'
+import type { FindPart, FindPosition, WayPart, WhatIfPart } from './answers.generated'
 import type { RungId } from './ladder.generated'
 import type { Plan } from './plan.generated'
 import { followed } from './wire'
@@ -21,10 +21,27 @@ export interface WhatIfAsked {
   other_to?: string
 }
 
+// May: what a search may change, and minutes until the lift is ready. from: where one was stopped.
+export interface May {
+  machines: boolean
+  move: boolean
+  hire: boolean
+  hold: boolean
+  minutes: number
+}
+export interface FindAsked {
+  document: Plan
+  plan: number
+  may: May
+  from?: FindPosition
+}
+
 // What is told line by line as it is found; each line is handed on.
 export const advice = {
   waysOut: (asked: WaysAsked, take: (part: WayPart) => void, signal: AbortSignal) =>
     followed<WayPart>('/ways_out', asked, take, signal),
   whatIf: (asked: WhatIfAsked, take: (part: WhatIfPart) => void, signal: AbortSignal) =>
     followed<WhatIfPart>('/what_ifs', asked, take, signal),
+  find: (asked: FindAsked, take: (part: FindPart) => void, signal: AbortSignal) =>
+    followed<FindPart>('/finds', asked, take, signal),
 }

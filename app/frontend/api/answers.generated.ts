@@ -1,5 +1,5 @@
 // Made by script/types.mjs from a JSON Schema. Do not edit.
-import type {Drawing, Figure, Ladder, Line, RungId, Sentence} from "./ladder.generated";
+import type {CraneView, Drawing, Figure, FlightId, Ladder, Line, RungId, Sentence} from "./ladder.generated";
 import type {Beam, Chart, Feature, Group, Person, Plan, RuleSet, Site, Sling} from "./plan.generated";
 
 export type Verdict = "holds" | "tight" | "stop" | "not_known";
@@ -53,6 +53,15 @@ export type LevelSaid =
   | {
       no_reading: string;
     };
+export type DrillKind =
+  "read_angle" | "which_leg" | "find_row" | "on_the_hook" | "stays_out" | "wrong_plan" | "level_it" | "tag_line";
+export type DrillCourse = {
+  kind: DrillKind;
+  topic: string;
+  asked: number;
+  right: number;
+  comes_back: number;
+}[];
 
 /**
  * What the server answers, by controller and action; of those that are streamed, each line. Ladders and plans are described by the core's schemas.
@@ -183,6 +192,11 @@ export interface Answers {
   "todays#show"?: TodayPage;
   "what_ifs#create"?: WhatIfPart;
   "trade_tables#show"?: TradeTables;
+  "finds#create"?: FindPart;
+  "drills#create"?: DrillAsked;
+  "drill_answers#create"?: DrillAnswered;
+  "drill_tries#create"?: DrillTry;
+  "crew_questions#create"?: CrewSet;
 }
 /**
  * who is signed in, or nobody; and in the demo whom one may be
@@ -1989,4 +2003,157 @@ export interface TradeTable {
   heads: string[];
   rows: Sentence[][];
   note: string | null;
+}
+/**
+ * one line of a search for lifts that hold
+ */
+export interface FindPart {
+  lift: FindLift | null;
+  far: {
+    done: number;
+    of: number;
+    found: number;
+    passed: number;
+    fallen: number;
+    minutes: number | null;
+  } | null;
+  few:
+    | {
+        id: string;
+        why: Sentence;
+        front: boolean;
+      }[]
+    | null;
+  position: FindPosition | null;
+  fallen:
+    | {
+        id: string;
+        label: string;
+        count: number;
+      }[]
+    | null;
+  nearest: {
+    words: Sentence;
+    rung: string;
+    label: string;
+    utilisation: Figure;
+  } | null;
+  wider:
+    | {
+        words: string;
+        count: number;
+      }[]
+    | null;
+  anew: boolean;
+  cut: string | null;
+  done: boolean;
+}
+/**
+ * a lift that holds on what is known
+ */
+export interface FindLift {
+  id: string;
+  kind: "bridle" | "spreader" | "baskets" | "beam" | "planned";
+  machine: string | null;
+  words: Sentence;
+  needs: WayStep[];
+  minutes: number;
+  margin: {
+    kg: number;
+    figure: Figure;
+    ends: {
+      rung: string;
+      label: string;
+    } | null;
+  };
+  verdict: Verdict;
+  headline: Sentence;
+  governs: {
+    rung: RungId;
+    label: string;
+    subject: string | null;
+    verdict: Verdict;
+    utilisation: Figure | null;
+  } | null;
+  unknown: string[];
+  rungs: {
+    id: RungId;
+    label: string;
+    flight: FlightId;
+    verdict: Verdict;
+    utilisation: Figure | null;
+  }[];
+  changes: {
+    [k: string]: unknown;
+  };
+  views: {
+    drawing: Drawing | null;
+    crane: CraneView | null;
+  };
+  weight: WhatIfInput | null;
+}
+export interface FindPosition {
+  mark: string;
+  at: number;
+  kept: FindKept[];
+}
+export interface FindKept {
+  id: string;
+  minutes: number;
+  kg: number;
+  hold: string;
+  machine: string | null;
+}
+export interface DrillAsked {
+  drill: Drill;
+  course: DrillCourse;
+}
+export interface Drill {
+  kind: DrillKind;
+  topic: string;
+  seed: number;
+  words: Sentence;
+  answered_by: "choice" | "order" | "tries";
+  choices: DrillChoice[];
+  views: {
+    drawing?: Drawing | null;
+    chart?: {
+      [k: string]: unknown;
+    };
+    facts?: Sentence[];
+    first?: DrillTry;
+  };
+}
+export interface DrillChoice {
+  id: string;
+  words: Sentence;
+}
+/**
+ * how the simulated load hangs at one try
+ */
+export interface DrillTry {
+  links: number[];
+  deg: Figure;
+  low: number | null;
+  tensions: Figure[];
+  level: boolean;
+}
+export interface DrillAnswered {
+  judged: DrillJudged;
+  course: DrillCourse;
+}
+export interface DrillJudged {
+  right: boolean;
+  answer: unknown;
+  said: Sentence;
+  working: Sentence[];
+}
+export interface CrewSet {
+  questions: CrewQuestion[];
+  judged: DrillJudged | null;
+}
+export interface CrewQuestion {
+  id: string;
+  words: Sentence;
+  choices: DrillChoice[];
 }

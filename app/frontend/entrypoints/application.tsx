@@ -26,6 +26,9 @@ const SignIn = lazy(async () => ({ default: (await import('../rooms/door/SignIn'
 const SetPassword = lazy(async () => ({ default: (await import('../rooms/door/SetPassword')).SetPassword }))
 const Account = lazy(async () => ({ default: (await import('../rooms/door/Account')).Account }))
 const PeopleRoom = lazy(async () => ({ default: (await import('../rooms/people/PeopleRoom')).PeopleRoom }))
+const PracticeRoom = lazy(async () => ({
+  default: (await import('../rooms/practice/PracticeRoom')).PracticeRoom,
+}))
 const TradeTables = lazy(async () => ({
   default: (await import('../rooms/rules/TradeTables')).TradeTables,
 }))
@@ -69,6 +72,7 @@ function Screens() {
               <Route path="/" element={<DayBoard />} />
               <Route path="/all" element={<Board />} />
               <Route path="/today" element={later(<TodayRoom />)} />
+              <Route path="/practice" element={later(<PracticeRoom />)} />
               <Route path="/people" element={later(<PeopleRoom />)} />
               <Route path="/account" element={later(<Account />)} />
               <Route path="/rules/:id/tables" element={later(<TradeTables />)} />

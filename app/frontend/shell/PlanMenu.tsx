@@ -11,7 +11,7 @@ import { FileButton } from './FileDrop'
 import { signOut } from './WhoButton'
 
 export type DialogName = 'keys' | 'details'
-export type PlanRoom = 'ladder' | 'load' | 'cab' | 'life' | 'history' | 'what-if'
+export type PlanRoom = 'ladder' | 'load' | 'cab' | 'life' | 'history' | 'what-if' | 'find' | 'crew'
 
 // Where else one may go from a plan, and what may be done with the whole of it.
 export const PlanMenu = memo(function PlanMenu({
@@ -63,8 +63,14 @@ export const PlanMenu = memo(function PlanMenu({
       <MenuItem component={Link} to={`/plans/${id}/day`} onClick={close}>
         Its lift day
       </MenuItem>
+      <MenuItem component={Link} to={`/plans/${id}/find`} onClick={close}>
+        Find a lift that holds
+      </MenuItem>
       <MenuItem component={Link} to={`/plans/${id}/what-if`} onClick={close}>
         What if: how far may it go
+      </MenuItem>
+      <MenuItem component={Link} to={`/plans/${id}/crew`} onClick={close}>
+        Ask the crew
       </MenuItem>
       <MenuItem component={Link} to={`/plans/${id}/cab`} onClick={close}>
         Play it in the cab
@@ -74,6 +80,9 @@ export const PlanMenu = memo(function PlanMenu({
       </MenuItem>
       <MenuItem component={Link} to="/sites" onClick={close}>
         Sites
+      </MenuItem>
+      <MenuItem component={Link} to="/practice" onClick={close}>
+        Practice
       </MenuItem>
       <MenuItem component={Link} to="/store" onClick={close}>
         The gear store

@@ -44,6 +44,9 @@ export function WhoButton() {
         <MenuItem component={Link} to="/account" onClick={() => setAt(null)}>
           My account
         </MenuItem>
+        <MenuItem component={Link} to="/practice" onClick={() => setAt(null)}>
+          Practice
+        </MenuItem>
         <MenuItem component={Link} to="/people" onClick={() => setAt(null)}>
           People
         </MenuItem>

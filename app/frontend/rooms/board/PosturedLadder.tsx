@@ -1,6 +1,6 @@
 import type { DayLift } from '../../api/client'
 import { COLOUR } from '../../ladder/verdict'
-import { SmallHatch, SmallRungs } from './SmallRungs'
+import { SmallHatch, SmallRungs } from '../../ladder/SmallRungs'
 
 export const TALL = 118
 const LEFT = 16

@@ -1,6 +1,6 @@
 import type { Summary } from '../../api/client'
 import { COLOUR } from '../../ladder/verdict'
-import { SmallHatch, SmallRungs } from './SmallRungs'
+import { SmallHatch, SmallRungs } from '../../ladder/SmallRungs'
 
 const LEFT = 26
 const WIDTH = 56

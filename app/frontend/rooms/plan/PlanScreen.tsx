@@ -6,6 +6,8 @@ import { Link, useParams } from 'react-router'
 import { api, Refused, type Whole } from '../../api/client'
 import { FileDrop } from '../../shell/FileDrop'
 import { CabScreen } from '../cab/CabScreen'
+import { FindScreen } from '../find/FindScreen'
+import { CrewScreen } from '../practice/CrewScreen'
 import { WhatIfScreen } from '../what_if/WhatIfScreen'
 import { HistoryScreen } from '../history/HistoryScreen'
 import { LifeScreen } from '../life/LifeScreen'
@@ -58,6 +60,8 @@ function Rooms({ whole }: { whole: Whole }) {
   const [table, setTable] = useState<File | null>(null)
   if (room === 'cab') return <CabScreen editor={editor} />
   if (room === 'history') return <HistoryScreen editor={editor} />
+  if (room === 'crew') return <CrewScreen editor={editor} />
+  if (room === 'find') return <FindScreen editor={editor} />
   if (room === 'what-if') return <WhatIfScreen editor={editor} />
   if (room === 'life') return <LifeScreen editor={editor} />
   if (room === 'working') return <WorkingSheet editor={editor} />

@@ -48,6 +48,12 @@ export function nearest(kind: Input['kind'], value: number, system: System): num
   return us ? round(value, FEET / 100) : round(value, 0.01)
 }
 
+// The value of a strip that is looked at: the nearest that can be typed, within what was looked at.
+export function lookedAt(values: number[] | null, kind: Input['kind'], at: number, system: System): number {
+  const within = values ?? [0, 1]
+  return Math.min(within.at(-1)!, Math.max(within[0]!, nearest(kind, at, system)))
+}
+
 // The rung and what of it: crane (set).
 export const named = ({ label, subject }: { label: string | null; subject: string | null }) =>
   `${label?.toLowerCase() ?? ''}${subject ? ` (${subject})` : ''}`

@@ -1,4 +1,4 @@
-import type { DayLift } from '../../api/client'
+import type { DayLift } from '../api/client'
 
 interface Props {
   rungs: DayLift['rungs']
