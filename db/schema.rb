@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_12_01_000014) do
+ActiveRecord::Schema[7.2].define(version: 2026_12_01_000015) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -134,6 +134,11 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000014) do
     t.boolean "right", null: false
     t.datetime "created_at", null: false
     t.index ["person_id"], name: "index_drill_answers_on_person_id"
+  end
+
+  create_table "houses", force: :cascade do |t|
+    t.string "mark", null: false
+    t.datetime "created_at", null: false
   end
 
   create_table "kept_groups", force: :cascade do |t|

@@ -1,5 +1,6 @@
 import type { Plan } from '../api/plan.generated'
 import type { Base } from './base'
+import { placeIn } from '../ui/placeIn'
 
 // What was typed and not yet saved is kept in the browser, so that a reload loses nothing. sent: what was
 // on its way to the server, should the answer never have been heard.
@@ -8,7 +9,7 @@ export interface Draft {
   document: Plan
   sent: Plan | null
 }
-const place = (id: number) => `dust-ladder-draft-${id}`
+const place = (id: number) => placeIn(`draft-${id}`)
 const LONG_LIST = 400
 const LATER_MS = 500
 

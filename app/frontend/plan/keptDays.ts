@@ -1,6 +1,7 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import type { LiftDay } from '../api/answers.generated'
 import type { DayEvent } from '../api/day'
+import { placeIn } from '../ui/placeIn'
 
 // What was said on this device and not yet taken by the server, in the order in which it was said. by:
 // who was signed in, who alone sends it. refused: in words, where the server would not take it: it stays
@@ -27,7 +28,7 @@ interface Kept extends DBSchema {
 
 let opened: Promise<IDBPDatabase<Kept>> | null = null
 const database = () =>
-  (opened ??= openDB<Kept>('dust-ladder-day', 1, {
+  (opened ??= openDB<Kept>(placeIn('day'), 1, {
     upgrade(fresh) {
       fresh.createObjectStore('events', { keyPath: 'order', autoIncrement: true }).createIndex('plan', 'plan')
       fresh.createObjectStore('days', { keyPath: 'plan' })

@@ -1,6 +1,7 @@
 import { useState } from 'react'
+import { placeIn } from './placeIn'
 
-const place = (key: string) => `dust-ladder-typed-${key}`
+const place = (key: string) => placeIn(`typed-${key}`)
 const read = (key: string) => {
   try {
     return sessionStorage.getItem(place(key)) ?? ''

@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { placeIn } from '../../ui/placeIn'
 import { useWho } from '../../ui/who'
 
 type Texts = Record<string, string | string[]>
@@ -29,7 +30,7 @@ const read = <T extends object>(place: string, blank: T): T => {
 // another phase was looked at, or the page was left. What does not fit the plan any more is left out.
 export function useTyped<T extends object>(key: string, blank: T) {
   const { who } = useWho()
-  const place = `dust-ladder-typed-${who?.id ?? 0}-${key}`
+  const place = placeIn(`typed-${who?.id ?? 0}-${key}`)
   const [kept, setKept] = useState(() => read(place, blank))
   const put = (change: Partial<T>) =>
     setKept((now) => {

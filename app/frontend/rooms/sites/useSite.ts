@@ -3,8 +3,9 @@ import { useQueryClient } from '@tanstack/react-query'
 import { api, Refused, type WholeSite } from '../../api/client'
 import { refusal } from '../../api/wire'
 import type { Site } from '../../api/plan.generated'
+import { placeIn } from '../../ui/placeIn'
 
-const place = (id: number) => `dust-ladder-site-${id}`
+const place = (id: number) => placeIn(`site-${id}`)
 const MOST_STEPS = 200
 
 interface Kept {

@@ -85,7 +85,7 @@ module DustLadder
           hang.leg.pointer("sling") => numbers[0],
           hang.leg.pointer("length") => format("%.3f m", reach),
           **(hang.planned.second ? { hang.planned.pointer("second") => numbers[1] } : {}),
-          **kept("slings", set)
+          **Plan::NamedGear.taken("slings", set)
         }
         words = both do |system|
           "Longer slings at the tail: #{numbers.join(" and ")}, #{Figure.m(reach).shown(system)}"

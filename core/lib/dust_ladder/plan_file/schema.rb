@@ -16,6 +16,9 @@ module DustLadder
         "null" => "nothing"
       }.freeze
 
+      READY = Schemers.new
+      private_constant :READY
+
       module_function
 
       # Errors of a plan document, each { "pointer", "message", "expected" }; empty when it is valid.
@@ -28,20 +31,17 @@ module DustLadder
           return [ { "pointer" => "/records", "message" => "these are no records", "expected" => expected } ]
         end
 
-        @record_schemer ||= JSONSchemer.schema(RECORD)
+        schemer = READY.of("a record") { RECORD }
         records.each_with_index.lazy.flat_map { |record, index|
-          errors(@record_schemer, record).map { |one| one.merge("pointer" => "/records/#{index}#{one["pointer"]}") }
+          errors(schemer, record).map { |one| one.merge("pointer" => "/records/#{index}#{one["pointer"]}") }
         }.first(20)
       end
 
       # Errors of one part of a plan by its name, such as "rigging", with pointers from the plan's root.
       def section_errors(name, data)
-        schemer =
-          SECTIONS[name] ||= JSONSchemer.schema({ **PLAN["properties"].fetch(name), "$defs" => PLAN["$defs"] })
+        schemer = READY.of("/#{name}") { { **PLAN["properties"].fetch(name), "$defs" => PLAN["$defs"] } }
         errors(schemer, data).map { |error| error.merge("pointer" => "/#{name}#{error["pointer"]}") }
       end
-      SECTIONS = {}
-      private_constant :SECTIONS
 
       # Errors of one group of a take-off, { "title", "parts" }.
       def group_errors(group) = errors(part_schemer("group"), group)
@@ -58,11 +58,10 @@ module DustLadder
 
       # Of a part of the plan's schema that others refer to.
       def part_schemer(name)
-        @parts ||= {}
-        @parts[name] ||= JSONSchemer.schema({ "$ref" => "#/$defs/#{name}", "$defs" => PLAN["$defs"] })
+        READY.of(name) { { "$ref" => "#/$defs/#{name}", "$defs" => PLAN["$defs"] } }
       end
-      def plan_schemer = @plan_schemer ||= JSONSchemer.schema(PLAN)
-      def ladder_schemer = @ladder_schemer ||= JSONSchemer.schema(LADDER)
+      def plan_schemer = READY.of("a plan") { PLAN }
+      def ladder_schemer = READY.of("a ladder") { LADDER }
 
       def errors(schemer, data)
         return [] if schemer.valid?(data)

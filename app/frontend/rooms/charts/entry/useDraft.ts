@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { api, refusal, Refused, type ChartDraft } from '../../../api/client'
+import { placeIn } from '../../../ui/placeIn'
 import { blankSheet, type Sheet } from './sheet'
 import { sheetOf, soundSheet } from './readSheet'
 
@@ -22,7 +23,7 @@ const isOurs = (one: ChartDraft, before: Unsaved | null) => {
   const there = textOf(one.sheet)
   return before !== null && (there === before.sent || there === textOf(before.sheet))
 }
-const placeOf = (id: number | null) => `dust-ladder-chart-${id ?? 'new'}`
+const placeOf = (id: number | null) => placeIn(`chart-${id ?? 'new'}`)
 const unsaved = (id: number | null): Unsaved | null => {
   try {
     const kept = JSON.parse(localStorage.getItem(placeOf(id)) ?? 'null') as Unsaved | null
