@@ -64,6 +64,25 @@ RSpec.describe "Keeping what was worked" do
     expect(plan.revisions.reload.last.document.dig("load", "weight", "bare")).to eq("3 470 kg")
   end
 
+  it "never takes what was typed for a plan of another house, of the same number, for this one's" do
+    plan = demo_plan("receiver-cabin")
+    allow(BoardLine).to receive(:outdate).and_raise(ActiveRecord::StatementInvalid, "database or disk is full")
+    open_plan(plan)
+    rung("load").click
+    fill_in "weight", with: "3 470 kg"
+    find_field("Who says so").click
+    expect(page).to have_css("[role=status]", text: "kept in this browser")
+    own = House.mark
+    House.first.update!(mark: "another")
+    open_plan(plan)
+    rung("load").click
+    expect(page).to have_field("weight", with: "3 420 kg")
+    House.first.update!(mark: own)
+    open_plan(plan)
+    rung("load").click
+    expect(page).to have_field("weight", with: "3 470 kg")
+  end
+
   it "imports by button and by dropping, refuses what is no plan, and exports what it holds" do
     look
     visit "/all"
