@@ -118,75 +118,51 @@ module DustLadder
         pairs = openings.combination(2).to_h { |some| [ some, figures(at(change_of(*some))) ] }
         return if [ figures(nominal), *singles.flatten(1), *pairs.values ].any? { |one| slack?(one) }
 
-        told_by(Foretold.new(figures(nominal), singles, pairs, all))
+        told_by(Telling.new(Foretold.new(figures(nominal), singles, pairs, all), near:, joined:))
       end
 
-      def told_by(foretold)
+      def told_by(telling)
         figures = {}
-        wanted = foretold.each_index.flat_map { |at| foretold.ends(at) }.uniq +
-          steep(foretold, figures) + lowest(foretold, figures)
+        wanted = telling.first
         until wanted.empty?
-          wanted.uniq.each { |index| figures[index] = figures(solved(all[index]).hang) }
+          wanted.each { |index| figures[index] = figures(solved(all[index]).hang) }
           return if wanted.any? { |index| slack?(figures[index]) }
 
-          doubts = near.each_with_index.flat_map do |much, at|
-            much ? foretold.doubtful(at, figures.transform_values { |one| one[at] }, much) : []
-          end
-          wanted = (doubts + steep(foretold, figures) + lowest(foretold, figures)).uniq - figures.keys
+          wanted = telling.doubtful(figures)
         end
         figures.keys.sort.map { |index| all[index] }
-      end
-
-      # Corners in which a body could lean farther than in any that was solved.
-      def steep(foretold, figures)
-        rig.bodies.each_index.flat_map do |body|
-          x, y = [ 0, 1 ].map { |axis| 2 * rig.lines.size + 2 * body + axis }
-          told = foretold[x].zip(foretold[y]).map { |one, other| Math.hypot(one, other) }
-          next [ told.each_index.max_by { |index| told[index] } ] if figures.empty?
-
-          lean = figures.transform_values { |one| Math.hypot(one[x], one[y]) }
-          off = lean.map { |index, value| (value - told[index]).abs }.max * Foretold::TRUST
-          most = lean.values.max + NEAR_LEAN
-          told.each_index.select { |index| told[index] + off > most }
-        end
-      end
-
-      # Corners in which the greatest of a group could be less than in any that was solved: the least of a greatest need
-      # not be the least of any one of them.
-      def lowest(foretold, figures)
-        from = 2 * rig.lines.size + 2 * rig.bodies.size
-        @read_greatest.flat_map do |group|
-          places = group.map { |index| from + index }
-          told = places.map { |at| foretold[at] }.transpose.map(&:max)
-          next [ told.each_index.min_by { |index| told[index] } ] if figures.empty?
-
-          known = figures.transform_values { |one| one.values_at(*places).max }
-          off = known.map { |index, value| (value - told[index]).abs }.max * Foretold::TRUST
-          least = known.values.min - @read_near[group.first]
-          told.each_index.select { |index| told[index] - off < least }
-        end
       end
 
       def slack?(figures) = figures.first(rig.lines.size).min <= 0.0
       def openings = (0...(4 + rig.lines.size)).to_a
 
-      # What of a tension, as a share of the weight, of an angle in degrees and of a lean in radians is nothing.
+      # What of a tension, as a share of the weight, and of a line's angle and a body's lean, in radians, is nothing.
       NEAR_TENSION = 5e-7
-      NEAR_DEG = 1e-3
+      NEAR_ANGLE = 1e-3 * Math::PI / 180
       NEAR_LEAN = 1e-5
 
-      # By figure, how much of it is nothing; nil for what is no figure by itself.
+      # By figure, as a Telling takes them: how much of it is nothing; nil for what is no figure by itself.
       def near
-        lines = rig.lines.size
-        [ *Array.new(lines, NEAR_TENSION * rig.weight), *Array.new(lines, NEAR_DEG), *Array.new(2 * rig.bodies.size),
-          *@read_near ]
+        [ *Array.new(rig.lines.size, NEAR_TENSION * rig.weight), *Array.new(read_from - rig.lines.size), *@read_near ]
       end
 
-      # What is read from a pose: tensions, angles of the lines, how each body leans, and whatever the caller reads.
+      # How far lines stand off plumb, either way, how far bodies lean at most, and what the caller groups.
+      def joined
+        lines = rig.lines.size
+        [ *lines.times.map { |line| Telling.long(lines + 2 * line, NEAR_ANGLE, least: true) },
+          *rig.bodies.each_index.map { |body| Telling.long(3 * lines + 2 * body, NEAR_LEAN, least: false) },
+          *@read_greatest.map { |some| Telling.greatest(some.map { |at| read_from + at }, @read_near[some.first]) } ]
+      end
+
+      # Where what the caller reads begins.
+      def read_from = 3 * rig.lines.size + 2 * rig.bodies.size
+
+      # What is read from a pose: tensions, how far each line stands off plumb and each body leans, both as two parts
+      # along the level, and whatever the caller reads.
       def figures(hang)
-        rises = rig.lines.each_index.map { |line| hang.deg_from_horizontal(line) }
+        slants = rig.lines.each_index.flat_map { |line| hang.off_vertical(line) }
         leans = rig.bodies.each_index.flat_map { |body| hang.pose.up(body).first(2) }
-        [ *hang.tensions, *rises, *leans, *@read&.call(hang) ]
+        [ *hang.tensions, *slants, *leans, *@read&.call(hang) ]
       end
 
       # A corner, begun where each of its openings alone would bring it.

@@ -56,8 +56,18 @@ module DustLadder
 
       # Angle of a line's first part from the horizontal, degrees.
       def deg_from_horizontal(line)
-        from, to = rig.lines[line].nodes.first(2).map { |body, own| body ? pose.place(body, own) : own }
-        Math.atan2((to[2] - from[2]).abs, Math.hypot(to[0] - from[0], to[1] - from[1])) * 180 / Math::PI
+        x, y, z = run(line)
+        Math.atan2(z.abs, Math.hypot(x, y)) * 180 / Math::PI
+      end
+
+      # The same from the vertical, radians, in two parts that have no kink where it is plumb: along and across the body
+      # that the line holds, however all of it has turned about plumb.
+      def off_vertical(line)
+        x, y, z = run(line)
+        off = Math.hypot(x, y)
+        share = off < 1e-12 ? 0.0 : Math.atan2(off, z.abs) / off
+        a, b = pose.heading(rig.lines[line].nodes.filter_map(&:first).last)
+        [ share * (x * a + y * b), share * (y * a - x * b) ]
       end
 
       # Level distance from the plumb line of the hook: of a body's CG, or of everything that hangs (nil), m.
@@ -88,6 +98,12 @@ module DustLadder
       def thrusts = pulls.map { |line, body, force| [ line, body, Math.hypot(force[0], force[1]) ] }
 
       private
+
+      # From the first node of a line to its second.
+      def run(line)
+        from, to = rig.lines[line].nodes.first(2).map { |body, own| body ? pose.place(body, own) : own }
+        from.zip(to).map { |here, there| there - here }
+      end
 
       def pull_at(places, at, tension)
         [ at.positive? ? at - 1 : nil, at < places.size - 1 ? at + 1 : nil ].compact

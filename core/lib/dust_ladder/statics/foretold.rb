@@ -25,6 +25,7 @@ module DustLadder
 
       # By corner, in the order of the signs.
       def [](at) = @values[at]
+      def values_at(*some) = @values.values_at(*some)
       def each_index(&) = @values.each_index(&)
 
       # The corners, by index, at which a figure has its most and its least.

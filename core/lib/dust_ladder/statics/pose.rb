@@ -36,6 +36,12 @@ module DustLadder
         ]
       end
 
+      # Where the body's x axis points along the level: [x, y] of length one. Only near level.
+      def heading(body)
+        x, y = turns[body][0], turns[body][3]
+        Math.hypot(x, y).then { |long| [ x / long, y / long ] }
+      end
+
       # World up in the body's axes.
       def up(body) = turns[body][6, 3]
 
