@@ -9,7 +9,8 @@ import { RoomMain } from '../../shell/RoomMain'
 import { Reading } from '../../ui/Reading'
 import { useTitle } from '../../ui/useTitle'
 import { DrillCard } from './DrillCard'
-import { KIND, KINDS, type Kind } from './words'
+import { KINDS, type Kind } from './words'
+import { Kinds } from './Kinds'
 import './practice.css'
 
 // Drills: what comes back, what goes wrong, and of a kind where one is wanted. ?kind and ?seed ask one again.
@@ -46,33 +47,7 @@ export function PracticeRoom() {
       </RoomBar>
       <RoomMain>
         <div className="practice">
-          <nav aria-label="Kinds of drills">
-            <Button variant={kind ? 'outlined' : 'contained'} aria-pressed={!kind} onClick={() => want(null)}>
-              All, as they come back
-            </Button>
-            {KINDS.map((one) => {
-              const row = standing.find((each) => each.kind === one)
-              return (
-                <Button
-                  key={one}
-                  variant={one === kind ? 'contained' : 'outlined'}
-                  aria-pressed={one === kind}
-                  onClick={() => want(one)}
-                >
-                  <span>{KIND[one]}</span>
-                  {row && row.asked > 0 && (
-                    <span className="small">
-                      {row.right} of {row.asked} right
-                      {row.comes_back > 0 && `, ${row.comes_back} to come back`}
-                    </span>
-                  )}
-                </Button>
-              )
-            })}
-            <p className="small">
-              Made-up lifts, worked out like any other. What you answer is yours alone, and no certificate.
-            </p>
-          </nav>
+          <Kinds standing={standing} kind={kind ?? null} onWant={want} />
           <div>
             <Reading query={drill} what="drill" pad={{ py: 3 }} />
             {drill.data && (
