@@ -25,9 +25,9 @@ RSpec.describe DustLadder::Finding::Search do
 
   # Every lift of a search's grid that is ready in time: [Hold, Setting].
   def all_of(search, minutes)
-    settings = search.send(:settings)
-    parts = [ settings.racks, settings.spots, settings.matting ]
-    all = search.send(:holds).product(*parts).map { |hold, *some| [ hold, DustLadder::Finding::Setting.new(*some) ] }
+    settings = search.grid.settings
+    parts = [ settings.racks, [ *settings.spots, *settings.far_spots ], settings.matting ]
+    all = search.grid.holds.product(*parts).map { |hold, *some| [ hold, DustLadder::Finding::Setting.new(*some) ] }
     all.select { |hold, setting| hold.minutes + setting.minutes <= minutes }
   end
 

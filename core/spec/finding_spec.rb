@@ -68,7 +68,7 @@ RSpec.describe DustLadder::Finding do
       loop do
         one = described_class.new(base_of(document, slings: slings), from: place)
         catch(:enough) { one.each { |lift, _| lift && pieces.push(lift.id) && throw(:enough) } }
-        break if one.position.at == place.at || one.position.at == one.count
+        break if one.position.at == place.at || one.position.at == one.grid.count
 
         place = finding::Position.of(JSON.parse(JSON.generate(one.position.as_json)))
       end
@@ -83,19 +83,29 @@ RSpec.describe DustLadder::Finding do
       expect(lifts_of(other)).not_to be_empty
     end
 
+    it "begins anew where nothing has another name, and yet the load weighs more or a tag says less" do
+      stopped = search(document, slings: slings)
+      lifts_of(stopped)
+      again = ->(plan, some) { described_class.new(base_of(plan, slings: some), from: stopped.position) }
+      expect(again.(document, slings)).to be_taken_up
+      expect(again.(plan("/load/weight/bare" => "4.1 t"), slings)).not_to be_taken_up
+      less = slings.map { |one| one.merge("tag" => one["tag"].merge("vertical_kg" => 2900)) }
+      expect(again.(document, less)).not_to be_taken_up
+    end
+
     it "counts each of them once, whatever became of it" do
       one = search(document, slings: slings)
       far = nil
       one.each { |_, now| far = now }
-      expect([ far.done, far.found + far.passed + far.fallen ]).to eq([ one.count, one.count ])
+      expect([ far.done, far.found + far.passed + far.fallen ]).to eq([ one.grid.count, one.grid.count ])
       expect(one.fallen.as_json.sum { |row| row["count"] }).to eq(far.fallen)
     end
 
     it "keeps within the time that it has, and tells how many more there would be" do
       one = search(document, slings: slings, may: { minutes: 10 })
       expect(lifts_of(one).map(&:minutes)).to all(be <= 10)
-      expect(one.wider).to match([ [ "ready within 0 h", be_positive ] ]).or eq([])
-      expect(search(document, slings: slings, may: { minutes: 60 }).count).to be > one.count
+      expect(one.grid.wider).to match([ [ "ready within 0 h", be_positive ] ]).or eq([])
+      expect(search(document, slings: slings, may: { minutes: 60 }).grid.count).to be > one.grid.count
     end
 
     it "takes nothing for held that is not known for what was chosen" do

@@ -27,6 +27,23 @@ RSpec.describe DustLadder::Site::PlaceSearch do
     end
   end
 
+  it "looks round pick and set too for a crane that stands where its boom does not reach them" do
+    document = on_site
+    setup = DustLadder::Lift.new(DustLadder::PlanFile.accept(document)).duty.setup
+    off = [ [ 0.0, 30.0 ], [ -45.0, -20.0 ] ].map do |at|
+      there = DustLadder::Site::Standing.new(axis: [ *at, 0.0 ], bearing: setup.standing.bearing)
+      DustLadder::PlanFile::Pointer.with_values(document, setup.stood_at(there))
+    end
+    own = found(document)[1]
+    off.each do |far|
+      expect(DustLadder.check(far).rung("crane").verdict).not_to eq("holds")
+      one, places = found(far)
+      expect(places.map(&:at)).to eq(own.map(&:at))
+      held, = one.climbed(far)
+      expect(held).not_to be_empty
+    end
+  end
+
   it "leaves out where the boom would strike what the load passes by, so that all that holds is clear when climbed" do
     mast = feature("obstacle", "mast", outline_m: box(-0.2, -3.5, 0.2, -3.2), bottom_m: 9, top_m: 11)
     document = on_site(mast)

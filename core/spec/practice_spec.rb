@@ -79,7 +79,7 @@ RSpec.describe DustLadder::Practice do
 
   it "builds one mistake into a plan of which nothing stops, and offers none that is a mistake too" do
     mistakes = described_class::WrongPlan::MISTAKES
-    found = (1..40).map do |seed|
+    found = (1..110).map do |seed|
       one = described_class.drill("wrong_plan", seed)
       expect(DustLadder.check(one.good).verdict).not_to eq("stop")
       expect(one.ladder.rung(mistakes[one.right]["rung"]).verdict).to eq("stop")

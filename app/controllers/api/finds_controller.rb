@@ -75,7 +75,7 @@ module Api
       }
     end
 
-    def wider(search) = search.wider.map { |words, count| { words: words, count: count } }
+    def wider(search) = search.grid.wider.map { |words, count| { words: words, count: count } }
 
     # Every line has all of them; nil for what it does not tell. few and why: of those that are shown.
     def line(

@@ -9,7 +9,7 @@ module DustLadder
       # How often it is told how far it is.
       EVERY = 500
 
-      attr_reader :fallen
+      attr_reader :fallen, :grid
 
       # base: an Advice::Base of one crane. may: a May. from: a Position of the same search where it is to go on. Raises
       # NotKnown where the load's weight is not known.
@@ -17,8 +17,8 @@ module DustLadder
         raise NotKnown.new("lifts of two cranes are not sought", pointer: base.lift.tandem.pointer) if base.lift.tandem?
 
         @base = base
-        @may = may
         @judge = Judge.new(base)
+        @grid = Grid.new(base, may, @judge)
         @step = [ STEP * @judge.weight, 1.0 ].max.ceil
         @fallen = Fallen.new
         @deadwood = Deadwood.new
@@ -31,7 +31,7 @@ module DustLadder
       def taken_up? = @from.positive?
 
       # Where it stands.
-      def position = Position.new(mark: mark, at: [ @at, @from ].max, kept: @kept)
+      def position = Position.new(mark: @grid.mark, at: [ @at, @from ].max, kept: @kept)
 
       # Those of the lifts that are shown, and why: a Few.
       def few = Few.new(@kept)
@@ -39,7 +39,8 @@ module DustLadder
       # Yields each Found as it is found, and nil, with how Far it is. Raises Budget::Spent where it came to no end.
       def each(&take)
         @take = take
-        totals.each do |minutes|
+        @grid.totals.each do |minutes|
+          @grid.open(minutes)
           @minutes = minutes
           tell
           of_minutes(minutes)
@@ -49,65 +50,19 @@ module DustLadder
         tell
       end
 
-      # How many there are that are ready in time.
-      def count
-        @count ||=
-          [ racks, spots, matting, rigs ]
-            .map { |groups| groups.transform_values(&:size) }
-            .reduce({ 0 => 1 }) { |sums, own| added(sums, own) }
-            .sum { |minutes, some| minutes <= @may.minutes ? some : 0 }
-      end
-
-      # What of the house would let more in: [words, how many more there would be], none of them looked at.
-      def wider
-        @may.wider.filter_map do |words, may|
-          more = self.class.new(@base, may: may).count - count
-          [ words, more ] if more.positive?
-        end
-      end
-
       private
 
       def take_up(from)
-        from = Position::START unless from.mark.nil? || from.mark == mark
+        from = Position::START unless from.mark.nil? || from.mark == @grid.mark
         @from, @best, @kinds, @kept = from.at, from.best, from.kinds.to_set, from.kept.dup
       end
 
-      # Of what is gone through.
-      def mark
-        @mark ||=
-          begin
-            lists = [ settings.racks, settings.spots, settings.matting, holds ].map { |some| some.map(&:id) }
-            PlanFile::Digest.of([ *lists, @may.to_h.transform_keys(&:to_s) ])
-          end
-      end
-
-      def settings = @settings ||= Settings.new(@base, @may)
-      def holds = @holds ||= Holds.new(@base, @may).to_enum(:each).to_a
-      def rigs = @rigs ||= holds.map { |hold| Rig.new(hold, @judge) }.group_by { |rig| rig.hold.minutes }
-      def racks = @racks ||= settings.racks.group_by(&:minutes)
-      def spots = @spots ||= settings.spots.group_by(&:minutes)
-      def matting = @matting ||= settings.matting.group_by(&:minutes)
-
-      # { minutes => how many } of two, together.
-      def added(sums, own)
-        sums.to_a.product(own.to_a).each_with_object(Hash.new(0)) do |((one, some), (other, more)), all|
-          all[one + other] += some * more
-        end
-      end
-
-      # Each sum of minutes that there is, least first.
-      def totals
-        sums = [ racks, spots, matting, rigs ].map(&:keys).reduce([ 0 ]) { |all, own| all.product(own).map(&:sum).uniq }
-        sums.select { |sum| sum <= @may.minutes }.sort
-      end
-
       def of_minutes(minutes)
-        racks.each do |rack_minutes, some|
-          spots.each_key do |spot_minutes|
-            matting.each_key do |mat_minutes|
-              own = rigs[minutes - rack_minutes - spot_minutes - mat_minutes] or next
-              of_rigs(some, spots[spot_minutes], matting[mat_minutes], own)
+        @grid.racks.each do |rack_minutes, some|
+          @grid.spots.each do |spot_minutes, spots|
+            @grid.matting.each do |mat_minutes, mats|
+              rigs = @grid.rigs[minutes - rack_minutes - spot_minutes - mat_minutes] or next
+              of_rigs(some, spots, mats, rigs)
             end
           end
         end
@@ -239,7 +194,7 @@ module DustLadder
 
       def tell = @take.call(nil, far)
       def far
-        Far.new(done: @at, of: count, found: @found, passed: @passed, fallen: @fallen.count, minutes: @minutes)
+        Far.new(done: @at, of: @grid.count, found: @found, passed: @passed, fallen: @fallen.count, minutes: @minutes)
       end
     end
   end

@@ -8,15 +8,21 @@ module DustLadder
       MOST_PARTS_TRIED = 8
       PARTS = [ 1, 2, 4, -1, -2 ].freeze
 
-      # base: an Advice::Base; may: a May.
-      def initialize(base, may)
+      # base: an Advice::Base; may: a May; far: the FarPlaces of the same.
+      def initialize(base, may, far = FarPlaces.new(base))
         super(base, base.now.ids - %w[chart])
         @may = may
+        @far = far
       end
 
       # Options of each, least to do first; what is planned among them, where anything is.
       def racks = @racks ||= sorted([ *planned_racks, *set_ups, *machines ])
       def spots = @spots ||= sorted([ *turned(place("", [])), *places.flat_map { |one| turned(one) } ])
+      # Spots farther off on the site: it takes a while to look for them.
+      def far_spots = @far_spots ||= @may.move ? sorted(@far.changes.flat_map { |change| turned(option(change)) }) : []
+      # Of the least that any of them takes, minutes.
+      FAR_MINUTES = Advice::Efforts.of("stand")["minutes"]
+
       def matting = @matting ||= sorted([ place("", []), *laid ])
 
       private

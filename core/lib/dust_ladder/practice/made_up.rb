@@ -55,7 +55,7 @@ module DustLadder
 
       def rigging(document, box, degrees)
         run = [ box.cg[0], box.length - box.cg[0] ].max - 0.1 * box.length
-        slings = Array.new(LUGS.size) { |at| DATA["sling"].merge("number" => "P-#{at + 1}") }
+        slings = Array.new(LUGS.size) { |at| DATA["sling"].merge("number" => "P-#{at + 1}", "due" => due) }
         document["rigging"].merge!(
           "hook_height" => metres(box.height + run * Math.tan(degrees * Math::PI / 180)),
           "legs" => slings.map { |one| Plan::Leg::BLANK.merge("sling" => one["number"], "load_end" => "own") },
@@ -63,6 +63,8 @@ module DustLadder
         )
         document["snapshots"]["slings"] = slings.to_h { |one| [ one["number"], Gear::Piece.snapshot(one) ] }
       end
+
+      def due = Date.new(2026, 6, 1).next_month(@random.rand(60)).iso8601
 
       def crane(document)
         chart = copy(DATA["chart"])
@@ -72,6 +74,7 @@ module DustLadder
         document["cranes"][0]["stations"].each_with_index do |station, at|
           station.merge!("radius" => metres(radii[at]), "slew" => slews[at], "support_height" => "0.5 m")
         end
+        document["cranes"][0].merge!("level" => "0.#{@random.rand(1..8)} %", "wind" => "#{@random.rand(1..5)} m/s")
         document["snapshots"]["charts"] = { chart["id"] => PlanFile::Digest.snapshot(chart) }
       end
     end

@@ -40,6 +40,18 @@ module DustLadder
       def changed_support(metres) = { crane.pointer("stations", 1, "support_height") => "#{metres} m" }
       def changed_parts(count) = { crane.pointer("parts_of_line") => count }
       def changed_wind(speed) = { crane.pointer("wind") => "#{speed} m/s" }
+      # The far side where the chart of the front begins, and a little farther out.
+      def changed_side(metres)
+        station = crane.pointer("stations", 1)
+        { "#{station}/slew" => "10°", "#{station}/radius" => "#{metres} m" }
+      end
+      def changed_outriggers(how) = { crane.pointer("as_rigged", "outriggers") => how }
+      def changed_level(percent) = { crane.pointer("level") => "#{percent} %" }
+      def changed_side_pull(degrees) = { crane.pointer("side_pull") => "#{degrees}°" }
+      def changed_near(what) = { lift.rigging.pointer("surroundings", "near") => [ what ] }
+      def changed_point(tonnes) = { lift.load.pointer("points", 0, "wll") => "#{tonnes} t" }
+      def changed_state(state) = with_sling { |data| data.merge("state" => state) }
+      def changed_legible(can) = with_sling { |data| data.merge("tag" => data["tag"].merge("legible" => can)) }
       def changed_due(day) = with_sling { |data| data.merge("due" => day) }
       def changed_tag(kg) = with_sling { |data| data.merge("tag" => data["tag"].merge("vertical_kg" => kg)) }
 
@@ -56,27 +68,7 @@ module DustLadder
         [ mistake, *others ].map { |id| choice(id, MISTAKES[id]["words"]) }
       end
 
-      # The plan as somebody would read it out, Sentences.
-      def facts
-        wrong, sling = ladder.lift, document["snapshots"]["slings"].values.first["data"]
-        machine = wrong.duty.crane
-        station, day = machine.stations.last, MadeUp::AT.slice(0, 10)
-        tag = sling["tag"]["vertical_kg"]
-        [
-          both { |system| "weight #{Figure.kg(wrong.load.bare_kg).shown(system)}, #{wrong.load.basis}" },
-          both { |system| "hook #{Figure.m(wrong.rigging.hook_height.value).shown(system)} above the load's base" },
-          both do |system|
-            "sling 1: #{sling["size"]}, tag #{Figure.kg(tag, :down).shown(system)} straight, due #{sling["due"]}"
-          end,
-          both { |system| "#{machine.chart_title}, boom #{Figure.m(machine.booms.max).shown(system)}" },
-          both("#{machine.parts_of_line} part#{"s" if machine.parts_of_line > 1} of line"),
-          both do |system|
-            out, up = [ station.radius, station.support_height ].map { |field| Figure.m(field.value).shown(system) }
-            "set #{out} out, on #{up}"
-          end,
-          both { |system| "gusts to #{Figure.speed(machine.wind.value).shown(system)}, lift on #{day}" }
-        ]
-      end
+      def facts = ReadOut.new(ladder.lift, document).facts
 
       # What the same mistake breaks beside is no wrong answer to offer.
       def stops?(id) = ladder.rung(MISTAKES[id]["rung"])&.verdict == "stop"

@@ -22,9 +22,11 @@ module DustLadder
           def stops? = ladder.rungs.any? { |rung| rung.verdict == "stop" && FLIGHTS.include?(rung.flight) }
         end
 
-      # duty: a Cranes::Duty of a crane on its site. Raises NotKnown where something is missing that every place needs.
-      def initialize(duty)
-        @duty = duty
+      # duty: a Cranes::Duty of a crane on its site; booms: how many boom lengths are looked at, the plan's own first.
+      # Raises NotKnown where something is missing that every place needs.
+      def initialize(duty, booms: BOOMS)
+        @duty = Nearer.reaching(duty)
+        @booms = booms
         @setup = duty.setup
         @rules = duty.lift.rules
         @carried = @setup.carried
@@ -155,7 +157,7 @@ module DustLadder
         @searches ||=
           begin
             known = @setup.machine.boom_lengths & @duty.crane.chart.booms
-            others = (known - [ boom_now ]).sort_by { |length| (length - boom_now).abs }.first(BOOMS - 1)
+            others = (known - [ boom_now ]).sort_by { |length| (length - boom_now).abs }.first(@booms - 1)
             [ boom_now, *others ].map { |length| search(length) }
           end
       end
