@@ -2122,6 +2122,13 @@ export interface Drill {
     };
     facts?: Sentence[];
     first?: DrillTry;
+    /**
+     * of levelling: links either way of each leg, and tries
+     */
+    most?: {
+      links: number;
+      tries: number;
+    };
   };
 }
 export interface DrillChoice {

@@ -5,12 +5,12 @@ import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import type { May } from '../../api/advice'
 import type { Editor } from '../../plan/usePlanEditor'
-import { useShown } from '../../ui/preferences'
+import { usePreferences, useShown } from '../../ui/preferences'
 import type { Search } from './useFind'
 
 const FLAGS: [Exclude<keyof May, 'minutes'>, string][] = [
   ['machines', 'other machines of the house'],
-  ['move', 'the crane up to 4 m elsewhere'],
+  ['move', 'the crane elsewhere on its site'],
   ['hire', 'mats from elsewhere'],
   ['hold', 'another way to hold it'],
 ]
@@ -81,9 +81,14 @@ export function AskedAside({ editor, may, onMay, search, onStop, onGoOn, stale, 
   )
 }
 
-const count = (value: number) => String(value).replace(/\B(?=(\d{3})+$)/g, '\u202f')
+// How many, by thousands as figures of the system are.
+const useCount = () => {
+  const { system } = usePreferences().preferences
+  return (value: number) => String(value).replace(/\B(?=(\d{3})+$)/g, system === 'us' ? ',' : '\u202f')
+}
 
 function Progress({ search, onStop, onGoOn }: { search: Search; onStop: () => void; onGoOn: () => void }) {
+  const count = useCount()
   const { far, state, cut, fault, anew } = search
   const share = far ? far.done / Math.max(1, far.of) : 0
   return (
@@ -129,6 +134,7 @@ const MOST_ROWS = 7
 
 function FellOut({ search }: { search: Search }) {
   const shown = useShown()
+  const count = useCount()
   const { fallen, nearest, wider } = search
   const most = Math.max(1, ...fallen.map((row) => row.count))
   if (fallen.length === 0) return null

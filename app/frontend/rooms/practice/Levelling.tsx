@@ -8,7 +8,6 @@ import { HangFigure } from '../../drawing/views/HangFigure'
 import { useShown } from '../../ui/preferences'
 import type { Drill } from './words'
 
-const MOST = 8
 const LEGS = ['west', 'east']
 
 // A load that hangs off level: links on each leg, hung and read until it is level, in as few tries as may be.
@@ -26,6 +25,7 @@ export function Levelling({
   const [links, setLinks] = useState([0, 0])
   const [fault, setFault] = useState<string | null>(null)
   const [hanging, setHanging] = useState(false)
+  const most = drill.views.most!
   const last = tries.at(-1) ?? drill.views.first!
   const deg = last.deg.value * (last.low === 0 ? -1 : 1)
   const hang = async () => {
@@ -35,14 +35,16 @@ export function Levelling({
       const found = await practice.tryLinks(drill.seed, links)
       const all = [...tries, found]
       setTries(all)
-      if (found.level || all.length === MOST) onAnswer(all.map((one) => one.links))
+      if (found.level || all.length === most.tries) onAnswer(all.map((one) => one.links))
     } catch (error) {
       setFault(refusal(error, 'it could not be hung'))
     }
     setHanging(false)
   }
   const step = (leg: number, by: number) =>
-    setLinks((now) => now.map((count, at) => (at === leg ? Math.max(-40, Math.min(40, count + by)) : count)))
+    setLinks((now) =>
+      now.map((count, at) => (at === leg ? Math.max(-most.links, Math.min(most.links, count + by)) : count)),
+    )
   return (
     <div className="levelling">
       <svg width={420} height={250} role="img" aria-label={`It hangs ${shown(last.deg)} off level`}>

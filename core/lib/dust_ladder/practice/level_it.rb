@@ -37,7 +37,13 @@ module DustLadder
       def answered_by = "tries"
       def made_choices = []
       def right = fewest
-      def views = { "drawing" => ladder.drawing, "first" => try([ 0, 0 ]).as_json }
+      def views
+        {
+          "drawing" => ladder.drawing,
+          "first" => try([ 0, 0 ]).as_json,
+          "most" => { "links" => MOST_LINKS, "tries" => MOST_TRIES }
+        }
+      end
 
       # How it hangs with legs so many links longer (or shorter, below nothing). Raises ArgumentError for what cannot be
       # hung.
