@@ -8,6 +8,7 @@ require "monitor"
 require "stringio"
 require "yaml"
 require "zeitwerk"
+require "zlib"
 
 Zeitwerk::Loader.for_gem.setup
 

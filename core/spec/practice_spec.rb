@@ -10,6 +10,21 @@ RSpec.describe DustLadder::Practice do
         expect(asked.uniq.size).to be > 5
       end
 
+      it "is the same whatever is asked of it first: shown by one request, it is judged by another" do
+        (1..25).each do |seed|
+          shown = described_class.drill(kind, seed)
+          said = shown.as_json
+          unlike = { "level_it" => -> { [ [ 0, 0 ], shown.fewest ] }, "tag_line" => -> { shown.right } }
+          answer = unlike.fetch(kind) { -> { said["choices"][0]["id"] } }.call
+          judged = described_class.drill(kind, seed).judge(answer).as_json
+          expect(judged).to eq(shown.judge(answer).as_json)
+          next if %w[tag_line level_it].include?(kind)
+
+          wanted = said["choices"].find { |choice| choice["id"] == judged["answer"] }["words"]["metric"]
+          expect(judged["said"]["metric"]).to match(/\A(Right|No): #{Regexp.escape(wanted)}\z/)
+        end
+      end
+
       next if %w[tag_line level_it].include?(kind)
 
       it "offers three answers or more, each once, of which one is right" do

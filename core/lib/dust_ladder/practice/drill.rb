@@ -35,7 +35,6 @@ module DustLadder
       # seed: an Integer.
       def initialize(seed)
         @seed = seed
-        @random = Random.new(seed.abs * 1009 + self.class::KIND.sum)
       end
 
       def kind = self.class::KIND
@@ -44,7 +43,7 @@ module DustLadder
 
       # The question, a Sentence; and what may be answered, Choices in an order by chance.
       def words = raise(NotImplementedError)
-      def choices = @choices ||= made_choices.shuffle(random: Random.new(seed))
+      def choices = @choices ||= made_choices.shuffle(random: chance("order"))
 
       # How it is answered: one choice, or all of them in order.
       def answered_by = "choice"
@@ -68,6 +67,9 @@ module DustLadder
       def views = {}
 
       private
+
+      # Chance of its own for each thing that is drawn, so that a drill is the same whatever is asked of it first.
+      def chance(what) = Random.new(Zlib.crc32("#{kind} #{seed} #{what}"))
 
       def choice(id, text = nil, &write) = Choice.new(id, both(text, &write))
 

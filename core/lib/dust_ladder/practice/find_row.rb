@@ -22,7 +22,7 @@ module DustLadder
       def booms = chart["boom_length_m"]
       def radii = chart["radius_m"]
       def rows = chart["tables"].fetch(sector["table"])
-      def sector = @sector ||= chart["sectors"].sample(random: @random)
+      def sector = @sector ||= chart["sectors"].sample(random: chance("sector"))
       def boom = booms[column]
       def read = Cranes::Chart.of(radii: radii, booms: booms, tables: chart["tables"], sectors: chart["sectors"])
 
@@ -30,9 +30,10 @@ module DustLadder
       def place
         @place ||=
           begin
-            column = @random.rand(booms.size)
+            random = chance("place")
+            column = random.rand(booms.size)
             filled = radii.each_index.select { |row| row.positive? && rows[row][column] && rows[row - 1][column] }
-            [ filled.sample(random: @random), column, 0.1 * @random.rand(3..7) ]
+            [ filled.sample(random: random), column, 0.1 * random.rand(3..7) ]
           end
       end
 

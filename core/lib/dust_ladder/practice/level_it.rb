@@ -76,7 +76,7 @@ module DustLadder
 
       private
 
-      def ladder = @ladder ||= DustLadder.check(MadeUp.new(@random).lift(off: 0.0, degrees: 62))
+      def ladder = @ladder ||= DustLadder.check(MadeUp.new(chance("lift")).lift(off: 0.0, degrees: 62))
       def lift = ladder.lift
       def pitch = MadeUp::DATA["sling"]["link_pitch_m"]
 
@@ -84,7 +84,7 @@ module DustLadder
         @simulated ||=
           begin
             load = lift.load
-            off = [ -0.12, -0.09, -0.06, 0.06, 0.09, 0.12 ].sample(random: Random.new(seed)) * load.size[0]
+            off = [ -0.12, -0.09, -0.06, 0.06, 0.09, 0.12 ].sample(random: chance("off")) * load.size[0]
             cg = [ load.cg[0] + off, load.cg[1], load.cg[2] ]
             truth = Trial::Simulated::Truth.new(weight: load.bare_kg, cg: cg, lengths: [ 0.0, 0.0 ], stiff: 1.0)
             Trial::Simulated.new(lift, truth)

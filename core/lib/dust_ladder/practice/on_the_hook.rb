@@ -18,7 +18,7 @@ module DustLadder
 
       private
 
-      def ladder = @ladder ||= DustLadder.check(MadeUp.new(@random).lift)
+      def ladder = @ladder ||= DustLadder.check(MadeUp.new(chance("lift")).lift)
       def load = ladder.lift.load
       def gross = ladder.lift.duty.gross
 

@@ -22,10 +22,10 @@ module DustLadder
 
       private
 
-      def document = @document ||= MadeUp.new(@random).lift(off: 0.0)
+      def document = @document ||= MadeUp.new(chance("lift")).lift(off: 0.0)
       def ladder = @ladder ||= DustLadder.check(document)
       def bridle = ladder.lift.bridle
-      def way = @way ||= WAYS.keys.sample(random: Random.new(seed))
+      def way = @way ||= WAYS.keys.sample(random: chance("way"))
       def leg = ladder.lift.load.points[0]
       def run = (ladder.lift.load.cg[0] - leg.at[0]).abs
       def rise = bridle.hook_set - leg.at[2]

@@ -18,7 +18,7 @@ module DustLadder
       private
 
       def rules = @rules ||= RuleSet.shipped("strict")
-      def fault = @fault ||= DATA["faults"].sample(random: @random)
+      def fault = @fault ||= DATA["faults"].sample(random: chance("fault"))
       def pieces = [ *DATA["good"].map { |row| row.merge("id" => row["kind"]) }, fault ]
       def made_choices = pieces.map { |row| choice(row["id"], row["words"]) }
 

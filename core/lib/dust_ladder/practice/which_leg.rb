@@ -21,8 +21,8 @@ module DustLadder
       def ladder
         @ladder ||=
           begin
-            off = [ -0.2, -0.15, -0.1, 0.1, 0.15, 0.2 ].sample(random: @random)
-            DustLadder.check(MadeUp.new(@random).lift(off: off))
+            off = [ -0.2, -0.15, -0.1, 0.1, 0.15, 0.2 ].sample(random: chance("off"))
+            DustLadder.check(MadeUp.new(chance("lift")).lift(off: off))
           end
       end
 

@@ -21,10 +21,10 @@ module DustLadder
 
       private
 
-      def made_up(more) = MadeUp.new(Random.new(seed + 100_003 * more)).lift(degrees: 60, kg: 5500, off: 0.0)
+      def made_up(more) = MadeUp.new(chance("lift #{more}")).lift(degrees: 60, kg: 5500, off: 0.0)
       def sound?(document) = DustLadder.check(document).rungs.none? { |rung| rung.verdict == "stop" }
 
-      def mistake = @mistake ||= MISTAKES.keys.sample(random: @random)
+      def mistake = @mistake ||= MISTAKES.keys.sample(random: chance("mistake"))
 
       def with(change)
         PlanFile::Pointer.with_values(good, change.map { |name, value| send("changed_#{name}", value) }.reduce(:merge))
@@ -64,7 +64,7 @@ module DustLadder
       end
 
       def made_choices
-        others = MISTAKES.keys.reject { |id| id == mistake || stops?(id) }.sample(OFFERED - 1, random: @random)
+        others = MISTAKES.keys.reject { |id| id == mistake || stops?(id) }.sample(OFFERED - 1, random: chance("others"))
         [ mistake, *others ].map { |id| choice(id, MISTAKES[id]["words"]) }
       end
 
