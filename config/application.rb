@@ -13,6 +13,8 @@ ENV["VITE_RUBY_MODE"] ||= "production" unless ENV.fetch("RAILS_ENV", "developmen
 
 Bundler.require(*Rails.groups)
 
+require_relative "../lib/house_place"
+
 module DustLadderApp
   class Application < Rails::Application
     config.load_defaults 7.2

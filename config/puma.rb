@@ -1,6 +1,6 @@
 threads_count = ENV.fetch("RAILS_MAX_THREADS", 5).to_i
 threads threads_count, threads_count
-bind "tcp://127.0.0.1:#{ENV.fetch('PORT', 3000)}"
+bind "tcp://#{ENV.fetch('BIND', '127.0.0.1')}:#{ENV.fetch('PORT', 3000)}"
 
 # What never got its record, because the process ended between, is taken away.
 after_booted do

@@ -85,6 +85,8 @@ Rails.application.routes.draw do
     resources :kept_groups, only: %i[show create destroy]
   end
 
+  get "up", to: "health#show"
+
   root "screens#show"
   get "worker.js", to: "screens#worker"
   get "all", to: "screens#show"

@@ -8,10 +8,13 @@ module Nightly
 
   # The thread that waits for it.
   def begin
-    Thread
+    @waits = Thread
       .new { loop { wait_and_look } }
       .tap { |thread| thread.report_on_exception = false }
   end
+
+  # Does it wait for the next night, where it was begun at all?
+  def alive? = @waits.nil? || @waits.alive?
 
   # Seconds from a Time until the next look.
   def seconds_until(now) = (now.tomorrow.beginning_of_day + LATE_MIN.minutes - now).to_f

@@ -1,0 +1,204 @@
+# A backup of all that the house keeps: the database as it was at one moment, every file that its records name, and a
+# manifest with the digest of each. It is made while people work, and put back into an empty place alone.
+class HouseBackup
+  FORMAT = "dust-ladder-backup".freeze
+  VERSION = 1
+  MANIFEST = "manifest.json".freeze
+  DATABASE = "house.sqlite3".freeze
+  NAME = "dust-ladder-%Y%m%d-%H%M%S".freeze
+  # So many numbers are left out where it is restored: what was made after it, and is lost, had some of them, and a
+  # browser that still has something of those must not take it for something new.
+  LEFT_OUT = 10_000
+  # The newest ones are kept, one of each of so many days, weeks and months, and the others are taken away.
+  NEWEST = 3
+  UNFINISHED = 1.day
+  KEPT = { day: 14, week: 8, month: 24 }.freeze
+
+  # What is wrong with a backup, or with where it is to go.
+  Unfit = Class.new(StandardError)
+
+  attr_reader :folder
+
+  # folder: of the backup.
+  def initialize(folder)
+    @folder = Pathname(folder)
+  end
+
+  # Makes one in a folder. Returns it. Raises Unfit where the folder already has one of this moment.
+  def self.make(into, now: Time.now)
+    place = Pathname(into).join(now.strftime(NAME))
+    raise Unfit, "#{place} is there already" if place.exist?
+
+    raw = place.sub_ext(".part")
+    raw.mkpath
+    raw.chmod(0o700)
+    new(raw).fill(now)
+    raw.rename(place)
+    to_disk(place.dirname)
+    new(place)
+  rescue StandardError
+    raw&.rmtree if raw&.exist?
+    raise
+  end
+
+  # Those in a folder that say when they were made, the eldest first.
+  def self.all(into)
+    manifests = Pathname(into).glob("dust-ladder-*/#{MANIFEST}")
+    manifests.map { |file| new(file.dirname) }.select(&:dated?).sort_by(&:made_at)
+  end
+
+  # Takes away what need not be kept any more, and what was never finished. Returns those that went.
+  def self.thin(into)
+    copies = all(into)
+    kept = copies.last(NEWEST)
+    KEPT.each { |span, count| kept |= copies.group_by { |one| one.span(span) }.values.map(&:last).last(count) }
+    Pathname(into).glob("dust-ladder-*.part").each { |one| one.rmtree if one.mtime < UNFINISHED.ago }
+    (copies - kept).each { |one| one.folder.rmtree }
+  end
+
+  def self.to_disk(place) = File.open(place, &:fsync)
+
+  def manifest = @manifest ||= JSON.parse(folder.join(MANIFEST).read)
+  def made_at = Time.iso8601(manifest["made_at"])
+  def schema = manifest["schema"]
+
+  def dated?
+    made_at && true
+  rescue JSON::ParserError, ArgumentError, TypeError, NoMethodError
+    false
+  end
+
+  # Of which day, week or month it is.
+  def span(name) = made_at.strftime({ day: "%F", week: "%G-%V", month: "%Y-%m" }.fetch(name))
+
+  # Everything that is wrong with it, in words; nothing where it is whole.
+  def faults
+    return [ "there is no #{MANIFEST}" ] unless folder.join(MANIFEST).exist?
+    return [ "it is of another format" ] unless [ manifest["format"], manifest["version"] ] == [ FORMAT, VERSION ]
+
+    named = manifest["files"].filter_map { |path, told| fault_of(path, told) }
+    named.any? ? named : database_faults
+  rescue JSON::ParserError, TypeError, NoMethodError
+    [ "its #{MANIFEST} is not whole" ]
+  end
+
+  # Puts it into a place for the data, which must be empty. Returns the database's file. Raises Unfit.
+  def restore(data)
+    place = Pathname(data)
+    full = place.exist? && place.children.any?
+    raise Unfit, "#{place} is not empty: a backup is restored into an empty place alone" if full
+    raise Unfit, faults.first(5).join("; ") if faults.any?
+    raise Unfit, "it is of a newer version (#{schema}) than this application (#{known})" if schema > known
+
+    fill_again(place)
+  end
+
+  # As yet without anything in it: the files that there are, the database, and then the files that came meanwhile.
+  def fill(now)
+    source = Pathname(ActiveStorage::Blob.service.root)
+    take(source, source.glob("??/??/*"))
+    ActiveRecord::Base.connection.execute("VACUUM INTO #{ActiveRecord::Base.connection.quote(database.to_s)}")
+    keys = reading { |copy| copy.execute("select key from active_storage_blobs").flatten }
+    take(source, keys.map { |key| source.join(key[0, 2], key[2, 2], key) }, again: false)
+    drop_unnamed(keys)
+    write_manifest(now, keys)
+  end
+
+  private
+
+  def known = HouseData.known
+  def database = folder.join(DATABASE)
+  def files = folder.join("files")
+
+  def reading
+    copy = SQLite3::Database.new(database.to_s, readonly: true)
+    yield copy
+  ensure
+    copy&.close
+  end
+
+  # Files are written once and never changed: those that are there already are whole.
+  def take(source, paths, again: true)
+    paths.each do |path|
+      place = files.join(path.relative_path_from(source))
+      next if place.exist? && !again
+
+      place.dirname.mkpath
+      FileUtils.cp(path, place)
+    rescue Errno::ENOENT
+      # It was taken away meanwhile; what the database of the copy names and is missing stands in the manifest.
+      next
+    end
+  end
+
+  def drop_unnamed(keys) = files.glob("??/??/*").each { |path| path.delete unless keys.include?(path.basename.to_s) }
+
+  def write_manifest(now, keys)
+    there = [ database, *files.glob("??/??/*") ].sort
+    there.each { |path| self.class.to_disk(path) }
+    missing = keys - there.map { |path| path.basename.to_s }
+    whole = {
+      "format" => FORMAT,
+      "version" => VERSION,
+      "made_at" => now.utc.iso8601,
+      "application" => DustLadder::VERSION,
+      "schema" => HouseData.now,
+      "counts" => counts,
+      "missing" => missing,
+      "files" => there.to_h { |path| [ path.relative_path_from(folder).to_s, told_of(path) ] }
+    }
+    folder.join(MANIFEST).write(JSON.pretty_generate(whole))
+    self.class.to_disk(folder.join(MANIFEST))
+  end
+
+  COUNTED = %w[plans revisions life_records day_events pieces charts sites people].freeze
+
+  # An older version has not all of them.
+  def counts
+    reading do |copy|
+      there = copy.execute("select name from sqlite_master where type = 'table'").flatten
+      (COUNTED & there).to_h { |table| [ table, copy.get_first_value("select count(*) from #{table}") ] }
+    end
+  end
+
+  def told_of(path) = { "bytes" => path.size, "sha256" => Digest::SHA256.file(path).hexdigest }
+
+  def fault_of(path, told)
+    place = folder.join(path)
+    return "#{path} lies outside of it" unless place.cleanpath.to_s.start_with?("#{folder.cleanpath}/")
+    return "#{path} is missing" unless place.file?
+
+    "#{path} was changed" if told_of(place) != told
+  end
+
+  def database_faults
+    reading { |copy| copy.execute("PRAGMA integrity_check").flatten }.reject { |line| line == "ok" }
+  rescue SQLite3::Exception => error
+    [ "the database cannot be read: #{error.message}" ]
+  end
+
+  def fill_again(place)
+    file = place.join(File.basename(HousePlace.database))
+    place.mkpath
+    place.chmod(0o700)
+    FileUtils.cp(database, file)
+    file.chmod(0o600)
+    FileUtils.cp_r(files, place.join("sketches").tap(&:mkpath).join(file.basename(".sqlite3"))) if files.exist?
+    leave_out_numbers(file)
+    file
+  end
+
+  def leave_out_numbers(file)
+    back = SQLite3::Database.new(file.to_s)
+    tables = back.execute("select name from sqlite_master where sql like '%AUTOINCREMENT%'").flatten
+    back.transaction do
+      tables.each do |table|
+        now = back.get_first_value("select seq from sqlite_sequence where name = ?", [ table ])
+        back.execute("insert into sqlite_sequence (name, seq) values (?, 0)", [ table ]) unless now
+        back.execute("update sqlite_sequence set seq = seq + ? where name = ?", [ LEFT_OUT, table ])
+      end
+    end
+  ensure
+    back&.close
+  end
+end

@@ -1,0 +1,55 @@
+# Which backups are kept, and what is told of the data; restoring is shown with a whole installation.
+RSpec.describe HouseBackup do
+  around { |example| Dir.mktmpdir { |place| (@place = Pathname(place)) && example.run } }
+
+  attr_reader :place
+
+  def made(time)
+    folder = place.join(time.strftime(described_class::NAME)).tap(&:mkpath)
+    manifest = { "format" => described_class::FORMAT, "version" => 1, "made_at" => time.utc.iso8601 }
+    folder.join("manifest.json").write(JSON.generate(manifest))
+    folder
+  end
+
+  it "keeps the newest, and one of each of the last days, weeks and months" do
+    from = Time.utc(2026, 1, 1, 1)
+    hours = (0...(300 * 8)).map { |step| from + step * 3.hours }
+    hours.each { |time| made(time) }
+    torn = place.join("dust-ladder-20250101-000000").tap(&:mkpath)
+    torn.join("manifest.json").write("{")
+    left = place.join("dust-ladder-20250102-000000.part").tap(&:mkpath)
+    File.utime(2.days.ago.to_time, 2.days.ago.to_time, left)
+    described_class.thin(place)
+    kept = described_class.all(place).map(&:made_at)
+    expect(kept.last(3)).to eq(hours.last(3))
+    days = kept.map(&:to_date).uniq
+    expect(days.last(14)).to eq((0...14).map { |back| hours.last.to_date - back }.reverse)
+    expect(kept.map { |time| time.strftime("%Y-%m") }.uniq.size).to eq(10)
+    expect(kept.size).to be_between(14 + 2, 14 + 2 + 8 + 10)
+    expect(torn).to exist
+    expect(left).not_to exist
+    expect { described_class.thin(place) }.not_to(change { described_class.all(place).size })
+  end
+
+  it "is not made over another of the same moment, and leaves nothing of what failed" do
+    now = Time.now
+    place.join(now.strftime(described_class::NAME)).mkpath
+    expect { described_class.make(place, now: now) }.to raise_error(described_class::Unfit, /there already/)
+    allow(SQLite3::Database).to receive(:new).and_raise(SQLite3::FullException)
+    ActiveRecord::Base.connection.commit_db_transaction
+    expect { described_class.make(place, now: now + 60) }.to raise_error(SQLite3::FullException)
+    expect(place.glob("*.part")).to eq([])
+  ensure
+    ActiveRecord::Base.connection.begin_db_transaction
+  end
+
+  it "tells what is lacking of data that are none, older or newer" do
+    expect(HouseData.lack).to be_nil
+    allow(HouseData).to receive(:now).and_return(20_200_101_000_000)
+    expect(HouseData.lack.to_s).to match(/older version \(20200101000000\): .*makes a backup first/)
+    allow(HouseData).to receive(:now).and_return(20_990_101_000_000)
+    expect(HouseData.lack.to_s).to match(/newer version/)
+    allow(HouseData).to receive(:begun?).and_return(false)
+    expect(HouseData.lack.to_s).to match(/there are no data yet/)
+  end
+end
