@@ -30,6 +30,8 @@ gem "pagy", "~> 9.3"
 
 gem "prawn", "~> 2.4"
 gem "prawn-table", "~> 0.2.2"
+# Of Ruby itself until 3.0; prawn asks for it without saying so.
+gem "matrix", "~> 0.4"
 gem "rqrcode", "~> 3.1"
 
 gem "pdf-reader", "~> 2.16", group: :test

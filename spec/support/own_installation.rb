@@ -16,6 +16,7 @@ class OwnInstallation
   def environment(**more)
     {
       "RAILS_ENV" => "production",
+      "BUNDLE_WITHOUT" => "development:test", # as it is installed: nothing that only tests bring
       "DUST_LADDER_ENV" => "none",
       "DUST_LADDER_DATA" => data.to_s,
       "DUST_LADDER_BACKUPS" => backups.to_s,
