@@ -98,7 +98,7 @@ class HouseBackup
     source = Pathname(ActiveStorage::Blob.service.root)
     take(source, source.glob("??/??/*"))
     ActiveRecord::Base.connection.execute("VACUUM INTO #{ActiveRecord::Base.connection.quote(database.to_s)}")
-    keys = reading { |copy| copy.execute("select key from active_storage_blobs").flatten }
+    keys = tables.include?("active_storage_blobs") ? reading { |copy| copy.execute(KEYS).flatten } : []
     take(source, keys.map { |key| source.join(key[0, 2], key[2, 2], key) }, again: false)
     drop_unnamed(keys)
     write_manifest(now, keys)
@@ -152,12 +152,16 @@ class HouseBackup
   end
 
   COUNTED = %w[plans revisions life_records day_events pieces charts sites people].freeze
+  KEYS = "select key from active_storage_blobs".freeze
 
   # An older version has not all of them.
+  def tables
+    @tables ||= reading { |copy| copy.execute("select name from sqlite_master where type = 'table'").flatten }
+  end
+
   def counts
     reading do |copy|
-      there = copy.execute("select name from sqlite_master where type = 'table'").flatten
-      (COUNTED & there).to_h { |table| [ table, copy.get_first_value("select count(*) from #{table}") ] }
+      (COUNTED & tables).to_h { |table| [ table, copy.get_first_value("select count(*) from #{table}") ] }
     end
   end
 

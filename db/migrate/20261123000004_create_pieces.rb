@@ -20,11 +20,31 @@ class CreatePieces < ActiveRecord::Migration[7.2]
       NewPiece.create!(
         number: old.number,
         sort: "sling",
-        fields: DustLadder::Gear::Piece.fields_of(old.data),
+        fields: fields_of(old.data),
         data: old.data
       )
     end
     drop_table :slings
+  end
+
+  # A sling of then as its keeper would have written it; written out here, so that it outlives what the core becomes.
+  def fields_of(data)
+    quantity = ->(value, unit) { value.nil? ? "" : "#{format("%.4f", value).sub(/\.?0+\z/, "")} #{unit}" }
+    tag = data["tag"]
+    bands = tag["multi_leg"].to_a.map { |band| "#{band["upto_deg_from_plumb"]}°: #{quantity.(band["kg"], "kg")}" }
+    {
+      **data.slice("number", "kind", "size"),
+      "mass" => quantity.(data["mass_kg"], "kg"),
+      "state" => "ready",
+      "legs" => data["legs"].to_i.to_s,
+      "reach" => quantity.(data["reach_m"], "m"),
+      "link_pitch" => quantity.(data["link_pitch_m"], "m"),
+      "diameter" => quantity.(data["diameter_m"], "m"),
+      "ends" => data["ends"].to_s,
+      "legible" => tag["legible"] ? "yes" : "no",
+      "bands" => bands.join("; "),
+      **%w[vertical choker basket].to_h { |hitch| [ hitch, quantity.(tag["#{hitch}_kg"], "kg") ] }
+    }
   end
 
   def down

@@ -122,6 +122,21 @@ RSpec.describe OwnInstallation do
     end
   end
 
+  it "brings data of the eldest version to this one, after a backup of them as they were" do
+    own.data.mkpath
+    eldest = Rails.root.glob("db/migrate/*.rb").map { |path| path.basename.to_s.to_i }.min
+    own.run(<<~RUBY)
+      ActiveRecord::Base.connection_pool.migration_context.migrate(#{eldest})
+      ActiveRecord::Base.connection.execute("insert into plans (title, created_at, updated_at) values ('Old', 0, 0)")
+    RUBY
+    expect(own.house("serve")).to match([ /of an older version \(#{eldest}\): bin.house begin/, false ])
+    expect(own.house("begin")).to match([ /version #{HouseData.known}/, true ])
+    expect(own.run("print Plan.sole.title")).to end_with("Old")
+    manifest = JSON.parse(own.backups.children.sole.join("manifest.json").read)
+    counts = { "plans" => 1, "revisions" => 0, "charts" => 0 }
+    expect(manifest.slice("schema", "counts")).to eq("schema" => eldest, "counts" => counts)
+  end
+
   it "is not served by an older version, which says so and changes nothing" do
     own.house("begin")
     own.run('ActiveRecord::Base.connection.execute("insert into schema_migrations values (\'20990101000000\')")')
