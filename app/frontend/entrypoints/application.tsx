@@ -10,6 +10,7 @@ import { Board } from '../rooms/board/Board'
 import { DayBoard } from '../rooms/board/DayBoard'
 import { Fallen } from '../ui/Fallen'
 import { PreferencesProvider, usePreferences } from '../ui/preferences'
+import { Styles } from '../ui/theme/Styles'
 import { themeOf } from '../ui/theme/theme'
 import { PlanScreen } from '../rooms/plan/PlanScreen'
 import { useWho, WhoProvider } from '../ui/who'
@@ -96,12 +97,14 @@ function Screens() {
 
 createRoot(document.getElementById('app')!).render(
   <StrictMode>
-    <QueryClientProvider client={queries}>
-      <PreferencesProvider>
-        <WhoProvider>
-          <Screens />
-        </WhoProvider>
-      </PreferencesProvider>
-    </QueryClientProvider>
+    <Styles>
+      <QueryClientProvider client={queries}>
+        <PreferencesProvider>
+          <WhoProvider>
+            <Screens />
+          </WhoProvider>
+        </PreferencesProvider>
+      </QueryClientProvider>
+    </Styles>
   </StrictMode>,
 )
