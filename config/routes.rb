@@ -81,6 +81,7 @@ Rails.application.routes.draw do
     resources :rule_sets, only: %i[index show create update] do
       resource :tables, only: :show, controller: "trade_tables"
     end
+    resource :rung_help, only: :show
     resources :shapes, :standard_parts, :takers, only: :index
     resources :kept_groups, only: %i[show create destroy]
   end

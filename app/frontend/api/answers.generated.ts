@@ -197,6 +197,7 @@ export interface Answers {
   "drill_answers#create"?: DrillAnswered;
   "drill_tries#create"?: DrillTry;
   "crew_questions#create"?: CrewSet;
+  "rung_helps#show"?: RungHelp;
 }
 /**
  * who is signed in, or nobody; and in the demo whom one may be
@@ -2163,4 +2164,14 @@ export interface CrewQuestion {
   id: string;
   words: Sentence;
   choices: DrillChoice[];
+}
+/**
+ * by rung
+ */
+export interface RungHelp {
+  [k: string]: {
+    asks: string;
+    from: string;
+    measure: string;
+  };
 }

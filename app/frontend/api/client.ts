@@ -26,6 +26,7 @@ import type {
   ReachAnswer,
   RevisionLine,
   RuleChanges,
+  RungHelp,
   Saved,
   SchoolsAnswer,
   Selection,
@@ -177,6 +178,7 @@ export const api = {
   tradeTables: (rules: string) => ask<TradeTables>(`/rule_sets/${encodeURIComponent(rules)}/tables`),
   ruleSets: () => ask<KeptRules[]>('/rule_sets'),
   vocabulary: () => ask<Vocabulary>('/shapes'),
+  rungHelp: () => ask<RungHelp>('/rung_help'),
   standardParts: (query: string) => ask<Parts>(`/standard_parts?q=${encodeURIComponent(query)}`),
   // Hands on each line of the search as it is found.
   bestPlaces: (document: Plan, take: (part: PlacePart) => void, signal: AbortSignal) =>

@@ -2,15 +2,16 @@ import { createContext, useContext, useEffect, useMemo, useState, type ReactNode
 import type { Figure, Sentence } from '../api/ladder.generated'
 import type { System } from '../units/units'
 
-// name: of whoever sits here, for what is signed by name.
+// name: of whoever sits here, for what is signed by name. help: is it told what each rung asks?
 export interface Preferences {
   system: System
   night: boolean
   keys: boolean
+  help: boolean
   name: string
 }
 
-const START: Preferences = { system: 'metric', night: false, keys: true, name: '' }
+const START: Preferences = { system: 'metric', night: false, keys: true, help: false, name: '' }
 const PLACE = 'dust-ladder-preferences'
 
 const Context = createContext<{ preferences: Preferences; prefer: (change: Partial<Preferences>) => void }>({

@@ -1,10 +1,11 @@
 import Box from '@mui/material/Box'
 import IconButton from '@mui/material/IconButton'
-import { useShown } from '../../ui/preferences'
+import { usePreferences, useShown } from '../../ui/preferences'
 import { useStill } from '../../ui/useStill'
 import type { RungId } from '../../api/ladder.generated'
 import { FirstSteps, leads } from './FirstSteps'
 import { Questions } from './Questions'
+import { RungHelp } from './RungHelp'
 import { RungBar } from '../../ladder/RungBar'
 import { COLOUR, WORD } from '../../ladder/verdict'
 import { PANELS } from '../../rungs'
@@ -17,6 +18,8 @@ import { ofEachCrane, ofOneCrane } from '../../rungs/shared/places'
 import { CraneAt } from '../../plan/craneAt'
 import { CraneSwitch } from '../../rungs/tailing/CraneSwitch'
 import { figures } from '../../ui/theme/tokens'
+
+const SQUARE = { borderRadius: 0, width: 44, height: 44, color: 'var(--ink)', font: 'inherit' }
 
 // The selected rung: its verdict, inputs, parts, working and cautions. Only this part of the screen scrolls.
 export function RungPanel({
@@ -34,6 +37,7 @@ export function RungPanel({
   onCrane: (crane: number) => void
 }) {
   const shown = useShown()
+  const { preferences, prefer } = usePreferences()
   const { rung } = props
   const { region, watch } = useStill()
   const working = late || !!rung?.pending
@@ -75,12 +79,17 @@ export function RungPanel({
           {word[0]!.toUpperCase() + word.slice(1)}
           {!working && rung?.utilisation ? `, ${shown(rung.utilisation)}` : ''}
         </Box>
+        <IconButton
+          aria-label="What this rung asks"
+          aria-expanded={preferences.help}
+          aria-controls={preferences.help ? 'rung-help' : undefined}
+          onClick={() => prefer({ help: !preferences.help })}
+          sx={{ ...SQUARE, border: preferences.help ? '1.5px solid var(--ink)' : 'none' }}
+        >
+          ?
+        </IconButton>
         {onClose && (
-          <IconButton
-            aria-label="Close the panel"
-            onClick={onClose}
-            sx={{ borderRadius: 0, width: 44, height: 44, color: 'var(--ink)' }}
-          >
+          <IconButton aria-label="Close the panel" onClick={onClose} sx={SQUARE}>
             ✕
           </IconButton>
         )}
@@ -93,6 +102,7 @@ export function RungPanel({
         ref={region}
         {...watch}
       >
+        {preferences.help && <RungHelp id={id} />}
         {props.editor.document.tandem && ofEachCrane(id) && <CraneSwitch crane={crane} onCrane={onCrane} />}
         <CraneAt.Provider value={props.editor.document.tandem ? (ofOneCrane[id] ?? crane) : 0}>
           <Inputs {...props} />
