@@ -82,6 +82,7 @@ Rails.application.routes.draw do
       resource :tables, only: :show, controller: "trade_tables"
     end
     resource :rung_help, only: :show
+    resources :licences, only: :index
     resources :shapes, :standard_parts, :takers, only: :index
     resources :kept_groups, only: %i[show create destroy]
   end
@@ -98,6 +99,7 @@ Rails.application.routes.draw do
   get "people", to: "screens#show"
   get "practice", to: "screens#show"
   get "account", to: "screens#show"
+  get "licences", to: "screens#show"
   get "door/:link", to: "screens#show"
   get "sites(/:id)", to: "screens#show", as: :site_screen
   get "cranes/drafts/:draft", to: "screens#show"

@@ -16,7 +16,7 @@ RSpec.describe "The page's own policy" do
   it "lets in every style and script that the screens use, and no other" do
     plan = demo_plan("cabin-on-salt")
     look
-    paths = [ "/", "/all", "/today", "/practice", "/store", "/sites", "/cranes", "/rules", "/account" ]
+    paths = [ "/", "/all", "/today", "/practice", "/store", "/sites", "/cranes", "/rules", "/account", "/licences" ]
     rooms = [ "", "/load", "/working", "/cab", "/life", "/history", "/what-if", "/find", "/crew" ]
     [ *paths, *rooms.map { |room| "/plans/#{plan.id}#{room}" } ].each do |path|
       visit path

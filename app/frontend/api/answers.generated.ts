@@ -198,6 +198,7 @@ export interface Answers {
   "drill_tries#create"?: DrillTry;
   "crew_questions#create"?: CrewSet;
   "rung_helps#show"?: RungHelp;
+  "licences#index"?: Licence[];
 }
 /**
  * who is signed in, or nobody; and in the demo whom one may be
@@ -2174,4 +2175,13 @@ export interface RungHelp {
     from: string;
     measure: string;
   };
+}
+/**
+ * of what others made that ships with the application
+ */
+export interface Licence {
+  name: string;
+  version: string;
+  licence: string;
+  of: "server" | "page";
 }

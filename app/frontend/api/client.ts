@@ -16,6 +16,7 @@ import type {
   KeptRevision,
   KeptRules,
   LevelAdvice,
+  Licence,
   Parts,
   PlacePart,
   PlanChanges,
@@ -178,6 +179,7 @@ export const api = {
   tradeTables: (rules: string) => ask<TradeTables>(`/rule_sets/${encodeURIComponent(rules)}/tables`),
   ruleSets: () => ask<KeptRules[]>('/rule_sets'),
   vocabulary: () => ask<Vocabulary>('/shapes'),
+  licences: () => ask<Licence[]>('/licences'),
   rungHelp: () => ask<RungHelp>('/rung_help'),
   standardParts: (query: string) => ask<Parts>(`/standard_parts?q=${encodeURIComponent(query)}`),
   // Hands on each line of the search as it is found.

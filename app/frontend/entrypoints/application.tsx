@@ -26,6 +26,7 @@ const CraneRoom = lazy(async () => ({ default: (await import('../rooms/charts/Cr
 const SignIn = lazy(async () => ({ default: (await import('../rooms/door/SignIn')).SignIn }))
 const SetPassword = lazy(async () => ({ default: (await import('../rooms/door/SetPassword')).SetPassword }))
 const Account = lazy(async () => ({ default: (await import('../rooms/door/Account')).Account }))
+const Licences = lazy(async () => ({ default: (await import('../rooms/door/Licences')).Licences }))
 const PeopleRoom = lazy(async () => ({ default: (await import('../rooms/people/PeopleRoom')).PeopleRoom }))
 const PracticeRoom = lazy(async () => ({
   default: (await import('../rooms/practice/PracticeRoom')).PracticeRoom,
@@ -76,6 +77,7 @@ function Screens() {
               <Route path="/practice" element={later(<PracticeRoom />)} />
               <Route path="/people" element={later(<PeopleRoom />)} />
               <Route path="/account" element={later(<Account />)} />
+              <Route path="/licences" element={later(<Licences />)} />
               <Route path="/rules/:id/tables" element={later(<TradeTables />)} />
               <Route path="/rules/:id?" element={later(<RulesRoom />)} />
               <Route path="/store/:id?" element={later(<StoreRoom />)} />

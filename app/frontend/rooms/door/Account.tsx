@@ -2,6 +2,7 @@ import { PasswordField } from '../../ui/PasswordField'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useState } from 'react'
+import { Link } from 'react-router'
 import { api, refusal } from '../../api/client'
 import { RoomBar } from '../../shell/RoomBar'
 import { RoomMain } from '../../shell/RoomMain'
@@ -57,6 +58,9 @@ export function Account() {
           <OwnPassword />
           <Scripts />
         </Box>
+        <p>
+          <Link to="/licences">What it is made of, and its licences</Link>
+        </p>
       </RoomMain>
     </>
   )

@@ -62,7 +62,7 @@ export function RungPanel({
           flex: 'none',
         }}
       >
-        <Box component="h2" sx={{ m: 0, typography: 'heading', fontWeight: 600 }}>
+        <Box component="h2" sx={{ m: 0, typography: 'heading', fontWeight: 600, lineHeight: 1.15 }}>
           {rung?.label ?? ''}
         </Box>
         <Box sx={{ ml: 'auto' }}>
