@@ -23,6 +23,8 @@ RSpec.describe "The page's own policy" do
       expect(page).to have_css("main, [data-headline]")
       expect([ path, refused ]).to eq([ path, [] ])
     end
+    visit "/account"
+    expect(page).to have_css(".MuiButton-root", text: "Sign out everywhere")
     styled = page.evaluate_script("getComputedStyle(document.querySelector('.MuiButton-root')).fontWeight")
     expect(Integer(styled)).to be >= 500
     page.execute_script("document.head.appendChild(document.createElement('style')).textContent = 'body{color:red}'")
