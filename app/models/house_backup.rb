@@ -29,17 +29,22 @@ class HouseBackup
     place = Pathname(into).join(now.strftime(NAME))
     raise Unfit, "#{place} is there already" if place.exist?
 
-    raw = place.sub_ext(".part")
-    raw.mkpath
-    raw.chmod(0o700)
-    new(raw).fill(now)
-    raw.rename(place)
+    place.dirname.mkpath
+    raw = place.sub_ext(".part").tap { |folder| folder.mkdir(0o700) }
+    filled(raw, now).rename(place)
     to_disk(place.dirname)
     new(place)
+  end
+
+  # Nothing is left of what failed; a folder that another one is being made in is not this one's to take away.
+  def self.filled(raw, now)
+    new(raw).fill(now)
+    raw
   rescue StandardError
-    raw&.rmtree if raw&.exist?
+    raw.rmtree
     raise
   end
+  private_class_method :filled
 
   # Those in a folder that say when they were made, the eldest first.
   def self.all(into)
@@ -75,6 +80,8 @@ class HouseBackup
   def faults
     return [ "there is no #{MANIFEST}" ] unless folder.join(MANIFEST).exist?
     return [ "it is of another format" ] unless [ manifest["format"], manifest["version"] ] == [ FORMAT, VERSION ]
+    return [ "it does not say of which version it is" ] unless schema.is_a?(Integer)
+    return [ "its #{MANIFEST} does not name #{DATABASE}" ] unless manifest["files"].key?(DATABASE)
 
     named = manifest["files"].filter_map { |path, told| fault_of(path, told) }
     named.any? ? named : database_faults
@@ -82,7 +89,8 @@ class HouseBackup
     [ "its #{MANIFEST} is not whole" ]
   end
 
-  # Puts it into a place for the data, which must be empty. Returns the database's file. Raises Unfit.
+  # Puts it into a place for the data, which must be empty: its files, and at last the database, so that there is none
+  # where it was broken off. Returns the database's file. Raises Unfit.
   def restore(data)
     place = Pathname(data)
     full = place.exist? && place.children.any?
@@ -185,11 +193,25 @@ class HouseBackup
     file = place.join(File.basename(HousePlace.database))
     place.mkpath
     place.chmod(0o700)
-    FileUtils.cp(database, file)
-    file.chmod(0o600)
-    FileUtils.cp_r(files, place.join("sketches").tap(&:mkpath).join(file.basename(".sqlite3"))) if files.exist?
-    leave_out_numbers(file)
+    put_files(place.join("sketches", file.basename(".sqlite3")))
+    raw = Pathname("#{file}.part")
+    FileUtils.cp(database, raw)
+    raw.chmod(0o600)
+    leave_out_numbers(raw)
+    self.class.to_disk(raw)
+    raw.rename(file)
+    self.class.to_disk(place)
     file
+  end
+
+  # Those that the manifest names, and none that lies beside them.
+  def put_files(place)
+    (manifest["files"].keys - [ DATABASE ]).each do |path|
+      to = place.join(Pathname(path).relative_path_from("files"))
+      to.dirname.mkpath
+      FileUtils.cp(folder.join(path), to)
+      self.class.to_disk(to)
+    end
   end
 
   def leave_out_numbers(file)

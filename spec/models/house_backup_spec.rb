@@ -39,6 +39,9 @@ RSpec.describe HouseBackup do
     ActiveRecord::Base.connection.commit_db_transaction
     expect { described_class.make(place, now: now + 60) }.to raise_error(SQLite3::FullException)
     expect(place.glob("*.part")).to eq([])
+    other = place.join((now + 120).strftime(described_class::NAME)).sub_ext(".part").tap(&:mkdir)
+    expect { described_class.make(place, now: now + 120) }.to raise_error(Errno::EEXIST)
+    expect(other).to exist
   ensure
     ActiveRecord::Base.connection.begin_db_transaction
   end

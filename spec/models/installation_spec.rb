@@ -114,7 +114,9 @@ RSpec.describe OwnInstallation do
       spoiled.("bare") { |place| place.join("manifest.json").delete } => /there is no manifest.json/,
       spoiled.("torn") { |place| place.join("manifest.json").write("{") } => /not whole/,
       spoiled.("newer") { |place| manifest.(place) { |data| data["schema"] = 2099_01_01_000000 } } => /newer version/,
-      spoiled.("out") { |place| manifest.(place) { |data| data["files"] = { "../x" => {} } } } => /lies outside/
+      spoiled.("when") { |place| manifest.(place) { |data| data.delete("schema") } } => /of which version/,
+      spoiled.("less") { |place| manifest.(place) { |data| data["files"] = {} } } => /does not name house.sqlite3/,
+      spoiled.("out") { |place| manifest.(place) { |data| data["files"]["../x"] = {} } } => /lies outside/
     }.each do |place, words|
       other = described_class.new(place.join("to"))
       expect(other.house("restore", place.to_s)).to match([ words, false ])
