@@ -39,6 +39,13 @@ end
 Capybara::Selenium::ChromeNode.prepend(AtOneStroke)
 Capybara.default_set_options = { rapid: false }
 
+# An element that the page drew anew while the driver looked at it is told as an error without a name of its own; it is
+# looked for again like any other that went, as long as one waits.
+module GoneMeanwhile
+  def invalid_element_errors = super | [ Selenium::WebDriver::Error::UnknownError ]
+end
+Capybara::Selenium::Driver.prepend(GoneMeanwhile)
+
 module BrowserHelp
   DOWNLOADS = Dir.mktmpdir("dust-ladder-downloads")
 
