@@ -3,7 +3,6 @@
 class House < ApplicationRecord
   # The mark, made when it is first asked for; where two ask at once, the first made counts.
   def self.mark
-    create!(mark: SecureRandom.uuid) unless exists?
-    order(:id).first.mark
+    first&.mark || create!(mark: SecureRandom.uuid).then { first.mark }
   end
 end
