@@ -26,6 +26,8 @@ module DustLadderApp
     config.active_storage.touch_attachment_records = false
     config.active_storage.analyzers = []
     config.active_storage.previewers = []
+    # Answers go compressed to whoever can read that. A page, which carries a token, does not.
+    config.middleware.insert_before Rack::ConditionalGet, Rack::Deflater, include: %w[application/json]
     # The largest plan file that is read, and a little for the words around it.
     config.x.largest_request = DustLadder::PlanFile::LARGEST + 65_536
   end

@@ -2,14 +2,15 @@ threads_count = ENV.fetch("RAILS_MAX_THREADS", 5).to_i
 threads threads_count, threads_count
 bind "tcp://#{ENV.fetch('BIND', '127.0.0.1')}:#{ENV.fetch('PORT', 3000)}"
 
-# What never got its record, because the process ended between, is taken away.
-after_booted do
-  KeptFile.sweep
-  # What was to be looked at again when the process ended, or in the night.
-  Nightly.look
-  Nightly.begin
-  BoardLine.look_again if BoardLine.old.held.exists?
-  WarmUp.begin unless ENV["WARM_UP"] == "0"
-  # A gust is of all that was heard: it is listened to from the start on.
-  DeviceLink.anemometer.answer
+# Ruby works in one thread of a process at a time: of a machine with more processors each gets a process of its own.
+# script/room.sh tells how many.
+of_their_own = ENV.fetch("WEB_CONCURRENCY", 1).to_i
+if of_their_own > 1
+  workers of_their_own
+  preload_app!
+  before_fork { Serving.before_fork }
+  before_worker_boot { |worker| Serving.begin(worker) }
+else
+  workers 0
+  after_booted { Serving.begin }
 end

@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_12_01_000015) do
+ActiveRecord::Schema[7.2].define(version: 2026_12_01_000016) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -73,8 +73,10 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000015) do
     t.date "looked_on"
     t.index "lift_at IS NULL, lift_at, plan_id", name: "board_lines_by_day"
     t.index "rank, lift_at IS NULL, lift_at, plan_id", name: "board_lines_by_rank"
+    t.index ["crane"], name: "index_board_lines_on_crane"
     t.index ["lift_at", "ends"], name: "index_board_lines_on_lift_at_and_ends"
     t.index ["plan_id"], name: "index_board_lines_on_plan_id", unique: true
+    t.index ["stale", "archived", "core", "verdict"], name: "board_lines_standing"
     t.index ["state"], name: "index_board_lines_on_state"
     t.index ["waiting", "lift_at"], name: "index_board_lines_on_waiting_and_lift_at"
   end
@@ -255,7 +257,8 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000015) do
     t.index ["alike"], name: "index_pieces_on_alike"
     t.index ["belongs"], name: "index_pieces_on_belongs"
     t.index ["code"], name: "index_pieces_on_code", unique: true
-    t.index ["due"], name: "index_pieces_on_due"
+    t.index ["due", "state"], name: "index_pieces_on_due_and_state"
+    t.index ["kind", "sort", "number"], name: "index_pieces_on_kind_and_sort_and_number"
     t.index ["kind", "state", "rating"], name: "index_pieces_on_kind_and_state_and_rating"
     t.index ["number"], name: "index_pieces_on_number", unique: true
     t.index ["sort", "number"], name: "index_pieces_on_sort_and_number"

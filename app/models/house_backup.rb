@@ -103,6 +103,9 @@ class HouseBackup
 
   # As yet without anything in it: the files that there are, the database, and then the files that came meanwhile.
   def fill(now)
+    @before = self.class.all(folder.dirname).last
+    @thorough = @before && @before.span(:day) != now.utc.strftime("%F")
+    @told = {}
     source = Pathname(ActiveStorage::Blob.service.root)
     take(source, source.glob("??/??/*"))
     ActiveRecord::Base.connection.execute("VACUUM INTO #{ActiveRecord::Base.connection.quote(database.to_s)}")
@@ -132,18 +135,34 @@ class HouseBackup
       next if place.exist? && !again
 
       place.dirname.mkpath
-      FileUtils.cp(path, place)
+      linked?(path, place) || FileUtils.cp(path, place)
     rescue Errno::ENOENT
       # It was taken away meanwhile; what the database of the copy names and is missing stands in the manifest.
       next
     end
   end
 
+  # The backup before it has the same file: it is kept once for both. On a day's first backup that one is read again,
+  # and copied anew where it was damaged since.
+  def linked?(path, place)
+    name = place.relative_path_from(folder).to_s
+    told = @before&.manifest&.dig("files", name) or return false
+    old = @before.folder.join(name)
+    return false unless old.file? && [ old.size, path.size ].uniq == [ told["bytes"] ]
+    return false if @thorough && told_of(old) != told
+
+    File.link(old, place)
+    @told[name] = told
+  rescue Errno::EXDEV, Errno::EMLINK, Errno::EPERM, Errno::EACCES, Errno::ENOTSUP, TypeError
+    false
+  end
+
   def drop_unnamed(keys) = files.glob("??/??/*").each { |path| path.delete unless keys.include?(path.basename.to_s) }
 
   def write_manifest(now, keys)
     there = [ database, *files.glob("??/??/*") ].sort
-    there.each { |path| self.class.to_disk(path) }
+    names = there.to_h { |path| [ path, path.relative_path_from(folder).to_s ] }
+    names.each { |path, name| self.class.to_disk(path) unless @told.key?(name) }
     missing = keys - there.map { |path| path.basename.to_s }
     whole = {
       "format" => FORMAT,
@@ -153,7 +172,7 @@ class HouseBackup
       "schema" => HouseData.now,
       "counts" => counts,
       "missing" => missing,
-      "files" => there.to_h { |path| [ path.relative_path_from(folder).to_s, told_of(path) ] }
+      "files" => names.to_h { |path, name| [ name, @told[name] || told_of(path) ] }
     }
     folder.join(MANIFEST).write(JSON.pretty_generate(whole))
     self.class.to_disk(folder.join(MANIFEST))

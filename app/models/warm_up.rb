@@ -2,15 +2,15 @@
 # of plans that are here, while nobody asks anything, for a minute at the most.
 module WarmUp
   MOST_S = 60.0
-  # Nobody asked anything for so long.
-  QUIET_S = 0.5
+  # Before anybody can ask: whoever starts the service waits for it.
+  AT_ONCE_S = 4.0
   MOST_PLANS = 6
   ROUNDS = 40
   PRIORITY = -2
 
   # The thread that does it.
   def self.begin
-    ActiveSupport::Notifications.subscribe("start_processing.action_controller") { @asked = now }
+    InTurn.listen
     Thread
       .new { Rails.application.executor.wrap { run } }
       .tap do |thread|
@@ -20,10 +20,15 @@ module WarmUp
   end
 
   # How many checks were made.
-  def self.run
-    until_then = now + MOST_S
+  def self.run = rounds(MOST_S) { |document| InTurn.afterwards { checked?(document) } }
+
+  # The same without rest, in the process that others are made of.
+  def self.at_once = Rails.application.executor.wrap { rounds(AT_ONCE_S) { |document| checked?(document) } }
+
+  def self.rounds(most_s)
+    until_then = now + most_s
     documents = [ Plan.blank("warm up"), *Plan.order(updated_at: :desc).limit(MOST_PLANS).map(&:document) ]
-    ROUNDS.times.sum { documents.count { |document| now < until_then && in_turn { checked?(document) } } }
+    ROUNDS.times.sum { documents.count { |document| now < until_then && yield(document) } }
   end
 
   # One plan that cannot be checked keeps nobody else's waiting.
@@ -33,13 +38,6 @@ module WarmUp
     false
   end
 
-  # Rests as long as it worked, and while anybody asks: whoever does so has the machine.
-  def self.in_turn
-    sleep(QUIET_S / 2) while @asked && now - @asked < QUIET_S
-    began = now
-    yield.tap { sleep(now - began) }
-  end
-
   def self.now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
-  private_class_method :now, :checked?, :in_turn
+  private_class_method :now, :rounds, :checked?
 end

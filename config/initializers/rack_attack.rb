@@ -1,10 +1,12 @@
+require_relative "../../lib/tries"
+
 # How often one may try. Beyond it the answer is 429 until the time has passed.
 class Rack::Attack
   WRITES = %w[POST PUT PATCH DELETE].freeze
   # Where passwords and links are tried.
   DOORS = %w[/api/session /api/password].freeze
 
-  cache.store = ActiveSupport::Cache::MemoryStore.new
+  cache.store = Tries.new(Rails.root.join("tmp/cache/tries"), compress: false)
 
   # Tries to sign in: from one address, and under one name from anywhere.
   throttle("sign-in by address", limit: 20, period: 60) { |request| request.ip if signing_in?(request) }

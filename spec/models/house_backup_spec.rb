@@ -55,4 +55,42 @@ RSpec.describe HouseBackup do
     allow(HouseData).to receive(:begun?).and_return(false)
     expect(HouseData.lack.to_s).to match(/there are no data yet/)
   end
+
+  describe "its files" do
+    self.use_transactional_tests = false
+
+    before { ActiveStorage::Blob.create_and_upload!(io: StringIO.new("a photo of a hook " * 40), filename: "hook.jpg") }
+    after { ActiveStorage::Blob.all.each(&:purge) }
+
+    let(:morning) { Time.utc(2026, 11, 30, 6) }
+
+    def at(hours) = described_class.make(place, now: morning + hours.hours)
+    def photo(backup) = backup.folder.glob("files/??/??/*").first
+
+    it "are kept once for as many backups as have them, and stay when the eldest goes" do
+      first, second = at(0), at(1)
+      expect(photo(second).stat.ino).to eq(photo(first).stat.ino)
+      expect(second.manifest["files"]).to include(first.manifest["files"].except("house.sqlite3"))
+      first.folder.rmtree
+      expect(second.faults).to eq([])
+      expect(photo(at(2)).read).to start_with("a photo of a hook")
+    end
+
+    it "are copied anew where the one before lost them, has another length of them, or was damaged until that day" do
+      first = at(0)
+      photo(first).write("x" * photo(first).size)
+      later = at(1)
+      expect([ first.faults, later.faults ]).to all(include(/was changed/))
+      next_day = at(24)
+      expect(next_day.faults).to eq([])
+      photo(next_day).write("short")
+      cut = at(25)
+      expect(cut.faults).to eq([])
+      photo(cut).delete
+      expect(at(26).faults).to eq([])
+      manifest = at(26.5).folder.join("manifest.json")
+      manifest.write(manifest.read.sub('"files": {', '"files": [], "were": {'))
+      expect(at(27).faults).to eq([])
+    end
+  end
 end

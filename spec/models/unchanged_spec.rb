@@ -43,11 +43,32 @@ RSpec.describe Unchanged do
     expect([ asked, asked ]).to eq([ 3, 3 ])
   end
 
-  it "is each thread's own, and forgets the oldest of many" do
+  it "serves every thread, and forgets the oldest of many" do
     expect(asked).to eq(1)
-    elsewhere { expect(asked).to eq(2) }
-    described_class::MOST.times { |at| asked(at) }
-    expect(asked).to eq(3)
+    elsewhere { expect(asked).to eq(1) }
+    (described_class::BYTES / described_class::WEIGHT).times { |at| asked(at) }
+    expect(asked).to eq(2)
+  end
+
+  it "keeps what was read while it changed as what it was before" do
+    read = described_class.of(:names) do
+      Person.find(una.id).name.tap { elsewhere { Person.find(una.id).update!(name: "Una Moved") } }
+    end
+    expect([ read, described_class.of(:names) { Person.find(una.id).name } ]).to eq([ "Una Still", "Una Moved" ])
+  end
+
+  it "is told by another process too" do
+    expect(asked).to eq(1)
+    file = Rails.root.join(ActiveRecord::Base.connection_db_config.database).to_s
+    sql = "UPDATE people SET name = 'Una Elsewhere' WHERE login = 'unchanged'"
+    script = "SQLite3::Database.new(ARGV[0]).execute(ARGV[1])"
+    expect(system(RbConfig.ruby, "-W0", "-rsqlite3", "-e", script, file, sql)).to be(true)
+    expect(asked).to eq(2)
+  end
+
+  it "asks each time where nothing can be seen" do
+    allow(described_class).to receive(:watched).and_raise(SQLite3::BusyException)
+    expect([ asked, asked ]).to eq([ 1, 2 ])
   end
 
   it "lets a check know at once what another hand changed of the gear, though it asks many times a second" do

@@ -24,14 +24,20 @@ RSpec.describe WarmUp do
     expect(described_class.run).to eq(1)
   end
 
+  it "is done before others are made of its process, for a moment at the most" do
+    stub_const("WarmUp::ROUNDS", 2)
+    expect(described_class.at_once).to eq(2)
+    stub_const("WarmUp::AT_ONCE_S", 0.0)
+    expect(described_class.at_once).to eq(0)
+  end
+
   it "waits while anybody asks" do
     stub_const("WarmUp::ROUNDS", 1)
-    allow(described_class).to receive(:run).and_wrap_original { |run| run.call if Thread.current == Thread.main }
-    described_class.begin.join
+    InTurn.listen
     ActiveSupport::Notifications.instrument("start_processing.action_controller")
     from = Process.clock_gettime(Process::CLOCK_MONOTONIC)
     expect(described_class.run).to eq(1)
-    expect(Process.clock_gettime(Process::CLOCK_MONOTONIC) - from).to be >= WarmUp::QUIET_S
+    expect(Process.clock_gettime(Process::CLOCK_MONOTONIC) - from).to be >= InTurn::QUIET_S
   end
 
   it "runs in a thread of little weight, of which nobody hears" do

@@ -13,12 +13,22 @@ module HeldToSchema
       return if response.headers["content-disposition"].to_s.start_with?("attachment")
 
       name = "#{controller.controller_name}##{controller.action_name}"
-      bodies = response.body.lines.map(&:strip).reject(&:empty?)
-      bodies = [ response.body ] unless response.media_type.include?("ndjson")
+      # Whoever has it already is sent nothing.
+      return if response.status == 304
+
+      text = read(response)
+      bodies = text.lines.map(&:strip).reject(&:empty?)
+      bodies = [ text ] unless response.media_type.include?("ndjson")
       bodies.each { |body| hold(name, response, JSON.parse(body)) }
     end
 
     private
+
+    def read(response)
+      return response.body unless response.headers["content-encoding"] == "gzip"
+
+      ActiveSupport::Gzip.decompress(response.body).force_encoding(Encoding::UTF_8)
+    end
 
     def hold(name, response, body)
       return if body.nil? && response.successful?

@@ -175,6 +175,16 @@ module Api
       super
     end
 
+    # A KeptAnswer, as whoever asks can read it; nothing of it where they have it already.
+    def render_kept(answer)
+      response.headers["Vary"] = "Accept-Encoding"
+      return unless stale?(etag: answer.digest)
+      return render(json: answer.text) unless request.get_header("HTTP_ACCEPT_ENCODING").to_s.match?(/\bgzip\b/)
+
+      response.headers["Content-Encoding"] = "gzip"
+      render body: answer.zipped, content_type: "application/json"
+    end
+
     # Somebody was faster. now: how it stands now, or nil.
     def overtaken(faults, now)
       render json: { errors: faults, now: now }, status: :conflict

@@ -9,21 +9,28 @@ module Api
     # How long whoever looks waits for lines that are not worked out yet; the rest comes when it is asked again.
     PATIENCE_S = 0.4
 
+    # By these the same page is asked for.
+    ASKED = %i[archived pattern words crane day verdict order page].freeze
+
     def show
+      BoardJob.perform_later if Unchanged.of(:old_lines) { BoardLine.old.exists? }
+      render_kept KeptAnswer.of(:board, ASKED.map { |name| params[name].to_s }) { JSON.generate(board) }
+    end
+
+    private
+
+    def board
       page, lines = pagy(in_order(asked), limit: PAGE, page: [ params[:page].to_s.to_i, 1 ].max)
       lines = lines.preload(:plan).to_a
       work_out(lines)
-      BoardJob.perform_later if BoardLine.old.exists?
-      render json: {
+      {
         lines: lines.map { |line| shown(line) },
         page: page.page,
         pages: page.last,
         asked: page.count,
-        **standing
+        **Unchanged.of(:standing) { standing }
       }
     end
-
-    private
 
     # Lines that are asked for; what is being worked out is never hidden by a verdict that it may not have.
     def asked

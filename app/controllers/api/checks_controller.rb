@@ -44,14 +44,14 @@ module Api
     def units = DustLadder::Quantity::Systems::BOTH.find { |system| system.name == body["units"] }
 
     # What the whole document is kept by; where only changes were sent, what they are changes of.
-    def base = body["base"] || DustLadder::PlanFile::Bases.keep(document)
+    def base = body["base"] || SharedBases.keep(document)
 
     def document = @document ||= body["base"] ? changed : super
 
     def changed
       changes = body["changes"].is_a?(Hash) ? body["changes"] : {}
       gone = body["gone"].is_a?(Array) ? body["gone"].grep(String) : []
-      DustLadder::PlanFile::Bases.changed(body["base"], changes, gone) or raise Forgotten
+      SharedBases.changed(body["base"], changes, gone) or raise Forgotten
     end
 
     # The document that was sent before is no longer kept: it is to be sent whole.

@@ -35,17 +35,12 @@ module Api
         :unprocessable_content
       )
 
-      page, pieces = pagy(Piece.narrowed(params, day).in_order, limit: limit, page: [ params[:page].to_s.to_i, 1 ].max)
-      listed = pieces.to_a | Piece.where(number: params[:numbers].to_s.split("|").first(40)).to_a
-      render json:
-               JSON.generate(
-                 pieces: listed.map { |piece| piece.shown(on: day) },
-                 page: page.page,
-                 pages: page.last,
-                 asked: page.count,
-                 **standing(day)
-               )
+      by = ASKED.map { |name| params[name].to_s }
+      render_kept KeptAnswer.of(:pieces, SiteClock.today, day, by) { JSON.generate(listed(day)) }
     end
+
+    # By these the same page is asked for, beside the day.
+    ASKED = %i[words kind state sort numbers limit page].freeze
 
     def show
       render json: JSON.generate(PieceSheet.new(Piece.find(params[:id]), current_person).as_json)
@@ -65,6 +60,18 @@ module Api
     end
 
     private
+
+    def listed(day)
+      page, pieces = pagy(Piece.narrowed(params, day).in_order, limit: limit, page: [ params[:page].to_s.to_i, 1 ].max)
+      listed = pieces.to_a | Piece.where(number: params[:numbers].to_s.split("|").first(40)).to_a
+      {
+        pieces: listed.map { |piece| piece.shown(on: day) },
+        page: page.page,
+        pages: page.last,
+        asked: page.count,
+        **Unchanged.of(:store_standing, day) { standing(day) }
+      }
+    end
 
     # Several like pieces at once: all, or none.
     def take_several

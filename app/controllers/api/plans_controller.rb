@@ -4,7 +4,7 @@ module Api
 
     rescue_from ActiveRecord::StaleObjectError do
       fault = { pointer: "", message: "it was saved by someone else meanwhile", expected: "a look at both" }
-      overtaken([ fault ], whole(Plan.find(params[:id])))
+      overtaken([ fault ], whole(Plan.find(params[:id]).life))
     end
 
     rescue_from Plan::Frozen do |error|
@@ -12,7 +12,16 @@ module Api
     end
 
     def show
-      render json: whole(Plan.find(params[:id]))
+      answer =
+        KeptAnswer.of(:plan, params[:id].to_s, SiteClock.today) do
+          life = Plan.find(params[:id]).life
+          text = JSON.generate(whole(life))
+          # What took too long now need not the next time.
+          return render(json: text) if life.ladder.cut_short?
+
+          text
+        end
+      render_kept answer
     end
 
     # From a plan file (a dropped or chosen one), after a past lift, or blank under a title.
@@ -25,7 +34,7 @@ module Api
         else
           Plan.start(DustLadder::PlanFile.accept(Plan.blank(title)))
         end
-      render json: whole(plan), status: :created
+      render json: JSON.generate(whole(plan.life)), status: :created
     end
 
     def update
@@ -57,9 +66,8 @@ module Api
         revision: plan.current.number,
         saved_at: plan.updated_at.iso8601
       }
-    def whole(plan)
-      life = plan.life
-      state(plan).merge(document: plan.document, ladder: life.signed, held: life.frozen_as)
+    def whole(life)
+      state(life.plan).merge(document: life.plan.document, ladder: life.signed.as_json, held: life.frozen_as)
     end
   end
 end

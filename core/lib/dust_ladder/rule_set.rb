@@ -44,6 +44,9 @@ module DustLadder
     def version = data["version"]
     def digest = @digest ||= PlanFile::Digest.of(data)
 
+    # It held against what ships; a set that many plans share is held against it once.
+    def own = @own ||= OwnRules.new(data)
+
     # Does it know a rung?
     def climbs?(rung_id) = (@values.dig("climbs", "value") || FIRST_RUNGS).include?(rung_id)
 

@@ -98,7 +98,7 @@ module DustLadder
 
       # What is looser than what ships wants a name and a reason in the set itself, beside a name in the plan.
       def of_rules
-        OwnRules.new(@ladder.lift.rules.data).nameless.map do |leaf|
+        @ladder.lift.rules.own.nameless.map do |leaf|
           words = "#{leaf.words} loosens a rule without a name and a reason"
           Bar.new(words: words, way: { "place" => Plan.pointer("rules") }, roles: %w[appointed])
         end

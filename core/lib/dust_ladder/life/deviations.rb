@@ -20,7 +20,7 @@ module DustLadder
 
       # Rules that are looser than what ships, whoever stands for them.
       def loosened(rules)
-        OwnRules.new(rules.data).looser.map do |leaf|
+        rules.own.looser.map do |leaf|
           stands = leaf.by ? "by #{leaf.by}: #{leaf.why}" : "and nobody stands for it"
           Deviation.new(
             id: "rule #{leaf.place}",

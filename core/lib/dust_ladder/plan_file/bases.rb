@@ -9,19 +9,32 @@ module DustLadder
 
       module_function
 
-      # Keeps an accepted document. Returns the digest to ask for it by.
+      Kept = Struct.new(:digest, :text, :fresh)
+
+      # Keeps an accepted document. Returns its digest, to ask for it by, its text, and whether it was not known before.
+      # Only what somebody changes is ever made ready for it.
       def keep(document)
-        text = JSON.generate(document)
+        text = JSON.generate(document).freeze
         digest = "sha256:#{::Digest::SHA256.hexdigest(text)}"
-        # Its data as objects weigh about four times their text.
-        @store.keep(digest, Snapshots.frozen(JSON.parse(text)), bytes: 4 * text.bytesize) unless @store[digest]
-        digest
+        known = known?(digest)
+        @store.keep(digest, text, bytes: text.bytesize) unless known
+        Kept.new(digest, text, !known)
+      end
+
+      def known?(digest) = !@store[digest].nil?
+
+      # The document of a digest, frozen; nil when it is no longer kept. As objects it weighs about four times its text.
+      def document(digest)
+        kept = @store[digest]
+        return kept unless kept.is_a?(String)
+
+        @store.keep(digest, Snapshots.frozen(JSON.parse(kept)), bytes: 4 * kept.bytesize)
       end
 
       # The document of a digest with other values at some places, accepted; nil when it is no longer kept.
       # changes: { JSON pointer => value }; gone: JSON pointers of what is taken away. Raises Invalid.
       def changed(digest, changes, gone = [])
-        base = @store[digest] or return
+        base = document(digest) or return
         too_many if changes.size + gone.size > MOST_CHANGES
         document = changes.reduce(base) { |now, (pointer, value)| put(now, Pointer.keys(pointer), pointer, value) }
         document = gone.reduce(document) { |now, pointer| put(now, Pointer.keys(pointer), pointer, nil, gone: true) }
@@ -57,7 +70,7 @@ module DustLadder
         raise Invalid,
           [ { "pointer" => "", "message" => "these are too many changes", "expected" => "at most #{MOST_CHANGES}" } ]
       end
-      private_class_method :put, :lost, :too_many
+      private_class_method :document, :put, :lost, :too_many
     end
   end
 end

@@ -72,18 +72,31 @@ module DustLadder
       end
 
       # The first number that has no end, such as 1e400, as an error; nil where there is none.
-      def endless(data, place = "")
-        case data
-        when Float
-          return if data.finite?
+      def endless(data)
+        return unless endless?(data)
 
-          { "pointer" => place, "message" => "this number is beyond measure", "expected" => "a number that can be" }
-        when Hash
-          data.lazy.filter_map { |key, value| endless(value, "#{place}/#{Pointer.escaped(key)}") }.first
-        when Array
-          data.each_with_index.lazy.filter_map { |value, index| endless(value, "#{place}/#{index}") }.first
+        keys = way_to_endless(data)
+        place = keys.map { |key| "/#{Pointer.escaped(key)}" }.join
+        { "pointer" => place, "message" => "this number is beyond measure", "expected" => "a number that can be" }
+      end
+
+      def endless?(data)
+        case data
+        when Float then !data.finite?
+        when Hash then data.each_value.any? { |value| endless?(value) }
+        when Array then data.any? { |value| endless?(value) }
+        else false
         end
       end
+
+      def way_to_endless(data)
+        return [] unless data.is_a?(Enumerable)
+
+        pairs = data.is_a?(Hash) ? data : data.each_with_index.map { |value, index| [ index, value ] }
+        key, value = pairs.find { |_, one| endless?(one) }
+        [ key, *way_to_endless(value) ]
+      end
+      private_class_method :endless?, :way_to_endless
 
       # A document with its keys in the schema's order, free maps in the order of their keys.
       def in_order(document) = ordered(document, PLAN)

@@ -1,0 +1,104 @@
+# What is sent again and again is worked out once, for as long as nothing changes: never a moment longer.
+RSpec.describe "Kept answers" do
+  include ActiveSupport::Testing::TimeHelpers
+
+  self.use_transactional_tests = false
+
+  TABLES = %w[board_lines revisions plans plan_texts snapshots pieces charts versions people].freeze
+
+  before { load_store }
+
+  after do
+    connection = ActiveRecord::Base.connection
+    connection.disable_referential_integrity do
+      (TABLES & connection.tables).each { |table| connection.execute("DELETE FROM #{table}") }
+    end
+  end
+
+  let(:plan) { demo_plan("feed-horn") }
+  let(:address) { "/api/plans/#{plan.id}" }
+
+  def shown(path = address, **headers)
+    get path, headers: headers
+    response.parsed_body
+  end
+
+  # How often a plan is climbed while the block runs.
+  def climbs(&block)
+    count = 0
+    allow(DustLadder).to receive(:check).and_wrap_original { |check, *rest, **more|
+      count += 1
+      check.call(*rest, **more)
+    }
+    block.call
+    count
+  end
+
+  it "climbs a plan once for all who open it, and sends it to nobody who has it" do
+    first = shown
+    expect(climbs { expect(shown).to eq(first) }).to eq(0)
+    mark = response.headers["ETag"]
+    shown(address, "If-None-Match" => mark)
+    expect([ response.status, response.body ]).to eq([ 304, "" ])
+    plan.touch
+    shown(address, "If-None-Match" => mark)
+    expect(response.status).to eq(200)
+  end
+
+  it "sends it compressed to whoever can read that, the same to the last letter" do
+    plain = shown.then { response.body }
+    get address, headers: { "Accept-Encoding" => "gzip" }
+    expect(response.headers.values_at("Content-Encoding", "Vary")).to eq([ "gzip", "Accept-Encoding" ])
+    expect(response.body.bytesize).to be < plain.bytesize / 4
+    expect(ActiveSupport::Gzip.decompress(response.body).force_encoding("UTF-8")).to eq(plain)
+    post "/api/checks",
+      params: JSON.generate(document: plan.document),
+      headers: { "Content-Type" => "application/json", "Accept-Encoding" => "gzip" }
+    expect(JSON.parse(ActiveSupport::Gzip.decompress(response.body))["verdict"]).to be_present
+  end
+
+  it "knows at once what another hand changed of the plan, its gear, its chart, and what the day changes" do
+    number = DustLadder::Plan::NamedGear.numbers(plan.document).first
+    rung = ->(id) { shown["ladder"]["rungs"].find { |one| one["id"] == id } }
+    expect(rung.("gear")["verdict"]).to eq("holds")
+    piece = Piece.find_by!(number: number)
+    gone = piece.fields.merge("state" => "quarantined")
+    elsewhere { piece.rewrite(gone, lock_version: piece.lock_version) }
+    expect(rung.("gear")["verdict"]).to eq("stop")
+    now = Plan.find(plan.id)
+    elsewhere { now.revise(now.document.merge("title" => "Another"), lock_version: now.lock_version, note: "") }
+    expect(shown["document"]["title"]).to eq("Another")
+    expect(shown["revision"]).to eq(2)
+    expect(climbs { shown }).to eq(0)
+    allow(SiteClock).to receive(:today).and_return(SiteClock.today + 1)
+    expect(climbs { shown }).to eq(1)
+  end
+
+  it "keeps nothing of a check that was cut short" do
+    allow_any_instance_of(DustLadder::Ladder).to receive(:cut_short?).and_return(true)
+    expect(climbs { 2.times { shown } }).to eq(2)
+  end
+
+  it "keeps a page of the board and of the store until one of them changes" do
+    plan
+    Timeout.timeout(60) { sleep 0.1 until shown("/api/board")["working"].zero? }
+    board = shown("/api/board")
+    expect(shown("/api/board?order=weakest")["lines"]).to eq(board["lines"])
+    store = shown("/api/pieces?sort=sling")
+    expect(shown("/api/pieces?sort=beam")["pieces"]).not_to eq(store["pieces"])
+    queries = 0
+    counted = ->(*, payload) { queries += 1 if payload[:sql].match?(/board_lines|"pieces"/) }
+    ActiveSupport::Notifications.subscribed(counted, "sql.active_record") do
+      expect([ shown("/api/board"), shown("/api/pieces?sort=sling") ]).to eq([ board, store ])
+    end
+    expect(queries).to eq(0)
+    elsewhere { Piece.slings.first.destroy! }
+    expect(shown("/api/pieces?sort=sling")["asked"]).to eq(store["asked"] - 1)
+    elsewhere { demo_plan("cable-girder") }
+    expect(shown("/api/board")["asked"]).to eq(2)
+  end
+
+  def elsewhere
+    Thread.new { ActiveRecord::Base.connection_pool.with_connection { yield } }.join
+  end
+end
