@@ -41,7 +41,8 @@ class ServedHouse
     self
   end
 
-  def up? = Net::HTTP.get_response("127.0.0.1", "/up", port).is_a?(Net::HTTPOK)
+  # Whatever it says of how it is.
+  def up? = !Net::HTTP.get_response("127.0.0.1", "/up", port).nil?
 
   # With all its processes, at once.
   def kill
@@ -65,11 +66,16 @@ class ServedHouse
   end
 
   # What they have had of the processors so far, s.
-  def spent_s
-    pids.sum { |pid| File.read("/proc/#{pid}/stat").split(") ").last.split.values_at(11, 12).sum(&:to_i) rescue 0 } / 100.0
-  end
+  def spent_s = pids.sum { |pid| ticks(pid) } / 100.0
 
   private
+
+  # Of a process that may have gone meanwhile.
+  def ticks(pid)
+    File.read("/proc/#{pid}/stat").split(") ").last.split.values_at(11, 12).sum(&:to_i)
+  rescue SystemCallError
+    0
+  end
 
   def processes
     `ps -eo pid,ppid,pgid`.lines.map { |line| line.split.map(&:to_i) }.select { |_, _, group| group == @pid }

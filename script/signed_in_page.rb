@@ -1,7 +1,8 @@
 require "json"
 require "net/http"
+require "stringio"
 
-# A browser's page of somebody who is signed in by name and password, for scripts that ask much: its cookie and its token.
+# A browser's page of somebody signed in by name and password, for scripts that ask much: its cookie and its token.
 class SignedInPage
   JSON_TYPE = "application/vnd.dust-ladder+json".freeze
   # What a request ends with whose server is gone.

@@ -26,7 +26,7 @@ class HouseProof
 
   def prove_plan(plan)
     name = "plan #{plan.id}, #{plan.title}"
-    plan.revisions.find_each do |revision|
+    plan.revisions.unscope(:order).find_each do |revision|
       prove("revisions", "#{name}, revision #{revision.number}") do
         revision.document.is_a?(Hash) ? [] : [ "it is no plan" ]
       end

@@ -1,19 +1,8 @@
 # What is sent again and again is worked out once, for as long as nothing changes: never a moment longer.
 RSpec.describe "Kept answers" do
-  include ActiveSupport::Testing::TimeHelpers
-
-  self.use_transactional_tests = false
-
-  TABLES = %w[board_lines revisions plans plan_texts snapshots pieces charts versions people].freeze
+  include_context "with data for good"
 
   before { load_store }
-
-  after do
-    connection = ActiveRecord::Base.connection
-    connection.disable_referential_integrity do
-      (TABLES & connection.tables).each { |table| connection.execute("DELETE FROM #{table}") }
-    end
-  end
 
   let(:plan) { demo_plan("feed-horn") }
   let(:address) { "/api/plans/#{plan.id}" }
@@ -96,9 +85,5 @@ RSpec.describe "Kept answers" do
     expect(shown("/api/pieces?sort=sling")["asked"]).to eq(store["asked"] - 1)
     elsewhere { demo_plan("cable-girder") }
     expect(shown("/api/board")["asked"]).to eq(2)
-  end
-
-  def elsewhere
-    Thread.new { ActiveRecord::Base.connection_pool.with_connection { yield } }.join
   end
 end

@@ -47,7 +47,7 @@ module Api
     end
     rescue_from ActiveRecord::StatementInvalid, Errno::ENOSPC, Errno::EROFS, Errno::EACCES, Errno::EIO do |error|
       logger.error(error.full_message(highlight: false))
-      words, status = NOT_KEPT.find { |fault, _| [ error, error.cause ].any?(fault) }&.last || NOT_KEPT_AT_ALL
+      words, status = NOT_KEPT.find { |fault, _| causes(error).any?(fault) }&.last || NOT_KEPT_AT_ALL
       refuse "not saved: #{words}", "nothing was kept; what was typed stays", status
     end
     rescue_from ActiveRecord::StaleObjectError do
@@ -74,6 +74,10 @@ module Api
     end
 
     private
+
+    # What was raised, and what that came of: a full disk ends a transaction by itself, and that it cannot be taken back
+    # any more is what is told of it first.
+    def causes(error) = Enumerator.produce(error, &:cause).take_while(&:itself)
 
     # Whose name stands in the history of what is shared.
     def user_for_paper_trail = current_person&.name
