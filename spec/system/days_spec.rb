@@ -93,10 +93,31 @@ RSpec.describe "The board of days", :signed_out do
   it "says nothing where there is nothing, and who starts" do
     come(:ria)
     expect(page).to have_css("h2", text: "Nothing waits for you")
-    expect(page).to have_text("No lifts yet. A planner starts the first.")
+    expect(page).to have_css("h2", text: "No lifts yet")
+    expect(page).to have_css("[data-step=lift]", text: "A planner starts the first lift.")
     expect(page).to have_no_button("New lift")
     come(:jun)
-    expect(page).to have_button("New lift", minimum: 1)
+    expect(page).to have_css("[data-step=lift] button", text: "New lift")
+  end
+
+  it "leads a house without a lift to what a first one rests on, and counts what is there" do
+    [ Piece, Chart, Site ].each(&:delete_all)
+    come(:jun)
+    expect(page).to have_css("[data-step=cranes]", text: "no chart yet")
+    expect(page).to have_css("[data-step=store]:not(.done)", text: "no piece yet")
+    load_store
+    load_sites
+    Chart.find_each do |chart|
+      unread = chart.data["record"].except("checked_by", "checked_on")
+      chart.update_columns(data: chart.data.merge("record" => unread))
+    end
+    visit "/"
+    expect(page).to have_css("[data-step=store].done", text: "#{Piece.count} pieces")
+    expect(page).to have_css("[data-step=cranes]:not(.done)", text: "#{Chart.counting.count} charts, 0 read against")
+    expect(page).to have_css("[data-step=sites].done")
+    expect(serious_findings).to eq([])
+    click_link "Cranes and charts"
+    expect(page).to have_css("h1", text: "Cranes and charts")
   end
 
   it "takes a question beside a rung to whom it is put to, and the answer back" do

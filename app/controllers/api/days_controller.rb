@@ -13,9 +13,15 @@ module Api
         :unprocessable_content
       )
 
+      BoardJob.perform_later if Unchanged.of(:old_lines) { BoardLine.old.exists? }
+      render_kept KeptAnswer.of(:days, from.iso8601, SiteClock.minute) { JSON.generate(days(from)) }
+    end
+
+    private
+
+    def days(from)
       lines = on(from)
-      BoardJob.perform_later if BoardLine.old.exists?
-      render json: {
+      {
         today: SiteClock.today.iso8601,
         now: SiteClock.minute,
         days: Array.new(DAYS) { |index| (from + index).iso8601 },
@@ -25,11 +31,22 @@ module Api
         more: [ lines.size - MOST, 0 ].max,
         undated: BoardLine.where(lift_at: nil, archived: false).count,
         plans: BoardLine.count,
+        begun: (begun unless Plan.exists?),
         working: BoardLine.old.count
       }
     end
 
-    private
+    # What there is of what a first lift rests on.
+    def begun
+      charts = Chart.counting
+      {
+        people: Person.where(active: true).count,
+        charts: charts.count,
+        checked: charts.count { |chart| chart.data.dig("record", "checked_by").present? },
+        pieces: Piece.count,
+        sites: Site.count
+      }
+    end
 
     # The day asked for; today where there is a lift on the days shown, else the day of the next lift, or of the last
     # one; nil for what is no day.

@@ -258,6 +258,16 @@ export interface DaysPage {
   undated: number;
   plans: number;
   working: number;
+  /**
+   * where there is no plan yet: what there is of what a first one rests on
+   */
+  begun: {
+    people: number;
+    charts: number;
+    checked: number;
+    pieces: number;
+    sites: number;
+  } | null;
 }
 export interface DayLift {
   id: number;

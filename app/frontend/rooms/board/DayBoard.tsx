@@ -10,13 +10,13 @@ import { FileDrop } from '../../shell/FileDrop'
 import { Reading } from '../../ui/Reading'
 import { BAR_HEIGHT } from '../../ui/theme/tokens'
 import { useSize } from '../../ui/useSize'
-import { useMay } from '../../ui/who'
 import { BarSearch } from './BarSearch'
 import { BoardBar } from './BoardBar'
 import './days.css'
 import { DayLists } from './DayLists'
 import { Lanes } from './Lanes'
 import { LATER, lanesOf } from './lanes'
+import { NewHouse } from './NewHouse'
 import { NewLift } from './NewLift'
 import { QuickCheck } from './QuickCheck'
 import { Signs, wantedOf, type Wanted } from './Signs'
@@ -82,7 +82,6 @@ export function DayBoard() {
   const days = useDays(from)
   const page = days.data
   useKeepDays(page)
-  const may = useMay()
   const [of, setOf] = useState<number | null>(null)
   const waits = useWaits(of)
   const [wanted, setWanted] = useState<Wanted>({ state: null, verdict: null })
@@ -128,22 +127,7 @@ export function DayBoard() {
           {page && <Signs lifts={page.lifts} wanted={wanted} want={setWanted} />}
           {(!page || days.isError) && <Reading query={days} what="days" pad={{ p: 3 }} />}
           {page && <Rest page={page} />}
-          {page?.plans === 0 && (
-            <Box sx={{ p: 3, typography: 'heading' }}>
-              No lifts yet.{' '}
-              {may('planner') ? (
-                <>
-                  Start with{' '}
-                  <Button variant="outlined" onClick={() => setDialog('start')}>
-                    New lift
-                  </Button>
-                  , or drop a plan file here.
-                </>
-              ) : (
-                'A planner starts the first.'
-              )}
-            </Box>
-          )}
+          {page?.begun && <NewHouse begun={page.begun} start={() => setDialog('start')} />}
           {page && page.plans > 0 && lifts.length === 0 && (
             <Box sx={{ p: 3, typography: 'heading' }}>
               {page.lifts.length > 0 ? 'No lift of these days is like that.' : 'No lift on these days.'}

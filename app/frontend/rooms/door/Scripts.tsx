@@ -29,7 +29,7 @@ export function Scripts() {
       .catch((error: unknown) => setFault(refusal(error, 'no answer from the server')))
   return (
     <Box component="section">
-      <Heading aside="each may what you may, but sign nothing">Scripts that ask in your name</Heading>
+      <Heading aside="each may do what you may, but sign nothing">Scripts that ask in your name</Heading>
       <Reading query={scripts} what="scripts" pad={{ py: 1 }} />
       {scripts.data?.length === 0 && <p>None.</p>}
       {(scripts.data?.length ?? 0) > 0 && (

@@ -65,7 +65,8 @@ export const themeOf = (mode: 'day' | 'night') => {
     },
     shape: { borderRadius: 0 },
     shadows: Array(25).fill('none') as never,
-    breakpoints: { values: { xs: 0, sm: 600, md: 1000, lg: 1280, xl: 1700 } },
+    // Below sm all stands in one column: on a phone, and on a page that is shown at twice its size.
+    breakpoints: { values: { xs: 0, sm: 700, md: 1000, lg: 1280, xl: 1700 } },
     typography: {
       fontFamily: text,
       fontSize: 16,
