@@ -8,6 +8,8 @@ of_their_own = ENV.fetch("WEB_CONCURRENCY", 1).to_i
 if of_their_own > 1
   workers of_their_own
   preload_app!
+  # Sooner than systemd loses patience.
+  worker_shutdown_timeout 20
   before_fork { Serving.before_fork }
   before_worker_boot { |worker| Serving.begin(worker) }
 else

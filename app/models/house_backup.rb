@@ -6,9 +6,6 @@ class HouseBackup
   MANIFEST = "manifest.json".freeze
   DATABASE = "house.sqlite3".freeze
   NAME = "dust-ladder-%Y%m%d-%H%M%S".freeze
-  # So many numbers are left out where it is restored: what was made after it, and is lost, had some of them, and a
-  # browser that still has something of those must not take it for something new.
-  LEFT_OUT = 10_000
   # The newest ones are kept, one of each of so many days, weeks and months, and the others are taken away.
   NEWEST = 3
   UNFINISHED = 1.day
@@ -98,8 +95,10 @@ class HouseBackup
     raise Unfit, faults.first(5).join("; ") if faults.any?
     raise Unfit, "it is of a newer version (#{schema}) than this application (#{known})" if schema > known
 
-    fill_again(place)
+    HouseRestore.new(self).into(place)
   end
+
+  def database = folder.join(DATABASE)
 
   # As yet without anything in it: the files that there are, the database, and then the files that came meanwhile.
   def fill(now)
@@ -118,7 +117,6 @@ class HouseBackup
   private
 
   def known = HouseData.known
-  def database = folder.join(DATABASE)
   def files = folder.join("files")
 
   def reading
@@ -206,44 +204,5 @@ class HouseBackup
     reading { |copy| copy.execute("PRAGMA integrity_check").flatten }.reject { |line| line == "ok" }
   rescue SQLite3::Exception => error
     [ "the database cannot be read: #{error.message}" ]
-  end
-
-  def fill_again(place)
-    file = place.join(File.basename(HousePlace.database))
-    place.mkpath
-    place.chmod(0o700)
-    put_files(place.join("sketches", file.basename(".sqlite3")))
-    raw = Pathname("#{file}.part")
-    FileUtils.cp(database, raw)
-    raw.chmod(0o600)
-    leave_out_numbers(raw)
-    self.class.to_disk(raw)
-    raw.rename(file)
-    self.class.to_disk(place)
-    file
-  end
-
-  # Those that the manifest names, and none that lies beside them.
-  def put_files(place)
-    (manifest["files"].keys - [ DATABASE ]).each do |path|
-      to = place.join(Pathname(path).relative_path_from("files"))
-      to.dirname.mkpath
-      FileUtils.cp(folder.join(path), to)
-      self.class.to_disk(to)
-    end
-  end
-
-  def leave_out_numbers(file)
-    back = SQLite3::Database.new(file.to_s)
-    tables = back.execute("select name from sqlite_master where sql like '%AUTOINCREMENT%'").flatten
-    back.transaction do
-      tables.each do |table|
-        now = back.get_first_value("select seq from sqlite_sequence where name = ?", [ table ])
-        back.execute("insert into sqlite_sequence (name, seq) values (?, 0)", [ table ]) unless now
-        back.execute("update sqlite_sequence set seq = seq + ? where name = ?", [ LEFT_OUT, table ])
-      end
-    end
-  ensure
-    back&.close
   end
 end

@@ -7,8 +7,9 @@ module Serving
   def before_fork
     WarmUp.at_once if warms?
     ActiveRecord::Base.connection_handler.clear_all_connections!(:all)
+    Unchanged.close
+    # What is left by then is shared, and what was only passing is not.
     3.times { GC.start }
-    GC.compact
   end
 
   # In each process that answers, from its start on. worker: its number, from 0 on; what is done once for the house, the
@@ -18,8 +19,9 @@ module Serving
     look_after_the_house if worker.zero?
     Nightly.begin(worker)
     WarmUp.begin if warms?
-    # A gust is of all that was heard: it is listened to from the start on.
-    DeviceLink.anemometer.answer
+    # A gust is of all that was heard, and one that says the same for long may be stuck: each process listens to all of
+    # them from its start on.
+    [ DeviceLink.anemometer, DeviceLink.indicator, DeviceLink.cells, DeviceLink.level ].each(&:answer)
   end
 
   # What never got its record, because the process ended between, is taken away; what was to be looked at again when the

@@ -45,6 +45,14 @@ module Unchanged
     connection
   end
 
+  # Before a process is forked: what watches is not to be carried over.
+  def self.close
+    @lock.synchronize do
+      @watch&.connection&.close
+      @watch = nil
+    end
+  end
+
   def self.weight(answer) = answer.respond_to?(:bytesize) ? answer.bytesize : WEIGHT
   private_class_method :version, :watched, :weight
 end

@@ -66,6 +66,14 @@ RSpec.describe Unchanged do
     expect(asked).to eq(2)
   end
 
+  it "watches anew after it was closed, as before a fork" do
+    expect(asked).to eq(1)
+    described_class.close
+    expect(asked(:other)).to eq(1)
+    una.touch
+    expect(asked(:other)).to eq(2)
+  end
+
   it "asks each time where nothing can be seen" do
     allow(described_class).to receive(:watched).and_raise(SQLite3::BusyException)
     expect([ asked, asked ]).to eq([ 1, 2 ])

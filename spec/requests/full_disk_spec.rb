@@ -1,5 +1,5 @@
-# A disk that is really full, as SQLite meets it: it ends the transaction by itself, and what is raised first says nothing
-# of why.
+# A disk that is really full, as SQLite meets it: it ends the transaction by itself, and what is raised first says
+# nothing of why.
 RSpec.describe "A full disk" do
   include_context "with data for good"
 
