@@ -177,7 +177,10 @@ class HouseBackup
   end
 
   COUNTED = %w[plans revisions life_records day_events pieces charts sites people].freeze
-  KEYS = "select key from active_storage_blobs".freeze
+  # Of files that a record names; what was on its way is not missed.
+  KEYS = <<~SQL.squish.freeze
+    select key from active_storage_blobs where id in (select blob_id from active_storage_attachments)
+  SQL
 
   # An older version has not all of them.
   def tables

@@ -57,10 +57,19 @@ RSpec.describe HouseBackup do
   end
 
   describe "its files" do
-    self.use_transactional_tests = false
+    include_context "with data for good"
 
-    before { ActiveStorage::Blob.create_and_upload!(io: StringIO.new("a photo of a hook " * 40), filename: "hook.jpg") }
-    after { ActiveStorage::Blob.all.each(&:purge) }
+    before { keep(blob("a photo of a hook " * 40)) }
+    after { ActiveStorage::Blob.all.each { |one| one.service.delete(one.key) } }
+
+    def blob(bytes) = ActiveStorage::Blob.create_and_upload!(io: StringIO.new(bytes), filename: "hook.jpg")
+
+    # As a sketch of a plan.
+    def keep(blob)
+      plan = demo_plan("feed-horn")
+      sketch = Sketch.new(plan: plan).tap { |one| one.save!(validate: false) }
+      ActiveStorage::Attachment.create!(name: "file", record: sketch, blob: blob)
+    end
 
     let(:morning) { Time.utc(2026, 11, 30, 6) }
 
@@ -74,6 +83,17 @@ RSpec.describe HouseBackup do
       first.folder.rmtree
       expect(second.faults).to eq([])
       expect(photo(at(2)).read).to start_with("a photo of a hook")
+    end
+
+    it "are those that a record names: what was on its way when a process ended is not missed" do
+      blob("half a photo").then { |one| one.service.delete(one.key) }
+      whole = blob("a photo that nothing names yet")
+      backup = at(0)
+      expect([ backup.manifest["missing"], backup.folder.glob("files/??/??/*").size ]).to eq([ [], 1 ])
+      expect(HouseProof.new.call.last).to eq([])
+      whole.service.delete(ActiveStorage::Blob.first.key)
+      expect(HouseProof.new.call.last).to match([ /hook.jpg .*not there/ ])
+      expect(at(1).manifest["missing"]).to eq([ ActiveStorage::Blob.first.key ])
     end
 
     it "are copied anew where the one before lost them, has another length of them, or was damaged until that day" do
