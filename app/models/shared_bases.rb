@@ -2,8 +2,10 @@
 # now that one. What a process does not know it reads from where the others put it; there it stays for a while.
 module SharedBases
   LASTS = 30.minutes
-  # Of so many that are put there, one sweeps up those that are past their time.
-  SWEPT_EVERY = 200
+  # Of so many that are put there, one sweeps up those that are past their time, and the eldest of too many: whoever
+  # sends document after document fills no disk.
+  SWEPT_EVERY = 100
+  MOST_BYTES = 96.megabytes
   DIGEST = /\Asha256:\h{64}\z/
   STORE = ActiveSupport::Cache::FileStore.new(
     Rails.root.join("tmp/cache/bases"),
@@ -40,9 +42,34 @@ module SharedBases
   # Where it cannot be shared, the process that knows it still does: whoever asks another one is told to send it whole.
   def put(digest, text)
     STORE.write(digest, text)
-    STORE.cleanup if rand(SWEPT_EVERY).zero?
+    sweep if rand(SWEPT_EVERY).zero?
   rescue SystemCallError => error
     Rails.logger.warn("a document could not be shared: #{error.message}")
   end
-  private_class_method :fetch, :put
+
+  # Returns how many went.
+  def sweep
+    weight = 0
+    kept = files.sort.reverse.take_while { |at, bytes, _| at > LASTS.ago.to_time && (weight += bytes) <= MOST_BYTES }
+    (files - kept).count { |_, _, path| gone?(path) }
+  end
+
+  # [ when it was put there, bytes, path ] of each.
+  def files
+    paths = Dir.glob(File.join(STORE.cache_path, "**/*"))
+    paths.filter_map do |path|
+      stat = File.stat(path)
+      [ stat.mtime, stat.size, path ] if stat.file?
+    rescue Errno::ENOENT
+      nil # another process swept it up
+    end
+  end
+
+  def gone?(path)
+    File.delete(path)
+    true
+  rescue Errno::ENOENT
+    false
+  end
+  private_class_method :fetch, :put, :files, :gone?
 end

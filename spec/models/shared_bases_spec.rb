@@ -6,6 +6,14 @@ RSpec.describe SharedBases do
   let(:document) { demo_document("feed-horn").merge("title" => "Shared #{SecureRandom.hex(4)}") }
   let(:moved) { { "/rigging/hook_height" => "7.10 m" } }
 
+  # A place of its own: other specs have theirs under way.
+  around { |example| Dir.mktmpdir { |place| (@place = place) && example.run } }
+
+  before do
+    store = ActiveSupport::Cache::FileStore.new(@place, expires_in: described_class::LASTS, compress: false)
+    stub_const("SharedBases::STORE", store)
+  end
+
   # As another process has it, which was never sent the document.
   def elsewhere
     kept = bases.instance_variable_get(:@store)
@@ -49,5 +57,19 @@ RSpec.describe SharedBases do
     allow(described_class::STORE).to receive(:write).and_raise(Errno::ENOSPC)
     digest = described_class.keep(document)
     expect(described_class.changed(digest, moved, [])["title"]).to eq(document["title"])
+  end
+
+  it "sweeps up what is past its time, and the eldest of too many" do
+    digests = Array.new(3) { |at| described_class.keep(document.merge("site" => "the #{at}. of them")) }
+    size = JSON.generate(document).bytesize
+    path = ->(digest) { described_class::STORE.send(:normalize_key, digest, {}) }
+    digests.each_with_index { |digest, at| File.utime(*[ (10 - at).minutes.ago.to_time ] * 2, path.(digest)) }
+    stub_const("SharedBases::MOST_BYTES", (2.5 * size).to_i)
+    described_class.sweep
+    expect(digests.map { |digest| File.exist?(path.(digest)) }).to eq([ false, true, true ])
+    File.utime(*[ (described_class::LASTS + 1.minute).ago.to_time ] * 2, path.(digests.last))
+    described_class.sweep
+    expect(File.exist?(path.(digests.last))).to be(false)
+    expect(described_class.sweep).to eq(0)
   end
 end
