@@ -1,10 +1,31 @@
-# The text of an answer that many ask for, as it goes over the line: made once for as long as nothing changes in the
-# database, compressed, and known by its digest, so that whoever has it already is not sent it again.
+# The text of an answer that many ask for, as it goes over the line: compressed, and known by its digest, so that
+# whoever has it already is not sent it again. It is made once for as long as nothing changes in the database; and where
+# all that it rests on can be named, once for as long as nothing of that does, for all processes of the service.
 class KeptAnswer
+  STORE = BoundedFiles.new(Rails.root.join("tmp/cache/answers"), most: 256.megabytes, lasts: 30.days)
+  # What makes the answers: another application makes others.
+  CODE =
+    Rails.root
+      .glob("{app,lib}/**/*.rb")
+      .sort
+      .reduce(Digest::SHA256.new.update(BoardLine::CORE)) { |digest, path| digest.file(path) }
+      .hexdigest
+
   attr_reader :zipped, :digest
 
-  # key: all that it depends on beside the database. The block answers with the text.
-  def self.of(*key) = Unchanged.of(:answer, *key) { new(yield) }
+  # key: all that it depends on beside the database. The block answers with the text, or with one that was kept.
+  def self.of(*key)
+    Unchanged.of(:answer, *key) { yield.then { |told| told.is_a?(self) ? told : new(told) } }
+  end
+
+  # rests_on: all that it depends on, as data. The block answers with the text.
+  def self.resting(*rests_on)
+    name = Digest::SHA256.hexdigest(Marshal.dump([ CODE, *rests_on ]))
+    kept = STORE.read(name)
+    return kept if kept.is_a?(self) && kept.sound?
+
+    new(yield).tap { |fresh| STORE.write(name, fresh) }
+  end
 
   def initialize(text)
     @zipped = ActiveSupport::Gzip.compress(text)
@@ -12,6 +33,13 @@ class KeptAnswer
   end
 
   def text = ActiveSupport::Gzip.decompress(zipped).force_encoding(Encoding::UTF_8)
+
+  # Is it what it was when it was made?
+  def sound?
+    Digest::SHA256.hexdigest(text) == digest
+  rescue Zlib::Error, TypeError
+    false
+  end
 
   # What it weighs.
   def bytesize = zipped.bytesize

@@ -13,6 +13,12 @@ class OwnHouse
       found.merge(overlaps: plan ? BoardLine.overlaps(document, except: plan) : [])
     end
 
+    # All that .of rests on for a document, as data.
+    def mark(document, plan:)
+      overlaps = BoardLine.overlaps(document, except: plan).map(&:to_h)
+      [ asked(document), state_of(*rows_of(*asked(document))), overlaps ]
+    end
+
     # Within the block what was asked once is not asked again: for many plans one after the other that rest on the same.
     # Whoever keeps what comes of it sees to it that nothing was changed meanwhile.
     def steady
@@ -36,20 +42,30 @@ class OwnHouse
       [ DustLadder::Plan::NamedGear.numbers(document), *KINDS.map { |kind| document.dig("snapshots", kind).to_h.keys } ]
     end
 
-    def kept(numbers, charts, sites, people, rules)
-      charts = Chart.where(identifier: charts).order(:id)
-      pieces = Piece.where(number: numbers).order(:id)
-      sites = Site.where(identifier: sites).order(:id)
-      people = Person.where(login: people).order(:id)
-      rules = OwnRules.newest.where(identifier: rules)
-      state = [
+    def kept(*asked)
+      rows = rows_of(*asked)
+      state = state_of(*rows)
+      LOCK.synchronize { KEPT[state] } || keep(state, made(*rows))
+    end
+
+    def rows_of(numbers, charts, sites, people, rules)
+      [
+        Chart.where(identifier: charts).order(:id),
+        Piece.where(number: numbers).order(:id),
+        Site.where(identifier: sites).order(:id),
+        Person.where(login: people).order(:id),
+        OwnRules.newest.where(identifier: rules)
+      ]
+    end
+
+    def state_of(charts, pieces, sites, people, rules)
+      [
         charts.pluck(:id, :updated_at),
         pieces.pluck(:id, :lock_version, :updated_at),
         sites.pluck(:id, :lock_version),
         people.pluck(:id, :updated_at),
         rules.pluck(:id)
       ]
-      LOCK.synchronize { KEPT[state] } || keep(state, made(charts, pieces, sites, people, rules))
     end
 
     # Made outside the lock: two who make the same one at once do no harm.

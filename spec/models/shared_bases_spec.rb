@@ -10,8 +10,7 @@ RSpec.describe SharedBases do
   around { |example| Dir.mktmpdir { |place| (@place = place) && example.run } }
 
   before do
-    store = ActiveSupport::Cache::FileStore.new(@place, expires_in: described_class::LASTS, compress: false)
-    stub_const("SharedBases::STORE", store)
+    stub_const("SharedBases::STORE", BoundedFiles.new(@place, most: 1.megabyte, lasts: 30.minutes))
   end
 
   # As another process has it, which was never sent the document.
@@ -39,7 +38,7 @@ RSpec.describe SharedBases do
       [ nil, "", "../#{digest}", "sha256:#{"0" * 64}", digest.upcase, { "a" => 1 } ].each do |odd|
         expect(described_class.changed(odd, moved, [])).to be_nil, odd.inspect
       end
-      travel_to((described_class::LASTS + 1.minute).from_now) do
+      travel_to(31.minutes.from_now) do
         expect(described_class.changed(digest, moved, [])).to be_nil
       end
     end
@@ -54,22 +53,8 @@ RSpec.describe SharedBases do
   end
 
   it "still serves the process that was sent it where the disk takes nothing" do
-    allow(described_class::STORE).to receive(:write).and_raise(Errno::ENOSPC)
+    allow(File).to receive(:open).and_raise(Errno::ENOSPC)
     digest = described_class.keep(document)
     expect(described_class.changed(digest, moved, [])["title"]).to eq(document["title"])
-  end
-
-  it "sweeps up what is past its time, and the eldest of too many" do
-    digests = Array.new(3) { |at| described_class.keep(document.merge("site" => "the #{at}. of them")) }
-    size = JSON.generate(document).bytesize
-    path = ->(digest) { described_class::STORE.send(:normalize_key, digest, {}) }
-    digests.each_with_index { |digest, at| File.utime(*[ (10 - at).minutes.ago.to_time ] * 2, path.(digest)) }
-    stub_const("SharedBases::MOST_BYTES", (2.5 * size).to_i)
-    described_class.sweep
-    expect(digests.map { |digest| File.exist?(path.(digest)) }).to eq([ false, true, true ])
-    File.utime(*[ (described_class::LASTS + 1.minute).ago.to_time ] * 2, path.(digests.last))
-    described_class.sweep
-    expect(File.exist?(path.(digests.last))).to be(false)
-    expect(described_class.sweep).to eq(0)
   end
 end

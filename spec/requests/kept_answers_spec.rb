@@ -2,7 +2,13 @@
 RSpec.describe "Kept answers" do
   include_context "with data for good"
 
-  before { load_store }
+  # A place of its own, which nothing of another example is in.
+  around { |example| Dir.mktmpdir { |place| (@place = place) && example.run } }
+
+  before do
+    stub_const("KeptAnswer::STORE", BoundedFiles.new(@place, most: 10.megabytes, lasts: 1.day))
+    load_store
+  end
 
   let(:plan) { demo_plan("feed-horn") }
   let(:address) { "/api/plans/#{plan.id}" }
@@ -61,6 +67,34 @@ RSpec.describe "Kept answers" do
     expect(climbs { shown }).to eq(0)
     allow(SiteClock).to receive(:today).and_return(SiteClock.today + 1)
     expect(climbs { shown }).to eq(1)
+  end
+
+  it "climbs a plan no more while others are saved beside it, nor in another process; and what was spoiled, it does" do
+    first = shown
+    elsewhere { demo_plan("cable-girder") }
+    expect(climbs { expect(shown).to eq(first) }).to eq(0)
+    kept = Dir["#{@place}/**/*"].select { |path| File.file?(path) }
+    kept.each { |path| File.binwrite(path, File.binread(path).sub(/.{9}\z/m, "spoiled..")) }
+    elsewhere { Person.first.touch }
+    expect(climbs { expect(shown).to eq(first) }).to eq(1)
+  end
+
+  it "names all that an answer rests on: whatever of it is changed, the plan is climbed anew" do
+    shown
+    person, chart = Person.find_by(login: plan.document["snapshots"]["people"].to_h.keys.first), Chart.first
+    at = plan.document["cranes"].first["chart"]
+    expect(chart).to be_present
+    {
+      "the plan" => -> { Plan.find(plan.id).touch },
+      "a piece" => -> { Piece.find_by!(number: DustLadder::Plan::NamedGear.numbers(plan.document).first).touch },
+      "its chart" => -> { Chart.find_by!(identifier: at).touch },
+      "its person" => -> { person&.touch },
+      "its life" => -> { LifeRecord.create!(plan: plan, number: 1, data: { "no" => "record" }) }
+    }.each do |what, change|
+      next if what == "its person" && person.nil?
+
+      expect(climbs { elsewhere(&change) && shown }).to eq(1), what
+    end
   end
 
   it "keeps nothing of a check that was cut short" do

@@ -11,15 +11,18 @@ module Api
       refuse "the plan is #{error.message}: it stands as it was signed", "another revision, begun in its life", :locked
     end
 
+    # A plan that many open, while others are saved beside it, is climbed once.
     def show
       answer =
         KeptAnswer.of(:plan, params[:id].to_s, SiteClock.today) do
           life = Plan.find(params[:id]).life
-          text = JSON.generate(whole(life))
-          # What took too long now need not the next time.
-          return render(json: text) if life.ladder.cut_short?
+          KeptAnswer.resting(:plan, *life.mark) do
+            text = JSON.generate(whole(life))
+            # What took too long now need not the next time.
+            return render(json: text) if life.ladder.cut_short?
 
-          text
+            text
+          end
         end
       render_kept answer
     end

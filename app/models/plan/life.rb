@@ -78,6 +78,13 @@ class Plan
     def bars = @bars ||= DustLadder::Life::Bars.new(course: course, ladder: ladder, document: document)
     # The ladder with who has signed it at its top.
     def signed = ladder.signed(course: (course if faults.empty?), document: document)
+    # All that the ladder as it is signed, and what is told of it beside, rest on, as data.
+    def mark
+      kept = plan.life_records.order(:number).pluck(:id, :data)
+      of_plan = plan.slice(:id, :lock_version, :updated_at, :writers).to_h
+      [ of_plan, plan.current.id, kept, OwnHouse.mark(plan.document, plan: plan.id), SiteClock.today ]
+    end
+
     def deviations = @deviations ||= DustLadder::Life::Deviations.of(ladder)
 
     # What a board line keeps of it.
