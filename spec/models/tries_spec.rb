@@ -22,6 +22,12 @@ RSpec.describe Tries do
     expect([ counted(store), counted(store) ]).to eq([ 1, 2 ])
   end
 
+  it "counts what is done by the second in memory alone" do
+    one, other = tries, tries
+    said = [ one, other, one ].map { |store| store.increment("rack::attack:1:writes:10.0.0.1", 1, expires_in: 60) }
+    expect([ said, Dir["#{@place}/**/*"] ]).to eq([ [ 1, 1, 2 ], [] ])
+  end
+
   it "sweeps up those whose time is over" do
     stub_const("Tries::SWEPT_EVERY", 1)
     counted(tries)
