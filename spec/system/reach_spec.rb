@@ -31,6 +31,17 @@ RSpec.describe "Reaching everything" do
     expect(page.evaluate_script("getComputedStyle(document.body).backgroundColor")).to eq("rgb(18, 14, 10)")
   end
 
+  it "says a verdict to whoever listens, once it has changed and stands" do
+    open_plan(demo_plan("receiver-cabin"))
+    spoken = ->(words) { have_css("[aria-live=polite][data-spoken]", text: words, visible: :all) }
+    expect(page).to spoken.(/\AHolds: /)
+    find("body").send_keys(:home)
+    fill_in "Weight", with: "60 t"
+    expect(page).to have_css("[data-headline]", text: /\AStop: /)
+    expect(page).to spoken.(/\AStop: /)
+    expect(page.evaluate_script("document.querySelector('[data-spoken]').getBoundingClientRect().width")).to be <= 1
+  end
+
   it "moves every grip, and the figures follow" do
     plan = demo_plan("receiver-cabin")
     open_plan(plan)

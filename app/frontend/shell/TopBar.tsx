@@ -10,6 +10,7 @@ import { RuleSetChoice, UnitsChoice } from './BarChoices'
 import { Brand } from './Brand'
 import { PlanMenu, type DialogName, type PlanRoom } from './PlanMenu'
 import { VerdictBlock } from './VerdictBlock'
+import { VerdictSpoken } from './VerdictSpoken'
 
 const SAVE_WORDS: Record<SaveState, string> = {
   tried: 'a try: nothing of it is kept',
@@ -126,6 +127,7 @@ export const TopBar = memo(function TopBar({
         silentSince={silentSince}
         onClick={onVerdict ?? (() => void navigate(`/plans/${id}`))}
       />
+      <VerdictSpoken ladder={ladder} working={working} />
       <Box sx={{ display: 'flex', height: BAR_HEIGHT, flex: 'none' }}>
         <RuleSetChoice current={rules} change={change} />
         <UnitsChoice />
