@@ -1,3 +1,4 @@
+import Divider from '@mui/material/Divider'
 import Menu from '@mui/material/Menu'
 import MenuItem from '@mui/material/MenuItem'
 import { memo } from 'react'
@@ -37,67 +38,45 @@ export const PlanMenu = memo(function PlanMenu({
     close()
     act()
   }
+  const to = (address: string, words: string) => (
+    <MenuItem key={address} component={Link} to={address} onClick={close}>
+      {words}
+    </MenuItem>
+  )
+  const place = `/plans/${id}`
   return (
     <Menu anchorEl={menu} open={!!menu} onClose={close}>
-      <MenuItem component={Link} to="/">
-        To the board
-      </MenuItem>
-      {room === 'ladder' ? (
-        <MenuItem component={Link} to={`/plans/${id}/load`} onClick={close}>
-          The load: take-off and centre of gravity
-        </MenuItem>
-      ) : (
-        <MenuItem component={Link} to={`/plans/${id}`} onClick={close}>
-          To the ladder
-        </MenuItem>
-      )}
+      {room === 'ladder'
+        ? to(`${place}/load`, 'The load: take-off and centre of gravity')
+        : to(place, 'To the ladder')}
       {onRigging &&
         MENU_DIALOGS.map(([which, words]) => (
           <MenuItem key={which} onClick={then(() => onRigging(which))}>
             {words}
           </MenuItem>
         ))}
-      <MenuItem component={Link} to={`/plans/${id}/life`} onClick={close}>
-        Its life: signatures, issue, records
-      </MenuItem>
-      <MenuItem component={Link} to={`/plans/${id}/day`} onClick={close}>
-        Its lift day
-      </MenuItem>
-      <MenuItem component={Link} to={`/plans/${id}/find`} onClick={close}>
-        Find a lift that holds
-      </MenuItem>
-      <MenuItem component={Link} to={`/plans/${id}/what-if`} onClick={close}>
-        What if: how far may it go
-      </MenuItem>
-      <MenuItem component={Link} to={`/plans/${id}/crew`} onClick={close}>
-        Ask the crew
-      </MenuItem>
-      <MenuItem component={Link} to={`/plans/${id}/cab`} onClick={close}>
-        Play it in the cab
-      </MenuItem>
-      <MenuItem component={Link} to="/cranes" onClick={close}>
-        Cranes and charts
-      </MenuItem>
-      <MenuItem component={Link} to="/sites" onClick={close}>
-        Sites
-      </MenuItem>
-      <MenuItem component={Link} to="/practice" onClick={close}>
-        Practice
-      </MenuItem>
-      <MenuItem component={Link} to="/store" onClick={close}>
-        The gear store
-      </MenuItem>
-      <MenuItem component={Link} to={`/plans/${id}/working`} onClick={close}>
-        All working, to print
-      </MenuItem>
+      {to(`${place}/find`, 'Find a lift that holds')}
+      {to(`${place}/what-if`, 'What if: how far may it go')}
+      <Apart />
+      {to(`${place}/life`, 'Its life: signatures, issue, records')}
+      {to(`${place}/day`, 'Its lift day')}
+      {to(`${place}/crew`, 'Ask the crew')}
+      {to(`${place}/cab`, 'Play it in the cab')}
+      {to(`${place}/history`, 'Its history: who changed what')}
+      <Apart />
       <MenuItem onClick={then(() => onDialog('details'))}>Title, site and time</MenuItem>
+      {to(`${place}/working`, 'All working, to print')}
       <MenuItem component="a" href={api.fileAddress(id)} disabled={state !== 'saved'} onClick={close}>
         Save as a plan file
       </MenuItem>
       <FileButton menu onDone={close} />
-      <MenuItem component={Link} to={`/plans/${id}/history`} onClick={close}>
-        Its history: who changed what
-      </MenuItem>
+      <Apart />
+      {to('/', 'To the board')}
+      {to('/cranes', 'Cranes and charts')}
+      {to('/sites', 'Sites')}
+      {to('/store', 'The gear store')}
+      {to('/practice', 'Practice')}
+      <Apart />
       <MenuItem onClick={() => prefer({ night: !preferences.night })}>
         {preferences.night ? 'Day' : 'Night'}
       </MenuItem>
@@ -106,3 +85,6 @@ export const PlanMenu = memo(function PlanMenu({
     </Menu>
   )
 })
+
+// Between what belongs to the plan, to its day, to paper, to the house and to whoever sits here.
+const Apart = () => <Divider component="li" sx={{ my: '4px !important' }} />
