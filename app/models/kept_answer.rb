@@ -18,14 +18,21 @@ class KeptAnswer
     Unchanged.of(:answer, *key) { yield.then { |told| told.is_a?(self) ? told : new(told) } }
   end
 
-  # rests_on: all that it depends on, as data. The block answers with the text.
-  def self.resting(*rests_on)
-    name = Digest::SHA256.hexdigest(Marshal.dump([ CODE, *rests_on ]))
+  # rests_on: a proc, which answers with all that it depends on, as data. The block answers with the text. What was
+  # changed while it was made is kept by no name: it may be of neither.
+  def self.resting(rests_on)
+    name = name_of(rests_on)
     kept = STORE.read(name)
     return kept if kept.is_a?(self) && kept.sound?
 
-    new(yield).tap { |fresh| STORE.write(name, fresh) }
+    new(yield).tap { |fresh| STORE.write(name, fresh) if name_of(rests_on) == name }
   end
+
+  # As the database is now, not as the request has read it before.
+  def self.name_of(rests_on)
+    ApplicationRecord.uncached { Digest::SHA256.hexdigest(Marshal.dump([ CODE, *rests_on.call ])) }
+  end
+  private_class_method :name_of
 
   def initialize(text)
     @zipped = ActiveSupport::Gzip.compress(text)

@@ -16,12 +16,15 @@ module Unchanged
   def self.of(*key)
     return yield if ActiveRecord::Base.lease_connection.transaction_open?
 
-    # As it was before the block reads: what changes meanwhile makes its answer old, never a newer one.
+    # As it was before the block reads, and it reads anew what the request has read before: what changes meanwhile makes
+    # its answer old, never a newer one.
     version = self.version or return yield
     kept = @answers[[ version, key ]]
     return kept.first if kept
 
-    yield.tap { |answer| @answers.keep([ version, key ], [ answer ], bytes: weight(answer)) }
+    answer = ActiveRecord::Base.uncached { yield }
+    @answers.keep([ version, key ], [ answer ], bytes: weight(answer))
+    answer
   end
 
   # By which the database as it is now is told from what it was; nil where that cannot be seen.

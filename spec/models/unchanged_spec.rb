@@ -57,6 +57,15 @@ RSpec.describe Unchanged do
     expect([ read, described_class.of(:names) { Person.find(una.id).name } ]).to eq([ "Una Still", "Una Moved" ])
   end
 
+  it "reads anew what the request has read before" do
+    name = -> { Person.find(una.id).name }
+    ActiveRecord::Base.cache do
+      expect(name.()).to eq("Una Still")
+      elsewhere { Person.find(una.id).update!(name: "Una Moved") }
+      expect(described_class.of(:anew, &name)).to eq("Una Moved")
+    end
+  end
+
   it "is told by another process too" do
     expect(asked).to eq(1)
     file = Rails.root.join(ActiveRecord::Base.connection_db_config.database).to_s

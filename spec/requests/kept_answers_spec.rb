@@ -97,6 +97,20 @@ RSpec.describe "Kept answers" do
     end
   end
 
+  it "keeps by no name what was made while that changed on which it rests" do
+    piece = Piece.find_by!(number: DustLadder::Plan::NamedGear.numbers(plan.document).first)
+    times = 0
+    allow(DustLadder).to receive(:check).and_wrap_original { |check, *rest, **more|
+      elsewhere { piece.touch } if (times += 1) == 1
+      check.call(*rest, **more)
+    }
+    shown
+    expect(Dir["#{@place}/**/*"].select { |path| File.file?(path) }).to eq([])
+    2.times { shown }
+    expect(times).to eq(2)
+    expect(Dir["#{@place}/**/*"].count { |path| File.file?(path) }).to eq(1)
+  end
+
   it "keeps nothing of a check that was cut short" do
     allow_any_instance_of(DustLadder::Ladder).to receive(:cut_short?).and_return(true)
     expect(climbs { 2.times { shown } }).to eq(2)

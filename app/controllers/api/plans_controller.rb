@@ -13,10 +13,11 @@ module Api
 
     # A plan that many open, while others are saved beside it, is climbed once.
     def show
+      rests_on = -> { [ :plan, *Plan.find(params[:id]).life.mark ] }
       answer =
         KeptAnswer.of(:plan, params[:id].to_s, SiteClock.today) do
-          life = Plan.find(params[:id]).life
-          KeptAnswer.resting(:plan, *life.mark) do
+          KeptAnswer.resting(rests_on) do
+            life = Plan.find(params[:id]).life
             text = JSON.generate(whole(life))
             # What took too long now need not the next time.
             return render(json: text) if life.ladder.cut_short?
