@@ -15,7 +15,7 @@ end
 
 # What the next request of an example signs in. In a browser that is a page: what the page of the example before still
 # had under way, and the server comes to only now, must not take it.
-ASSETS = [ %r{\A/(assets|vite)} ].freeze
+ASSETS = [ %r{\A/(assets|vite|worker\.js)} ].freeze
 NO_PAGES = [ *ASSETS, %r{\A/api/} ].freeze
 
 RSpec.configure do |config|
