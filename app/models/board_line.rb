@@ -118,6 +118,9 @@ class BoardLine < ApplicationRecord
 
   def self.look_again = BoardJob.perform_later
 
+  # Where there is something to work out, as whoever looks at lists finds it.
+  def self.catch_up = Unchanged.of(:old_lines) { old.exists? } && look_again
+
   # Plans by which somebody may lift and that nobody looked at on a day are looked at again. Returns how many.
   def self.outdate_days_before(today)
     held

@@ -9,14 +9,14 @@ class OwnHouse
     # As DustLadder.check takes it: { house:, standing:, overlaps: }. plan: id of the plan that the document is of;
     # where it is of none, nobody asks what others want at its hours.
     def of(document, plan: nil)
-      found = seen_before(document) { Unchanged.of(:house, *asked(document)) { kept(*asked(document)) } }
+      found = seen_before(document) { asked(document).then { |names| Unchanged.of(:house, *names) { kept(*names) } } }
       found.merge(overlaps: plan ? BoardLine.overlaps(document, except: plan) : [])
     end
 
     # All that .of rests on for a document, as data.
     def mark(document, plan:)
-      overlaps = BoardLine.overlaps(document, except: plan).map(&:to_h)
-      [ asked(document), state_of(*rows_of(*asked(document))), overlaps ]
+      names = asked(document)
+      [ names, state_of(*rows_of(*names)), BoardLine.overlaps(document, except: plan).map(&:to_h) ]
     end
 
     # Within the block what was asked once is not asked again: for many plans one after the other that rest on the same.

@@ -13,7 +13,7 @@ module Api
     ASKED = %i[archived pattern words crane day verdict order page].freeze
 
     def show
-      BoardJob.perform_later if Unchanged.of(:old_lines) { BoardLine.old.exists? }
+      BoardLine.catch_up
       render_kept KeptAnswer.of(:board, ASKED.map { |name| params[name].to_s }) { JSON.generate(board) }
     end
 

@@ -13,7 +13,7 @@ module Api
         :unprocessable_content
       )
 
-      BoardJob.perform_later if Unchanged.of(:old_lines) { BoardLine.old.exists? }
+      BoardLine.catch_up
       render_kept KeptAnswer.of(:days, from.iso8601, SiteClock.minute) { JSON.generate(days(from)) }
     end
 
