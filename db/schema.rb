@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_12_01_000016) do
+ActiveRecord::Schema[7.2].define(version: 2026_12_02_000017) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -74,6 +74,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000016) do
     t.index "lift_at IS NULL, lift_at, plan_id", name: "board_lines_by_day"
     t.index "rank, lift_at IS NULL, lift_at, plan_id", name: "board_lines_by_rank"
     t.index ["crane"], name: "index_board_lines_on_crane"
+    t.index ["ends"], name: "board_lines_over_days", where: "substr(ends, 1, 10) > substr(lift_at, 1, 10)"
     t.index ["lift_at", "ends"], name: "index_board_lines_on_lift_at_and_ends"
     t.index ["plan_id"], name: "index_board_lines_on_plan_id", unique: true
     t.index ["stale", "archived", "core", "verdict"], name: "board_lines_standing"

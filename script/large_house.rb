@@ -43,6 +43,18 @@ module LargeHouse
   end
   TEXT = "INSERT INTO plan_texts (rowid, words) VALUES (?, ?)".freeze
 
+  # Every plan opened once, as in a house whose board has worked them out: by as many processes as there are processors.
+  def opened
+    ids = Plan.order(:id).ids
+    ActiveRecord::Base.connection_pool.disconnect!
+    Unchanged.close
+    ids.each_slice((ids.size / Etc.nprocessors.to_f).ceil).map { |some| fork { some.each { |id| open_one(id) } } }
+      .each { |pid| Process.wait(pid) }
+    ActiveRecord::Base.establish_connection
+  end
+
+  def open_one(id) = Plan::Answer.new(id).kept { |_| nil }
+
   def person(password)
     Person.create!(login: "load", name: "Somebody who asks much", roles: %w[planner keeper], password: password)
   end
@@ -81,5 +93,5 @@ module LargeHouse
   def now = @now ||= Time.current
   def stamped(row) = row.merge("created_at" => now, "updated_at" => now)
 
-  private_class_method :piece_row, :first, :hours, :day, :now, :stamped
+  private_class_method :open_one, :piece_row, :first, :hours, :day, :now, :stamped
 end

@@ -72,8 +72,10 @@ class BoardLine < ApplicationRecord
 
   # What other lifts that are not over want at the same hours as a document, as of DustLadder::Life::Bookings.
   # except: id of its own plan.
-  def self.overlaps(document, except:)
-    own = DustLadder::Life::Bookings.taken(document)
+  def self.overlaps(document, except:) = overlaps_of(DustLadder::Life::Bookings.taken(document), except: except)
+
+  # own: what the document takes, as of DustLadder::Life::Bookings.
+  def self.overlaps_of(own, except:)
     return [] if own.from.nil? || own.all.empty?
 
     Unchanged.of(:overlaps, except, own) { overlapping(own, except) }
@@ -85,21 +87,31 @@ class BoardLine < ApplicationRecord
     own = DustLadder::Life::Bookings.taken(document)
     return [] if own.from.nil?
 
-    meanwhile(own, except).pluck(:taken).flat_map { |taken| taken.values_at("pieces", "cranes") }.flatten.compact.uniq
+    meanwhile(own, except).flat_map { |other| [ *other.pieces, *other.cranes ] }.uniq
   end
 
+  # What lifts take whose hours meet those of another one, by day. Those of a day and the few that take several are
+  # looked up each in an index of its own: whoever begins long before is not gone through.
   def self.meanwhile(own, except)
-    taking
-      .where.not(plan_id: except)
-      .where("board_lines.lift_at < ? AND board_lines.ends > ?", DustLadder::Life::Bookings.ends(own), own.from)
+    till, day = DustLadder::Life::Bookings.ends(own), own.from[0, 10]
+    asked = { states: TAKING, except: except.to_i, from: own.from, till: till, day: day }
+    connection
+      .select_rows(sanitize_sql([ MEANWHILE, asked ]))
+      .map { |at, ends, taken, title| taken_from(title, at, ends, JSON.parse(taken)) }
   end
+  MEET = <<~SQL.freeze
+    SELECT lift_at, ends, taken, plan_id FROM board_lines
+    WHERE +state IN (:states) AND NOT +archived AND plan_id <> :except AND lift_at < :till AND ends > :from
+  SQL
+  MEANWHILE = <<~SQL.freeze
+    SELECT met.lift_at, met.ends, met.taken, plans.title FROM (
+      #{MEET} AND lift_at >= :day AND substr(ends, 1, 10) <= substr(lift_at, 1, 10)
+      UNION ALL
+      #{MEET} AND substr(ends, 1, 10) > substr(lift_at, 1, 10)
+    ) AS met JOIN plans ON plans.id = met.plan_id ORDER BY met.lift_at, met.plan_id
+  SQL
 
-  def self.overlapping(own, except)
-    others = meanwhile(own, except).by_day.joins(:plan).pluck(:lift_at, :ends, :taken, "plans.title")
-    return [] if others.empty?
-
-    DustLadder::Life::Bookings.of(own, others.map { |at, ends, taken, title| taken_from(title, at, ends, taken) })
-  end
+  def self.overlapping(own, except) = DustLadder::Life::Bookings.of(own, meanwhile(own, except))
 
   def self.taken_from(title, at, ends, taken)
     of = taken.symbolize_keys.slice(:pieces, :cranes, :people, :names)
@@ -169,9 +181,17 @@ class BoardLine < ApplicationRecord
 
   private
 
-  # One climb of a plan's ladder serves its line and its life.
+  # One climb of a plan's ladder serves its line and its life, and whoever opens the plan next; those only where this is
+  # what they would open.
   def climbed(document)
-    DustLadder.check(DustLadder::PlanFile.accept(document), **OwnHouse.of(document), most_s: MOST_S)
+    Plan::Answer.new(plan_id).leave do |now|
+      now.current.number == revision ? climb(now.document, plan_id) : (return climb(document))
+    end
+  end
+
+  # plan: as of OwnHouse.
+  def climb(document, plan = nil)
+    DustLadder.check(DustLadder::PlanFile.accept(document), **OwnHouse.of(document, plan: plan), most_s: MOST_S)
   end
 
   # How its life stands, once what holds no more was withdrawn.

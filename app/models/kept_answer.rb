@@ -2,7 +2,7 @@
 # whoever has it already is not sent it again. It is made once for as long as nothing changes in the database; and where
 # all that it rests on can be named, once for as long as nothing of that does, for all processes of the service.
 class KeptAnswer
-  STORE = BoundedFiles.new(Rails.root.join("tmp/cache/answers"), most: 256.megabytes, lasts: 30.days)
+  STORE = BoundedFiles.new(Rails.root.join("tmp/cache/answers"), most: 512.megabytes, lasts: 30.days)
   # What makes the answers: another application makes others.
   CODE =
     Rails.root
@@ -18,14 +18,18 @@ class KeptAnswer
     Unchanged.of(:answer, *key) { yield.then { |told| told.is_a?(self) ? told : new(told) } }
   end
 
-  # rests_on: a proc, which answers with all that it depends on, as data. The block answers with the text. What was
-  # changed while it was made is kept by no name: it may be of neither.
-  def self.resting(rests_on)
+  # rests_on: a proc, which answers with all that it depends on, as data. The block answers with the text.
+  def self.resting(rests_on, &)
     name = name_of(rests_on)
     kept = STORE.read(name)
-    return kept if kept.is_a?(self) && kept.sound?
+    kept.is_a?(self) && kept.sound? ? kept : anew(rests_on, name, &)
+  end
 
-    new(yield).tap { |fresh| STORE.write(name, fresh) if name_of(rests_on) == name }
+  # The same, whatever was kept; nothing where the block answers with none. What was changed while it was made is kept
+  # by no name: it may be of neither.
+  def self.anew(rests_on, name = name_of(rests_on))
+    text = yield or return
+    new(text).tap { |fresh| STORE.write(name, fresh) if name_of(rests_on) == name }
   end
 
   # As the database is now, not as the request has read it before.

@@ -9,38 +9,22 @@ class OwnHouse
     # As DustLadder.check takes it: { house:, standing:, overlaps: }. plan: id of the plan that the document is of;
     # where it is of none, nobody asks what others want at its hours.
     def of(document, plan: nil)
-      found = seen_before(document) { asked(document).then { |names| Unchanged.of(:house, *names) { kept(*names) } } }
+      found = names(document).then { |names| Unchanged.of(:house, *names) { kept(*names) } }
       found.merge(overlaps: plan ? BoardLine.overlaps(document, except: plan) : [])
     end
 
-    # All that .of rests on for a document, as data.
-    def mark(document, plan:)
-      names = asked(document)
-      [ names, state_of(*rows_of(*names)), BoardLine.overlaps(document, except: plan).map(&:to_h) ]
+    # All that .of rests on for a plan, as data. names: of .names; taken: what it takes, as of BoardLine.
+    def mark(names, taken, plan:)
+      [ names, state_of(*rows_of(*names)), BoardLine.overlaps_of(taken, except: plan).map(&:to_h) ]
     end
-
-    # Within the block what was asked once is not asked again: for many plans one after the other that rest on the same.
-    # Whoever keeps what comes of it sees to it that nothing was changed meanwhile.
-    def steady
-      Thread.current[:own_house_steady] = {}
-      yield
-    ensure
-      Thread.current[:own_house_steady] = nil
-    end
-
-    private
-
-    def seen_before(document)
-      seen = Thread.current[:own_house_steady] or return yield
-      seen[document["snapshots"].to_h.transform_values { |all| all.to_h.keys }] ||= yield
-    end
-
-    KINDS = %w[charts sites people rule_sets].freeze
 
     # What a document names of the house: its pieces, and what it carries of each kind.
-    def asked(document)
+    def names(document)
       [ DustLadder::Plan::NamedGear.numbers(document), *KINDS.map { |kind| document.dig("snapshots", kind).to_h.keys } ]
     end
+    KINDS = %w[charts sites people rule_sets].freeze
+
+    private
 
     def kept(*asked)
       rows = rows_of(*asked)

@@ -82,6 +82,29 @@ RSpec.describe "Bookings" do
     expect(LifeRecord.count).to eq(0)
   end
 
+  # A second way: every line gone through. Hours from a minute to weeks, in any order, some of them on the stroke.
+  it "are found of any hours, of lifts of a minute and of weeks, as by going through all of them" do
+    random = Random.new(20_261_202)
+    hour = -> { (Time.utc(2026, 12, 1) + random.rand(20 * 48) * 1800).strftime("%Y-%m-%dT%H:%M") }
+    taken = first.board_line.attributes.slice("taken", "state")
+    60.times do |at|
+      from, till = [ hour.call, hour.call ].sort
+      till = [ from[0, 10] + "T23:59", till ].min if at.odd?
+      plan = Plan.create!(title: "Lift #{at}")
+      BoardLine.create!(plan: plan, revision: 1, lift_at: from, ends: till, **taken)
+    end
+    all = BoardLine.includes(:plan).map { |line| [ line.plan_id, line.as_taken ] }
+    found =
+      all.map do |id, own|
+        own = own.dup.tap { |one| one.until = nil } if id % 7 == 0
+        others = all.reject { |other, _| other == id }.map(&:last)
+        by_hand = DustLadder::Life::Bookings.of(own, others).map(&:to_h)
+        expect(BoardLine.overlaps_of(own, except: id).map(&:to_h)).to match_array(by_hand)
+        by_hand.size
+      end
+    expect(found.sum).to be > 100
+  end
+
   it "ask of a document that is of no plan nothing" do
     first
     change(second, "/lift_at" => "2026-12-23T08:00")

@@ -40,6 +40,31 @@ RSpec.describe "Kept answers" do
     expect(response.status).to eq(200)
   end
 
+  it "is climbed no more by whoever opens it, once the board has worked it out, whatever else others want" do
+    demo_plan("feed-horn")
+    plan
+    Plan.all.each { |one| one.board_line.work_out }
+    told = nil
+    expect(climbs { told = shown }).to eq(0)
+    FileUtils.rm_rf(Dir["#{@place}/*"])
+    elsewhere { Person.first.touch }
+    expect(climbs { expect(shown).to eq(told) }).to eq(1)
+    gear = told["ladder"]["rungs"].find { |rung| rung["id"] == "gear" }
+    expect(gear["cautions"].map { |one| one["text"]["metric"] }).to include(/is also taken by/)
+  end
+
+  it "leaves nothing of the board's that somebody saved anew, or that took too long, and says what it worked out" do
+    line = plan.board_line
+    now = Plan.find(plan.id)
+    now.revise(now.document.merge("title" => "Another"), lock_version: now.lock_version, note: "")
+    line.work_out
+    expect(BoardLine.find_by!(plan_id: plan.id)).to be_stale
+    allow_any_instance_of(DustLadder::Ladder).to receive(:cut_short?).and_return(true)
+    BoardLine.find_by!(plan_id: plan.id).work_out
+    expect(BoardLine.find_by!(plan_id: plan.id).shown["rungs"]).to be_present
+    expect(Dir["#{@place}/**/*"].select { |path| File.file?(path) }).to eq([])
+  end
+
   it "sends it compressed to whoever can read that, the same to the last letter" do
     plain = shown.then { response.body }
     get address, headers: { "Accept-Encoding" => "gzip" }

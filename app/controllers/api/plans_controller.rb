@@ -4,7 +4,7 @@ module Api
 
     rescue_from ActiveRecord::StaleObjectError do
       fault = { pointer: "", message: "it was saved by someone else meanwhile", expected: "a look at both" }
-      overtaken([ fault ], whole(Plan.find(params[:id]).life))
+      overtaken([ fault ], Plan::Answer.whole(Plan.find(params[:id]).life))
     end
 
     rescue_from Plan::Frozen do |error|
@@ -13,17 +13,9 @@ module Api
 
     # A plan that many open, while others are saved beside it, is climbed once.
     def show
-      rests_on = -> { [ :plan, *Plan.find(params[:id]).life.mark ] }
       answer =
         KeptAnswer.of(:plan, params[:id].to_s, SiteClock.today) do
-          KeptAnswer.resting(rests_on) do
-            life = Plan.find(params[:id]).life
-            text = JSON.generate(whole(life))
-            # What took too long now need not the next time.
-            return render(json: text) if life.ladder.cut_short?
-
-            text
-          end
+          Plan::Answer.new(params[:id]).kept { |cut_short| return render(json: cut_short) }
         end
       render_kept answer
     end
@@ -38,13 +30,13 @@ module Api
         else
           Plan.start(DustLadder::PlanFile.accept(Plan.blank(title)))
         end
-      render json: JSON.generate(whole(plan.life)), status: :created
+      render json: JSON.generate(Plan::Answer.whole(plan.life)), status: :created
     end
 
     def update
       plan = Plan.find(params[:id])
       plan.revise(document, lock_version: lock_version, note: body["note"].to_s.first(200))
-      render json: state(plan)
+      render json: Plan::Answer.state(plan)
     end
 
     private
@@ -61,17 +53,6 @@ module Api
     def file_text
       file = params[:file]
       file.respond_to?(:read) ? file.read : file.to_s
-    end
-
-    def state(plan) =
-      {
-        id: plan.id,
-        lock_version: plan.lock_version,
-        revision: plan.current.number,
-        saved_at: plan.updated_at.iso8601
-      }
-    def whole(life)
-      state(life.plan).merge(document: life.plan.document, ladder: life.signed.as_json, held: life.frozen_as)
     end
   end
 end

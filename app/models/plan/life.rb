@@ -82,7 +82,7 @@ class Plan
     def mark
       kept = plan.life_records.order(:number).pluck(:id, :data)
       of_plan = plan.slice(:id, :lock_version, :updated_at, :writers).to_h
-      [ of_plan, plan.current.id, kept, OwnHouse.mark(plan.document, plan: plan.id), SiteClock.today ]
+      [ of_plan, plan.current.id, kept, OwnHouse.mark(*plan.current.asks, plan: plan.id), SiteClock.today ]
     end
 
     def deviations = @deviations ||= DustLadder::Life::Deviations.of(ladder)
