@@ -71,6 +71,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_02_000017) do
     t.json "waits", default: [], null: false
     t.boolean "waiting", default: false, null: false
     t.date "looked_on"
+    t.json "asks", default: [], null: false
     t.index "lift_at IS NULL, lift_at, plan_id", name: "board_lines_by_day"
     t.index "rank, lift_at IS NULL, lift_at, plan_id", name: "board_lines_by_rank"
     t.index ["crane"], name: "index_board_lines_on_crane"

@@ -60,11 +60,12 @@ class BoardLine < ApplicationRecord
     )
   end
 
-  # What the plan takes and until when, and what it rests on.
+  # What the plan takes and until when, what it rests on, and what it asks of the house.
   def self.taken_by(document)
     taken = DustLadder::Life::Bookings.taken(document)
     {
       pieces: marks(document),
+      asks: OwnHouse.names(document),
       taken: taken.to_h.slice(:pieces, :cranes, :people, :names),
       ends: taken.from && DustLadder::Life::Bookings.ends(taken)
     }

@@ -15,7 +15,7 @@ class OwnHouse
 
     # All that .of rests on for a plan, as data. names: of .names; taken: what it takes, as of BoardLine.
     def mark(names, taken, plan:)
-      [ names, state_of(*rows_of(*names)), BoardLine.overlaps_of(taken, except: plan).map(&:to_h) ]
+      [ names, state_of(rows_of(*names)), BoardLine.overlaps_of(taken, except: plan).map(&:to_h) ]
     end
 
     # What a document names of the house: its pieces, and what it carries of each kind.
@@ -28,7 +28,7 @@ class OwnHouse
 
     def kept(*asked)
       rows = rows_of(*asked)
-      state = state_of(*rows)
+      state = state_of(rows)
       LOCK.synchronize { KEPT[state] } || keep(state, made(*rows))
     end
 
@@ -42,15 +42,13 @@ class OwnHouse
       ]
     end
 
-    def state_of(charts, pieces, sites, people, rules)
-      [
-        charts.pluck(:id, :updated_at),
-        pieces.pluck(:id, :lock_version, :updated_at),
-        sites.pluck(:id, :lock_version),
-        people.pluck(:id, :updated_at),
-        rules.pluck(:id)
-      ]
+    # How the rows stand, as data, asked for at once: rows of each kind as of .rows_of.
+    def state_of(rows)
+      each = rows.zip(STATES).map { |all, columns| "SELECT * FROM (#{all.select(columns).to_sql})" }
+      ActiveRecord::Base.connection.select_rows(each.join(" UNION ALL "))
     end
+    STATES = [ "1, id, 0, updated_at", "2, id, lock_version, updated_at", "3, id, lock_version, 0",
+      "4, id, 0, updated_at", "5, id, 0, 0" ].freeze
 
     # Made outside the lock: two who make the same one at once do no harm.
     def keep(state, house)

@@ -87,15 +87,6 @@ class Revision < ApplicationRecord
   # The document as this version of the plan format has it, however old the revision is.
   def document = @document ||= DustLadder::PlanFile.lifted(as_kept)
 
-  # What the house is asked for a document again and again: [ what it names of it, as OwnHouse.names; what it takes, as
-  # DustLadder::Life::Bookings.taken ]. As a revision never changes, its document is not unpacked for it twice.
-  def asks
-    key = [ id, created_at, ::Digest::SHA256.digest(body) ]
-    ASKS[key] || ASKS.keep(key, asked, bytes: ASKS_WEIGH)
-  end
-  ASKS = DustLadder::Snapshots::Store.new(bytes: 8.megabytes)
-  ASKS_WEIGH = 4.kilobytes
-
   # The document as it was kept.
   def as_kept = Snapshot.whole(JSON.parse(text))
 
@@ -103,8 +94,4 @@ class Revision < ApplicationRecord
   def text
     @text ||= (whole ? Zstd.decompress(body, dict: whole.text) : Zstd.decompress(body)).force_encoding(Encoding::UTF_8)
   end
-
-  private
-
-  def asked = [ OwnHouse.names(document), DustLadder::Life::Bookings.taken(document) ]
 end

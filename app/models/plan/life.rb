@@ -82,7 +82,8 @@ class Plan
     def mark
       kept = plan.life_records.order(:number).pluck(:id, :data)
       of_plan = plan.slice(:id, :lock_version, :updated_at, :writers).to_h
-      [ of_plan, plan.current.id, kept, OwnHouse.mark(*plan.current.asks, plan: plan.id), SiteClock.today ]
+      revision, names, taken = asks
+      [ of_plan, revision, kept, OwnHouse.mark(names, taken, plan: plan.id), SiteClock.today ]
     end
 
     def deviations = @deviations ||= DustLadder::Life::Deviations.of(ladder)
@@ -124,6 +125,16 @@ class Plan
     end
 
     private
+
+    # Of its newest revision: id, what it names of the house, and what it takes; by its board line, where that is of this
+    # revision, so that the document need not be unpacked for it.
+    def asks
+      id, number = plan.revisions.reorder(number: :desc).pick(:id, :number)
+      line = plan.board_line
+      return [ id, line.asks, line.as_taken ] if line && line.revision == number && line.asks.any?
+
+      [ plan.current.id, OwnHouse.names(plan.document), DustLadder::Life::Bookings.taken(plan.document) ]
+    end
 
     # longer: the chain with one record more. Raises Overtaken where somebody saved or signed since this was read.
     def keep(longer, at)

@@ -42,6 +42,15 @@ module DustLadder
       found if found && (found.data.equal?(snapshot["data"]) || found.data == snapshot["data"])
     end
 
+    # A document in which whatever is kept here is the very thing that is kept: what is equal is then seen at once.
+    def shared(document)
+      snapshots =
+        document["snapshots"].to_h do |kind, all|
+          [ kind, all.transform_values { |one| (data = kept(kind, one)&.data) ? one.merge("data" => data) : one } ]
+        end
+      document.merge("snapshots" => snapshots)
+    end
+
     # Frozen all through.
     def frozen(data)
       case data

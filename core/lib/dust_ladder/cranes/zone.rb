@@ -37,8 +37,9 @@ module DustLadder
           .with_index do |(from, to), between|
             steps = [ (Path.length(from, to) / STEP_M).ceil, (to.slew - from.slew).abs.ceil, 1 ].max
             (0..steps).each do |step|
-              station = Path.between(from, to, step / steps.to_f)
-              return between, step / steps.to_f, station if hold?(station.radius, station.slew, STEP_M / 2)
+              share = step / steps.to_f
+              radius, slew = Path.mixed(from.radius, to.radius, share), Path.mixed(from.slew, to.slew, share)
+              return between, share, Path.between(from, to, share) if hold?(radius, slew, STEP_M / 2)
             end
           end
         nil

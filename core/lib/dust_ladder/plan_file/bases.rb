@@ -28,7 +28,7 @@ module DustLadder
         kept = @store[digest]
         return kept unless kept.is_a?(String)
 
-        @store.keep(digest, Snapshots.frozen(JSON.parse(kept)), bytes: 4 * kept.bytesize)
+        @store.keep(digest, Snapshots.frozen(Snapshots.shared(JSON.parse(kept))), bytes: 4 * kept.bytesize)
       end
 
       # The document of a digest with other values at some places, accepted; nil when it is no longer kept.
