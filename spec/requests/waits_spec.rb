@@ -181,6 +181,21 @@ RSpec.describe "What waits for people", :signed_out do
       response.parsed_body
     end
 
+    it "say what a first lift rests on until one has a day, while any of it is missing" do
+      [ Piece, Chart, Site ].each(&:delete_all)
+      expect(days["begun"]).to include("pieces" => 0, "checked" => 0, "sites" => 0)
+      undated = Plan.start(DustLadder::PlanFile.accept(Plan.blank("Pump skid")))
+      expect(days).to include("plans" => 1, "undated" => 1, "begun" => include("pieces" => 0))
+      load_store
+      load_sites
+      expect(days["begun"]).to be_nil
+      Site.delete_all
+      expect(days["begun"]).to include("sites" => 0)
+      dated = undated.document.merge("lift_at" => "2026-12-14T07:00")
+      undated.revise(dated, lock_version: undated.lock_version, note: "")
+      expect(days["begun"]).to be_nil
+    end
+
     it "show four days from the next lift on, with what was worked out, and the way on" do
       plan
       demo_plan("cabin-on-salt")

@@ -104,7 +104,8 @@ RSpec.describe "An installed house", :signed_out, :logging do
     expect(other.house("prove").last).to be(true)
     served(other) do
       sign_in("jun", PLANNER)
-      visit "/all"
+      expect(page).to have_css("h2", text: "What the first lift still needs")
+      find(".rest", text: "1 plan has no day yet").click_link("All plans")
       click_link "Pump skid PS-9"
       expect(as_typed).to eq(typed)
       fill_in "weight", with: "3.3 t"

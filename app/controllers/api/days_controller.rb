@@ -31,7 +31,7 @@ module Api
         more: [ lines.size - MOST, 0 ].max,
         undated: BoardLine.where(lift_at: nil, archived: false).count,
         plans: BoardLine.count,
-        begun: (begun unless Plan.exists?),
+        begun: (begun unless dated.exists?)&.then { |there| there if BoardLine.none? || there.values.any?(0) },
         working: BoardLine.old.count
       }
     end

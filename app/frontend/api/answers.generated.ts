@@ -259,7 +259,7 @@ export interface DaysPage {
   plans: number;
   working: number;
   /**
-   * where there is no plan yet: what there is of what a first one rests on
+   * before the first lift has a day: what there is of what it rests on, where any of that is missing or there is no plan
    */
   begun: {
     people: number;

@@ -2,6 +2,8 @@ import Box from '@mui/material/Box'
 import { useEffect, useRef, useState } from 'react'
 import { useNavigate } from 'react-router'
 
+const counted = (plans: number) => (plans === 1 ? '1 plan' : `${plans} plans`)
+
 // Looks for words in all plans, from wherever the board stands. The / key leads to it.
 export function BarSearch({ plans }: { plans: number | undefined }) {
   const [words, setWords] = useState('')
@@ -32,7 +34,7 @@ export function BarSearch({ plans }: { plans: number | undefined }) {
         type="search"
         className="bar-search"
         aria-label="Search all plans"
-        placeholder={plans === undefined ? 'Search  /' : `Search ${plans} plans: load, sling, name  /`}
+        placeholder={plans === undefined ? 'Search  /' : `Search ${counted(plans)}: load, sling  /`}
         maxLength={200}
         value={words}
         onChange={(event) => setWords(event.target.value)}

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button'
 import useMediaQuery from '@mui/material/useMediaQuery'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useEffect, useMemo, useState } from 'react'
-import { useSearchParams } from 'react-router'
+import { Link, useSearchParams } from 'react-router'
 import { api, type DaysPage } from '../../api/client'
 import { useKeepDays } from '../../plan/useKeepDays'
 import { FileDrop } from '../../shell/FileDrop'
@@ -65,13 +65,21 @@ function Turn({ page, turn }: { page: DaysPage; turn: (from: string) => void }) 
 
 // What is not drawn here, so that nobody takes these days for all there is.
 function Rest({ page }: { page: DaysPage }) {
-  const words = [
-    page.more > 0 && `${page.more} more lifts on these days than can be drawn: see All plans`,
-    page.undated > 0 &&
-      `${page.undated} ${page.undated === 1 ? 'plan has' : 'plans have'} no day yet: see All plans`,
-    page.working > 0 && `working out ${page.working}`,
+  const elsewhere = [
+    page.more > 0 && `${page.more} more lifts on these days than can be drawn`,
+    page.undated > 0 && `${page.undated} ${page.undated === 1 ? 'plan has' : 'plans have'} no day yet`,
   ].filter(Boolean)
-  return words.length > 0 && <div className="rest">{words.join('. ')}.</div>
+  if (elsewhere.length === 0 && page.working === 0) return false
+  return (
+    <div className="rest">
+      {elsewhere.length > 0 && (
+        <>
+          {elsewhere.join('. ')}: see <Link to="/all">All plans</Link>.{' '}
+        </>
+      )}
+      {page.working > 0 && `Working out ${page.working}.`}
+    </div>
+  )
 }
 
 // The board: what waits for me, and the lifts of some days by crane, each as a ladder whose posture is its
@@ -127,8 +135,8 @@ export function DayBoard() {
           {page && <Signs lifts={page.lifts} wanted={wanted} want={setWanted} />}
           {(!page || days.isError) && <Reading query={days} what="days" pad={{ p: 3 }} />}
           {page && <Rest page={page} />}
-          {page?.begun && <NewHouse begun={page.begun} start={() => setDialog('start')} />}
-          {page && page.plans > 0 && lifts.length === 0 && (
+          {page?.begun && <NewHouse begun={page.begun} plans={page.plans} start={() => setDialog('start')} />}
+          {page && !page.begun && lifts.length === 0 && (
             <Box sx={{ p: 3, typography: 'heading' }}>
               {page.lifts.length > 0 ? 'No lift of these days is like that.' : 'No lift on these days.'}
             </Box>

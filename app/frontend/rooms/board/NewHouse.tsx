@@ -53,12 +53,18 @@ const stepsOf = ({ people, charts, checked, pieces, sites }: Begun): Step[] => [
   },
 ]
 
-// A house without a lift: what it needs, in the order in which it is made ready, and the first lift itself.
-export function NewHouse({ begun, start }: { begun: Begun; start: () => void }) {
+interface NewHouseProps {
+  begun: Begun
+  plans: number
+  start: () => void
+}
+
+// A house before its first lift: what that needs, in the order in which it is made ready, and the lift.
+export function NewHouse({ begun, plans, start }: NewHouseProps) {
   const may = useMay()
   return (
     <section className="new-house" aria-label="The first days">
-      <h2>No lifts yet</h2>
+      <h2>{plans > 0 ? 'What the first lift still needs' : 'No lifts yet'}</h2>
       <ol>
         {stepsOf(begun).map((step, index) => (
           <li key={step.id} className={step.done ? 'done' : undefined} data-step={step.id}>
@@ -86,7 +92,13 @@ export function NewHouse({ begun, start }: { begun: Begun; start: () => void }) 
                 <Button variant="contained" onClick={start}>
                   New lift
                 </Button>
-                , or drop a plan file here.
+                {plans > 0 ? (
+                  <>
+                    , or go on with <Link to="/all">what is begun</Link>.
+                  </>
+                ) : (
+                  ', or drop a plan file here.'
+                )}
               </>
             ) : (
               'A planner starts the first lift.'
