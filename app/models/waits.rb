@@ -1,8 +1,14 @@
 # What waits for people: of the lives of all plans, of charts, of questions, and of lifts that want one crane. Soonest
 # first, by the lift's time.
 class Waits
-  # What is to be done: act, a plan or a chart with its title, the lift's time, and in words.
-  Wait = Struct.new(:act, :plan, :chart, :title, :at, :words, :rung, keyword_init: true)
+  # What is to be done: act, a plan or a chart with its title, the lift's time, and in words, { "metric", "us" }.
+  Wait =
+    Struct.new(:act, :plan, :chart, :title, :at, :words, :rung, keyword_init: true) do
+      # A text reads the same in either system; so does what was kept before there were two.
+      def initialize(words:, **more)
+        super(words: words.is_a?(String) ? { "metric" => words, "us" => words } : words, **more)
+      end
+    end
   MOST = 400
 
   # at: now, a Time of the site's own.

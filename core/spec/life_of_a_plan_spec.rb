@@ -44,7 +44,7 @@ RSpec.describe DustLadder::Life do
 
     it "name each flight that nobody signed, and whose it is" do
       open = bars(document, written(document)).all
-      expect(open.map(&:words)).to eq(
+      expect(open.map { |bar| bar.words["metric"] }).to eq(
         [
           "Load is not signed",
           "Rigging is not signed",
@@ -59,9 +59,10 @@ RSpec.describe DustLadder::Life do
 
     it "are of what stands now: an edit wants it written again" do
       changed = DustLadder::PlanFile::Pointer.with_values(document, "/title" => "Other")
-      expect(bars(changed, checked(document)).all.map(&:words)).to eq([ "it was changed since it was written as A" ])
+      words = bars(changed, checked(document)).all.map { |bar| bar.words["us"] }
+      expect(words).to eq([ "it was changed since it was written as A" ])
       nobody = described_class::Chain.new
-      expect(bars(document, nobody).all.map { |bar| [ bar.words, bar.way ] }).to eq(
+      expect(bars(document, nobody).all.map { |bar| [ bar.words["metric"], bar.way ] }).to eq(
         [ [ "nobody has written it down", { "act" => "wrote" } ] ]
       )
     end
@@ -76,7 +77,7 @@ RSpec.describe DustLadder::Life do
         broken = DustLadder::PlanFile.accept(DustLadder::PlanFile::Pointer.with_values(document, changes))
         all = bars(broken, checked(broken)).all
         expect(all.map(&:way)).to include(way)
-        expect(all.map(&:words)).to all(match(/\S/))
+        expect(all.flat_map { |bar| bar.words.values_at("metric", "us") }).to all(match(/\S/))
       end
     end
 
@@ -114,7 +115,7 @@ RSpec.describe DustLadder::Life do
       other = taken.new(title: "AB-1", pieces: [], cranes: %w[juniper], **hours)
       overlaps = described_class::Bookings.of(own, [ other ])
       all = bars(document, checked(document), overlaps: overlaps).all
-      expect(all.map(&:words)).to eq([ "juniper is also taken by AB-1, 2026-12-14 14:00 to 2026-12-14 14:30" ])
+      expect(all.map { |bar| bar.words["metric"] }).to eq([ "juniper is also taken by AB-1, 2026-12-14 14:00 to 2026-12-14 14:30" ])
       expect(all.first.way).to eq({ "lift" => "AB-1" })
     end
   end

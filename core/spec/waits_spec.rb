@@ -90,9 +90,9 @@ RSpec.describe DustLadder::Life::Waits do
   it "waits to be climbed by whoever may and did not write it" do
     found = waits(document, chain(document, [ "wrote", "ines" ]))
     expect(whose(found)).to eq("flight" => %w[jun mara noa])
-    expect(found.first.words).to eq("climb and sign: Load, Rigging, Crane, Ground and site, Gear and people")
+    expect(found.first.words["metric"]).to eq("climb and sign: Load, Rigging, Crane, Ground and site, Gear and people")
     half = chain(document, [ "wrote", "ines" ], [ "flight", "mara", { "flight" => "load" } ])
-    expect(waits(document, half).first.words).to eq("climb and sign: Rigging, Crane, Ground and site, Gear and people")
+    expect(waits(document, half).first.words["metric"]).to eq("climb and sign: Rigging, Crane, Ground and site, Gear and people")
   end
 
   it "waits for an appointed person once nothing bars it, and for nobody else" do
@@ -107,7 +107,11 @@ RSpec.describe DustLadder::Life::Waits do
     found = waits(broken, chain(broken, [ "wrote", "jun" ]))
     mend = found.find { |one| one.act == "mend" }
     expect(whose(found)["mend"]).to eq(%w[jun ines])
-    expect(mend.words).to match(/\A[^;]+: stop[^;]*; [^;]+; \d+ more\z/)
+    expect(mend.words["metric"]).to match(/\A[^;]+: stop[^;]*; [^;]+; \d+ more\z/)
+    heavy = plan("/load/weight/bare" => "9 t")
+    words = waits(heavy, chain(heavy, [ "wrote", "jun" ])).find { |one| one.act == "mend" }.words
+    expect([ words["metric"], words["us"] ]).to match([ /\d.kg\z/, /\d.lb\z/ ])
+    expect(words["us"]).not_to match(/\d.(kg|m)\b/)
   end
 
   it "waits for the engineer where it is critical, never for the one who wrote it" do
@@ -122,7 +126,7 @@ RSpec.describe DustLadder::Life::Waits do
     written = chain(document, [ "wrote", "jun" ])
     changed = DustLadder::PlanFile::Pointer.with_values(document, "/title" => "Other")
     found = described_class.new(course: written.course, bars: nil, document: seen(changed), writers: %w[ines]).all
-    expect([ whose(found), found.first.words ]).to eq([ { "wrote" => %w[ines] }, "changed since it was written as A" ])
+    expect([ whose(found), found.first.words["metric"] ]).to eq([ { "wrote" => %w[ines] }, "changed since it was written as A" ])
     gone = chain(
       document,
       [ "wrote", "jun" ],
@@ -131,7 +135,7 @@ RSpec.describe DustLadder::Life::Waits do
       [ "withdrawn", "house", { "reason" => "C-22: quarantined" } ]
     )
     found = waits(document, gone)
-    expect([ whose(found), found.first.words ]).to eq([ { "write" => %w[jun ines] }, "withdrawn: C-22: quarantined" ])
+    expect([ whose(found), found.first.words["metric"] ]).to eq([ { "write" => %w[jun ines] }, "withdrawn: C-22: quarantined" ])
   end
 
   it "tells somebody of every bar there is, whatever of it" do

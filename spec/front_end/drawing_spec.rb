@@ -98,9 +98,12 @@ RSpec.describe "The drawing's scale in the front end" do
 
   it "has a scale bar of at least 60 px, the shortest that is" do
     [ 2, 7, 30, 61, 400, 900 ].each do |per_metre|
-      metres = front(scale_ts, "scaleBar", per_metre)
       lengths = [ 0.1, 0.2, 0.5, 1, 2, 5, 10, 20 ]
-      expect(metres).to eq(lengths.find { |one| one * per_metre >= 60 } || 20)
+      long = lengths.find { |one| one * per_metre >= 60 } || 20
+      expect(front(scale_ts, "scaleBar", per_metre)).to eq("metres" => long, "words" => "#{long} m")
+      feet = [ 0.5, 1, 2, 5, 10, 20, 50, 100 ].find { |one| one * 0.3048 * per_metre >= 60 } || 100
+      told = front(scale_ts, "scaleBar", per_metre, "us")
+      expect(told).to match("metres" => be_within(1e-9).of(feet * 0.3048), "words" => "#{feet} ft")
     end
   end
 

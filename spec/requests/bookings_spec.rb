@@ -6,7 +6,7 @@ RSpec.describe "Bookings" do
   let(:second) { demo_plan("cabin-on-gravel") }
 
   def life(plan) = get("/api/plans/#{plan.id}/life").then { response.parsed_body }
-  def bars(plan) = life(plan)["bars"].filter_map { |bar| bar["words"] if bar["way"].key?("lift") }
+  def bars(plan) = life(plan)["bars"].filter_map { |bar| bar["words"]["metric"] if bar["way"].key?("lift") }
 
   def change(plan, changes)
     document = DustLadder::PlanFile::Pointer.with_values(plan.reload.document, changes)

@@ -86,7 +86,7 @@ RSpec.describe "What waits for people", :signed_out do
     BoardJob.perform_now
     told = waits(:jun)["waits"]
     expect(told.map { |one| one["act"] }).to eq(%w[write])
-    expect(told.first["words"]).to include("withdrawn: Gear: stop", sling.number, "quarantined")
+    expect(told.first["words"]["us"]).to include("withdrawn: Gear: stop", sling.number, "quarantined")
     expect([ acts(:ines), acts(:mara) ]).to eq([ %w[write], [] ])
   end
 
@@ -96,7 +96,7 @@ RSpec.describe "What waits for people", :signed_out do
     second.revise(DustLadder::PlanFile.accept(changed), lock_version: second.lock_version, note: "")
     told = waits(:jun)["waits"]
     expect(told.map { |one| one.values_at("act", "plan") }).to eq([ [ "overlap", first.id ] ])
-    expect(told.first["words"]).to include("both want C-22 and Juniper", "08:30")
+    expect(told.first["words"]["us"]).to include("both want C-22 and Juniper", "08:30")
     expect([ acts(:ines), acts(:mara) ]).to eq([ %w[overlap], [] ])
   end
 
@@ -121,7 +121,7 @@ RSpec.describe "What waits for people", :signed_out do
       asked = ask(:mara, asked: people[:ines].login)
       expect([ acts(:jun), acts(:ines), acts(:mara) ]).to eq([ [], %w[answer], [] ])
       expect(waits(:ines)["waits"].first).to include(
-        "words" => "Mara Tarn asks: who measured this?",
+        "words" => include("us" => "Mara Tarn asks: who measured this?"),
         "rung" => "ground"
       )
       path = "/api/plans/#{plan.id}/questions/#{asked["id"]}"

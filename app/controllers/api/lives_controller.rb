@@ -64,7 +64,7 @@ module Api
     def open(life, course)
       {
         flights: flights(life, course),
-        critical: life.ladder.critical.found.map { |_, words| words["metric"] },
+        critical: life.ladder.critical.found.map { |_, words| words.as_json },
         deviations: life.deviations.map { |one| deviation(one, course) },
         bars: life.bars.all.map { |bar| { words: bar.words, way: bar.way, roles: bar.roles } },
         acts: life.acts(current_person)

@@ -316,8 +316,12 @@ export interface WaitLine {
   chart: number | null;
   title: string;
   at: string | null;
-  words: string;
+  words: BothWords;
   rung: string | null;
+}
+export interface BothWords {
+  metric: string;
+  us: string;
 }
 export interface QuestionLine {
   id: number;
@@ -432,7 +436,7 @@ export interface PlanLife {
   };
   records: RecordLine[];
   flights: FlightSignature[];
-  critical: string[];
+  critical: BothWords[];
   deviations: DeviationLine[];
   bars: BarLine[];
   acts: ActName[];
@@ -466,7 +470,7 @@ export interface DeviationLine {
   by: string | null;
 }
 export interface BarLine {
-  words: string;
+  words: BothWords;
   way: {
     [k: string]: string;
   };
@@ -720,10 +724,6 @@ export interface Wind {
   height: BothWords;
   take: BothWords | null;
   wait: string | null;
-}
-export interface BothWords {
-  metric: string;
-  us: string;
 }
 export interface Indicated {
   bare: Figure;

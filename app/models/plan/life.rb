@@ -187,7 +187,7 @@ class Plan
       end
     end
 
-    def in_words(bars) = bars.map(&:words).join("; ").truncate(400)
+    def in_words(bars) = bars.map { |bar| bar.words["metric"] }.join("; ").truncate(400)
 
     # What the house knows itself is not asked of whoever signs.
     def told(name, about)

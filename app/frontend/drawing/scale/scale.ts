@@ -1,5 +1,6 @@
 import { scaleLinear } from 'd3-scale'
 import type { Drawing } from '../../api/ladder.generated'
+import { FEET, type System } from '../../units/units'
 
 // Metres to pixels. The only place where a length of the job becomes a length on the screen.
 export type Place = [number, number, number]
@@ -146,8 +147,12 @@ export const reachScale = (
 
 export const niceStep = (span: number, most: number) =>
   [0.5, 1, 2, 5, 10].find((step) => span / step <= most) ?? 20
-export const scaleBar = (perMetre: number) =>
-  [0.1, 0.2, 0.5, 1, 2, 5, 10].find((metres) => metres * perMetre >= 60) ?? 20
+export const scaleBar = (perMetre: number, system: System = 'metric') => {
+  const unit = system === 'us' ? FEET : 1
+  const long = system === 'us' ? [0.5, 1, 2, 5, 10, 20, 50] : [0.1, 0.2, 0.5, 1, 2, 5, 10]
+  const found = long.find((one) => one * unit * perMetre >= 60) ?? (system === 'us' ? 100 : 20)
+  return { metres: found * unit, words: `${found} ${system === 'us' ? 'ft' : 'm'}` }
+}
 
 // The hook's height as it is now, m above the base.
 export const hookHeight = (drawing: Drawing) => drawing.hook_height?.value ?? hookOf(drawing)[2]

@@ -92,14 +92,17 @@ export function Elevation({
     half,
     lowest,
     nameAt,
-    metres,
+    bar,
     narrow,
     stacked,
     flags,
     right,
     wide,
     tall,
-  } = useMemo(() => elevationLayout(drawing, scale, width, shown), [drawing, scale, width, shown])
+  } = useMemo(
+    () => elevationLayout(drawing, scale, width, shown, system),
+    [drawing, scale, width, shown, system],
+  )
   const colour = (verdict: Rung['verdict'] | undefined, about: string) =>
     working ? 'var(--ink)' : verdict === 'stop' ? COLOUR.stop : lit === about ? 'var(--mark)' : 'var(--ink)'
 
@@ -180,8 +183,7 @@ export function Elevation({
         lowest={lowest}
         right={right}
         width={width}
-        metres={metres}
-        system={system}
+        bar={bar}
         axis={axis}
         working={working}
         corners={corners}

@@ -1,8 +1,7 @@
 import type { Drawing, Figure, Sentence } from '../../api/ladder.generated'
 import { Dimensions } from '../figures/Dimensions'
 import { Label } from '../figures/figures'
-import { type ElevationScale, At } from '../scale/scale'
-import { writeLength } from '../scale/write'
+import type { At, ElevationScale, scaleBar } from '../scale/scale'
 
 // Dimensions, the bar of the scale, how far it tilts.
 export function ElevationWords({
@@ -13,8 +12,7 @@ export function ElevationWords({
   lowest,
   right,
   width,
-  metres,
-  system,
+  bar,
   axis,
   working,
   corners,
@@ -30,8 +28,7 @@ export function ElevationWords({
   lowest: number
   right: number
   width: number
-  metres: number
-  system: string
+  bar: ReturnType<typeof scaleBar>
   axis: number
   working: boolean
   corners: At[]
@@ -55,18 +52,19 @@ export function ElevationWords({
         stroke="var(--ink)"
         strokeWidth={1.6}
       >
-        <path d={`M${116 - metres * scale.perMetre} 0H116M${116 - metres * scale.perMetre} -5V5M116 -5V5`} />
+        <path
+          d={`M${116 - bar.metres * scale.perMetre} -5V5M116 -5V5M116 0h${-bar.metres * scale.perMetre}`}
+        />
         <g stroke="none">
           <Label
-            x={108 - metres * scale.perMetre}
+            x={108 - bar.metres * scale.perMetre}
             y={5}
             anchor="end"
             size={14}
             weight={500}
             fill="var(--ink2)"
           >
-            {`0 to ${system === 'us' ? writeLength(metres, 'us') : `${metres} m`}` +
-              `${narrow ? '' : `, to scale, seen along ${axis === 0 ? 'y' : 'x'}`}`}
+            {`0 to ${bar.words}` + `${narrow ? '' : `, to scale, seen along ${axis === 0 ? 'y' : 'x'}`}`}
           </Label>
         </g>
       </g>

@@ -1,7 +1,6 @@
 import type { Drawing, Figure, Sentence } from '../../api/ladder.generated'
 import { Dimension, Label } from '../figures/figures'
-import type { At } from '../scale/scale'
-import { writeLength } from '../scale/write'
+import type { At, scaleBar } from '../scale/scale'
 import { PlanScale } from './PlanSheet'
 
 // How far the points lie off the plumb line, and the bar of the scale.
@@ -13,9 +12,8 @@ export function PlanDimensions({
   corners,
   shown,
   width,
-  metres,
+  bar,
   scale,
-  system,
 }: {
   drawing: Drawing
   first: (axis: 'x' | 'y') => { name: string; at: number[] }[]
@@ -24,9 +22,8 @@ export function PlanDimensions({
   corners: [At, At]
   shown: (figure: Figure | Sentence | null | undefined) => string
   width: number
-  metres: number
+  bar: ReturnType<typeof scaleBar>
   scale: PlanScale
-  system: string
 }) {
   return (
     <>
@@ -55,16 +52,18 @@ export function PlanDimensions({
             ),
         )}
       <g transform={`translate(${width - 132} ${corners[0].y + 74})`} stroke="var(--ink)" strokeWidth={1.6}>
-        <path d={`M${116 - metres * scale.perMetre} 0H116M${116 - metres * scale.perMetre} -5V5M116 -5V5`} />
+        <path
+          d={`M${116 - bar.metres * scale.perMetre} -5V5M116 -5V5M116 0h${-bar.metres * scale.perMetre}`}
+        />
         <g stroke="none">
           <Label
-            x={108 - metres * scale.perMetre}
+            x={108 - bar.metres * scale.perMetre}
             y={5}
             anchor="end"
             size={14}
             weight={500}
             fill="var(--ink2)"
-          >{`0 to ${system === 'us' ? writeLength(metres, 'us') : `${metres} m`}, seen from above`}</Label>
+          >{`0 to ${bar.words}, seen from above`}</Label>
         </g>
       </g>
     </>

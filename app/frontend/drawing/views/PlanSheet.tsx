@@ -124,7 +124,7 @@ export function PlanSheet({
       'drag',
     )
   }
-  const metres = scaleBar(scale.perMetre)
+  const bar = scaleBar(scale.perMetre, system)
   const corners = [at([0, 0]), at([length, breadth])] as [At, At]
   const first = (axis: 'x' | 'y') =>
     drawing.points.filter(
@@ -160,9 +160,8 @@ export function PlanSheet({
         corners={corners}
         shown={shown}
         width={width}
-        metres={metres}
+        bar={bar}
         scale={scale}
-        system={system}
       />
       <PlanGrips
         plan={plan}

@@ -1,6 +1,7 @@
 import type { Drawing } from '../../api/ladder.generated'
 import type { useShown } from '../../ui/preferences'
 import { flagWidth } from '../figures/figures'
+import type { System } from '../../units/units'
 import { scaleBar, type ElevationScale, type Place } from '../scale/scale'
 
 // The leg card stands at the right of a sheet this wide.
@@ -13,6 +14,7 @@ export const elevationLayout = (
   scale: ElevationScale,
   width: number,
   shown: ReturnType<typeof useShown>,
+  system: System,
 ) => {
   const { axis, hook } = scale
   const size = drawing.size as Place
@@ -34,7 +36,7 @@ export const elevationLayout = (
   )
   const nameAt =
     places.find((x) => [...points, cg].every((thing) => Math.abs(thing.x - x) > 44)) ?? places[0]!
-  const metres = scaleBar(scale.perMetre)
+  const bar = scaleBar(scale.perMetre, system)
   const narrow = width <= 560
   // Of legs that coincide in this view the flags stand over one another, the one that pulls most at the leg.
   const stacked = (index: number) =>
@@ -83,7 +85,7 @@ export const elevationLayout = (
     half,
     lowest,
     nameAt,
-    metres,
+    bar,
     narrow,
     stacked,
     flags,

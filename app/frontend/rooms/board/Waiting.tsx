@@ -4,6 +4,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { api, type WaitsPage } from '../../api/client'
 import { Reading } from '../../ui/Reading'
+import { useShown } from '../../ui/preferences'
 import { useWho } from '../../ui/who'
 import { figures } from '../../ui/theme/tokens'
 import { doing, placeOf, timeOf } from './words'
@@ -33,6 +34,7 @@ const counted = (count: number, name: string | null) =>
 // What waits for me, soonest first, with one button each; how much for the others, and theirs where asked.
 export function Waiting({ waits, query, today, of, show }: Props) {
   const { who } = useWho()
+  const shown = useShown()
   const count = waits ? waits.waits.length + waits.more : 0
   return (
     <Box component="section" aria-labelledby="waiting" className="waiting">
@@ -50,7 +52,7 @@ export function Waiting({ waits, query, today, of, show }: Props) {
       {!waits && <Reading query={query} what="list" pad={{ py: 1 }} />}
       <ol>
         {waits?.waits.slice(0, SHOWN).map((wait, index) => (
-          <li key={`${wait.act}-${wait.plan}-${wait.chart}-${wait.words}`} data-wait={wait.act}>
+          <li key={`${wait.act}-${wait.plan}-${wait.chart}-${wait.words.metric}`} data-wait={wait.act}>
             <span className="count" aria-hidden>
               {index + 1}
             </span>
@@ -59,7 +61,7 @@ export function Waiting({ waits, query, today, of, show }: Props) {
                 <strong title={wait.title}>{wait.title}</strong>
                 <span>{timeOf(wait.at, today)}</span>
               </div>
-              <div className="words">{wait.words}</div>
+              <div className="words">{shown(wait.words)}</div>
               <Button
                 component={Link}
                 to={placeOf(wait)}
@@ -67,7 +69,7 @@ export function Waiting({ waits, query, today, of, show }: Props) {
                 size="small"
                 variant={index === 0 && of === null ? 'contained' : 'outlined'}
                 data-waits={index + 1}
-                aria-label={`${doing(wait)}: ${wait.title}, ${wait.words}`}
+                aria-label={`${doing(wait)}: ${wait.title}, ${shown(wait.words)}`}
               >
                 {doing(wait)}
               </Button>

@@ -35,7 +35,7 @@ export function Machines({
             <span>{FAMILY[own[0]!.family]}</span>
           </h2>
           <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={`Charts of ${machine}`}>
-            <table className="grid store">
+            <table className="grid store stack">
               <Heads
                 of={[
                   'chart',
@@ -52,16 +52,21 @@ export function Machines({
                     <th scope="row">
                       <Link to={`/cranes/${chart.id}`}>{chart.title}</Link>
                     </th>
-                    <td>
+                    <td data-of="must be">
                       {Object.entries(chart.identity)
                         .filter(([name]) => name !== 'model' && name !== 'serial')
                         .map(([name, value]) => `${name.replaceAll('_', ' ')} ${value}`)
                         .join('; ')}
                     </td>
-                    <td className="nowrap">{shown(chart.most) || 'nothing'}</td>
-                    <td>{chart.record?.source || 'not given'}</td>
-                    <td>{chart.version}</td>
-                    <td style={chart.doubt ? { color: 'var(--stop)', fontWeight: 600 } : undefined}>
+                    <td data-of="most" className="nowrap">
+                      {shown(chart.most) || 'nothing'}
+                    </td>
+                    <td data-of="source">{chart.record?.source || 'not given'}</td>
+                    <td data-of="version">{chart.version}</td>
+                    <td
+                      data-of="checked"
+                      style={chart.doubt ? { color: 'var(--stop)', fontWeight: 600 } : undefined}
+                    >
                       {chart.doubt
                         ? `not yet: ${chart.doubt}`
                         : `${chart.record?.checked_by}, ${chart.record?.checked_on}`}

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { Link } from 'react-router'
 import type { ActName, BarLine, PlanLife } from '../../api/answers.generated'
-import { usePreferences } from '../../ui/preferences'
+import { usePreferences, useShown } from '../../ui/preferences'
 import { useMay } from '../../ui/who'
 import type { Asked } from './SignDialog'
 import { counted, DO } from './words'
@@ -23,6 +23,7 @@ const WORDS: Partial<Record<ActName, string>> = {
 
 // The one way to what bars: mine is filled; what is somebody else's says whose.
 function Way({ plan, life, bar, onAct }: Omit<Props, 'onPattern'> & { bar: BarLine }) {
+  const shown = useShown()
   const act = bar.way['act'] as ActName | undefined
   const rung = bar.way['rung']
   if (!act)
@@ -42,7 +43,7 @@ function Way({ plan, life, bar, onAct }: Omit<Props, 'onPattern'> & { bar: BarLi
     <Button
       variant="contained"
       size="small"
-      onClick={() => onAct({ act, about, words: WORDS[act] ?? bar.words })}
+      onClick={() => onAct({ act, about, words: WORDS[act] ?? shown(bar.words) })}
     >
       {DO[act]}
     </Button>
@@ -77,6 +78,7 @@ function Pack({ plan }: { plan: number }) {
 
 export function Bars({ plan, life, onAct, onPattern }: Props) {
   const planner = useMay()('planner')
+  const shown = useShown()
   const open = !['issued', 'lifting', 'closed'].includes(life.state)
   // What was issued and does not hold as things are now.
   const broken = ['issued', 'lifting'].includes(life.state) ? life.bars.filter((bar) => !bar.way['act']) : []
@@ -88,12 +90,12 @@ export function Bars({ plan, life, onAct, onPattern }: Props) {
       {open &&
         life.bars.map((bar, index) => (
           <Box
-            key={bar.words}
+            key={bar.words.metric}
             data-bar={bar.way['act'] ?? bar.way['rung'] ?? 'place'}
             sx={{ display: 'flex', gap: 1, py: 1, borderTop: '1px solid var(--line)', alignItems: 'center' }}
           >
             <strong>{index + 1}</strong>
-            <Box sx={{ flex: 1, minWidth: 0, overflowWrap: 'anywhere' }}>{bar.words}</Box>
+            <Box sx={{ flex: 1, minWidth: 0, overflowWrap: 'anywhere' }}>{shown(bar.words)}</Box>
             <Way plan={plan} life={life} bar={bar} onAct={onAct} />
           </Box>
         ))}
@@ -101,7 +103,7 @@ export function Bars({ plan, life, onAct, onPattern }: Props) {
         <Box role="alert" sx={{ bgcolor: 'var(--stopGround)', color: 'var(--onStop)', p: 1.5, mb: 1 }}>
           <strong>It does not hold any more: no lift by it.</strong>
           {broken.map((bar) => (
-            <Box key={bar.words}>{bar.words}</Box>
+            <Box key={bar.words.metric}>{shown(bar.words)}</Box>
           ))}
         </Box>
       )}

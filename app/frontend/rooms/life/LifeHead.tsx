@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box'
 import type { PlanLife } from '../../api/answers.generated'
+import { useShown } from '../../ui/preferences'
 import { Posture } from './Posture'
 import { counted, STATES } from './words'
 
@@ -7,6 +8,7 @@ const line = { display: 'flex', flexWrap: 'wrap', gap: 1, py: 0.5, alignItems: '
 
 // What makes it critical, what it does otherwise than its rules would have it, and what is answered by word.
 export function LifeHead({ life, byWord }: { life: PlanLife; byWord: string[] }) {
+  const shown = useShown()
   const second = life.records.some((record) => record.act === 'second' && !record.lapsed)
   return (
     <Box
@@ -18,8 +20,8 @@ export function LifeHead({ life, byWord }: { life: PlanLife; byWord: string[] })
         <strong>Critical</strong>
         {life.critical.length === 0 && <span>nothing makes it critical</span>}
         {life.critical.map((words) => (
-          <Box key={words} component="span" sx={{ border: '2px solid var(--ink)', px: 1 }}>
-            {words}
+          <Box key={words.metric} component="span" sx={{ border: '2px solid var(--ink)', px: 1 }}>
+            {shown(words)}
           </Box>
         ))}
         {life.critical.length > 0 && (

@@ -4,6 +4,7 @@ import type { Solid, TakeOff } from '../../api/ladder.generated'
 import { Label } from '../../drawing/figures/figures'
 import { scaleBar } from '../../drawing/scale/scale'
 import { ELEVATION, filled, PLAN, silhouette, type Point, type View } from '../../drawing/scale/solids'
+import { usePreferences } from '../../ui/preferences'
 import { ViewAxes } from './ViewAxes'
 
 export interface Drawn {
@@ -129,7 +130,7 @@ function ViewOf({
     w: sheet.half_width[view.across]!.value * perMetre,
     h: sheet.half_width[view.up]!.value * perMetre,
   }
-  const bar = scaleBar(perMetre)
+  const bar = scaleBar(perMetre, usePreferences().preferences.system)
 
   // The smallest part under the pointer.
   const pick = (event: MouseEvent<SVGGElement>) => {

@@ -1,3 +1,4 @@
+import type { scaleBar } from '../../drawing/scale/scale'
 import { Label, CgMark, CgLens } from '../../drawing/figures/figures'
 import { Drawn, DETAIL_UNDER } from './TakeOffPicture'
 
@@ -28,7 +29,7 @@ export function ViewAxes({
   top: number
   height: number
   title: string
-  bar: number
+  bar: ReturnType<typeof scaleBar>
   perMetre: number
 }) {
   return (
@@ -74,19 +75,21 @@ export function ViewAxes({
       <g stroke="var(--ink)" strokeWidth={1.5}>
         <path
           d={
-            `M${width - 14 - bar * perMetre} ${top + 16}H${width - 14}M${width - 14}` +
-            ` ${top + 12}v8M${width - 14 - bar * perMetre} ${top + 12}v8`
+            `M${width - 14 - bar.metres * perMetre} ${top + 16}H${width - 14}M${width - 14}` +
+            ` ${top + 12}v8M${width - 14 - bar.metres * perMetre} ${top + 12}v8`
           }
         />
       </g>
       <Label
-        x={width - 20 - bar * perMetre}
+        x={width - 20 - bar.metres * perMetre}
         y={top + 21}
         size={14}
         anchor="end"
         weight={500}
         fill="var(--ink2)"
-      >{`${bar} m`}</Label>
+      >
+        {bar.words}
+      </Label>
     </>
   )
 }

@@ -15,23 +15,25 @@ function Rows({ pieces, label }: { pieces: Piece[]; label: string }) {
   const kinds = useKinds()
   return (
     <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={label}>
-      <table className="grid store">
+      <table className="grid store stack">
         <Heads of={['due', 'number', 'kind', 'size', 'state', 'last examined', 'use', 'place']} />
         <tbody>
           {pieces.map((piece) => (
             <tr key={piece.id} data-piece={piece.fields.number}>
-              <td>
+              <td data-of="due">
                 <Due piece={piece} />
               </td>
               <th scope="row">
                 <Link to={`/store/${piece.id}`}>{piece.fields.number}</Link>
               </th>
-              <td>{kindWords(kinds, piece.fields.kind)}</td>
-              <td>{piece.fields.size}</td>
-              <td>{piece.fields.state}</td>
-              <td className="nowrap">{piece.fields.examined ?? 'never'}</td>
-              <td>{piece.fields.use ?? 'not known: counts as the hardest'}</td>
-              <td>{piece.fields.place}</td>
+              <td data-of="kind">{kindWords(kinds, piece.fields.kind)}</td>
+              <td data-of="size">{piece.fields.size}</td>
+              <td data-of="state">{piece.fields.state}</td>
+              <td data-of="last examined" className="nowrap">
+                {piece.fields.examined ?? 'never'}
+              </td>
+              <td data-of="use">{piece.fields.use ?? 'not known: counts as the hardest'}</td>
+              <td data-of="place">{piece.fields.place}</td>
             </tr>
           ))}
         </tbody>

@@ -41,7 +41,7 @@ export function StoreTable({ listed }: { listed: Piece[] }) {
       : shown(piece.reach)
   return (
     <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Pieces">
-      <table className="grid store">
+      <table className="grid store stack">
         <Heads of={HEADS} />
         <tbody>
           {listed.map((piece) => (
@@ -49,23 +49,29 @@ export function StoreTable({ listed }: { listed: Piece[] }) {
               <th scope="row">
                 <Link to={`/store/${piece.id}`}>{piece.fields.number}</Link>
               </th>
-              <td>{kindWords(kinds, piece.fields.kind)}</td>
-              <td>{piece.fields.size}</td>
-              <td>{piece.sort === 'sling' ? piece.data.legs : ''}</td>
-              <td className="nowrap">{reach(piece)}</td>
-              <td className="nowrap">
+              <td data-of="kind">{kindWords(kinds, piece.fields.kind)}</td>
+              <td data-of="size">{piece.fields.size}</td>
+              <td data-of="legs">{piece.sort === 'sling' ? piece.data.legs : ''}</td>
+              <td data-of="reach" className="nowrap">
+                {reach(piece)}
+              </td>
+              <td data-of="rating" className="nowrap">
                 {shown(piece.rating) || (piece.sort === 'support' ? '' : 'not legible')}
               </td>
-              <td className="nowrap">{shown(piece.mass) || 'not known'}</td>
-              <td style={isOff(piece.fields.state) ? OFF : undefined}>{piece.fields.state}</td>
-              <td className="nowrap">
+              <td data-of="mass" className="nowrap">
+                {shown(piece.mass) || 'not known'}
+              </td>
+              <td data-of="state" style={isOff(piece.fields.state) ? OFF : undefined}>
+                {piece.fields.state}
+              </td>
+              <td data-of="examined" className="nowrap">
                 {piece.fields.examined ?? (piece.sort === 'support' ? '' : 'not known')}
               </td>
-              <td>
+              <td data-of="due">
                 <Due piece={piece} wanted={piece.sort !== 'support'} />
               </td>
-              <td>{piece.fields.place}</td>
-              <td>{piece.fields.note}</td>
+              <td data-of="place">{piece.fields.place}</td>
+              <td data-of="note">{piece.fields.note}</td>
             </tr>
           ))}
         </tbody>

@@ -88,6 +88,7 @@ export const themeOf = (mode: 'day' | 'night') => {
             fontVariantNumeric: 'tabular-nums',
             fontSize: 16,
           },
+          'a:where(:not([class]))': { color: 'var(--mark)' },
           ':focus-visible': { outline: '3px solid var(--mark)', outlineOffset: '1px' },
           '.on-bar :focus-visible, .on-bar:focus-visible': { outlineColor: 'var(--onBar)' },
           '.figures': { fontFamily: figures },

@@ -3,9 +3,13 @@ module DustLadder
     # What keeps a plan from being issued, each with the way to it (handbook, section 17). None is left out because
     # another one stands before it.
     class Bars
-      # words: what bars. way: what lifts it, one of { "rung" => id }, { "act" => name, ... }, { "place" => pointer }
-      # and { "lift" => title }. roles: whose it is.
-      Bar = Struct.new(:words, :way, :roles, keyword_init: true)
+      # words: what bars, { "metric", "us" }. way: what lifts it, one of { "rung" => id }, { "act" => name, ... }, {
+      # "place" => pointer } and { "lift" => title }. roles: whose it is.
+      Bar =
+        Struct.new(:words, :way, :roles, keyword_init: true) do
+          # text: what reads the same in either system.
+          def self.plain(text, **more) = new(words: Quantity::Systems.words { text }, **more)
+        end
 
       # course: the plan's Course. ladder: its Ladder now. document: digest of it now, as Seen makes it. overlaps: as of
       # Bookings, of what other lifts want at the same hours.
@@ -42,13 +46,14 @@ module DustLadder
         open = @ladder.rungs.reject { |rung| %w[holds tight].include?(rung.verdict) }
         bars =
           open.map do |rung|
-            words = "#{rung.label}: #{Ladder::Verdict.words(rung.verdict)}"
-            words += ", #{rung.note["metric"]}" if rung.note
+            said = "#{rung.label}: #{Ladder::Verdict.words(rung.verdict)}"
+            note = rung.note
+            words = Quantity::Systems.words { |system| note ? "#{said}, #{note[system.name]}" : said }
             Bar.new(words: words, way: { "rung" => rung.id }, roles: %w[planner])
           end
         return bars unless @ladder.cut_short? || @ladder.rungs.empty?
 
-        [ Bar.new(words: "not all of it could be worked out", way: { "place" => "" }, roles: %w[planner]), *bars ]
+        [ Bar.plain("not all of it could be worked out", way: { "place" => "" }, roles: %w[planner]), *bars ]
       end
 
       def of_time
@@ -59,7 +64,7 @@ module DustLadder
         untimed(error.what, error.pointer)
       end
 
-      def untimed(words, place) = [ Bar.new(words: words, way: { "place" => place }, roles: %w[planner]) ]
+      def untimed(words, place) = [ Bar.plain(words, way: { "place" => place }, roles: %w[planner]) ]
 
       def of_signatures
         return [ unwritten ] if @course.document != @document
@@ -70,14 +75,14 @@ module DustLadder
       def unwritten
         words =
           @course.revision ? "it was changed since it was written as #{@course.revision}" : "nobody has written it down"
-        Bar.new(words: words, way: { "act" => "wrote" }, roles: Act.named("wrote").roles)
+        Bar.plain(words, way: { "act" => "wrote" }, roles: Act.named("wrote").roles)
       end
 
       def unsigned_flights
         @course.unsigned.map do |flight|
           label = Ladder::Climb::FLIGHTS.fetch(flight, flight)
           way = { "act" => "flight", "flight" => flight }
-          Bar.new(words: "#{label} is not signed", way: way, roles: Act.named("flight").roles)
+          Bar.plain("#{label} is not signed", way: way, roles: Act.named("flight").roles)
         end
       end
 
@@ -85,14 +90,16 @@ module DustLadder
       def second
         return if critical.empty? || @course.second
 
-        words = "the engineer has not signed #{@course.revision}: #{critical.join("; ")}"
+        because = ->(system) { @ladder.critical.found.map { |_, words| words[system.name] }.join("; ") }
+        words =
+          Quantity::Systems.words { |system| "the engineer has not signed #{@course.revision}: #{because.(system)}" }
         Bar.new(words: words, way: { "act" => "second" }, roles: Act.named("second").roles)
       end
 
       def of_deviations
         deviations.reject { |one| @course.named?(one.id, one.value) }.map do |one|
           way = { "act" => "deviation", "deviation" => one.id }
-          Bar.new(words: "no name under a deviation: #{one.words}", way: way, roles: Act.named("deviation").roles)
+          Bar.plain("no name under a deviation: #{one.words}", way: way, roles: Act.named("deviation").roles)
         end
       end
 
@@ -100,13 +107,13 @@ module DustLadder
       def of_rules
         @ladder.lift.rules.own.nameless.map do |leaf|
           words = "#{leaf.words} loosens a rule without a name and a reason"
-          Bar.new(words: words, way: { "place" => Plan.pointer("rules") }, roles: %w[appointed])
+          Bar.plain(words, way: { "place" => Plan.pointer("rules") }, roles: %w[appointed])
         end
       end
 
       def of_bookings
         @overlaps.map do |overlap|
-          Bar.new(words: overlap.words, way: { "lift" => overlap.title }, roles: %w[planner appointed])
+          Bar.plain(overlap.words, way: { "lift" => overlap.title }, roles: %w[planner appointed])
         end
       end
     end

@@ -3,8 +3,9 @@ module DustLadder
     # What of a plan's life waits for somebody, and for whom (handbook, section 17). What nobody has written down yet
     # waits for nobody but whoever is at it.
     class Waits
-      # act: what is to be done, an act's name, or mend, write or close. words: of what. roles: whose it is; except:
-      # ids of those whose it is not, since they wrote it; only: ids of those whose it is alone, or empty.
+      # act: what is to be done, an act's name, or mend, write or close. words: of what, { "metric", "us" }. roles:
+      # whose it is; except: ids of those whose it is not, since they wrote it; only: ids of those whose it is alone, or
+      # empty.
       Wait =
         Struct.new(:act, :words, :roles, :except, :only, keyword_init: true) do
           def for?(id, own_roles)
@@ -42,12 +43,15 @@ module DustLadder
       # was it begun?
       def self.close(lifted)
         words = lifted ? "its time is over: has it landed?" : "its time is over: lifted, or not and why?"
-        Wait.new(act: "close", words: words, roles: Act.named("closed").roles, except: [], only: [])
+        told = Quantity::Systems.words { words }
+        Wait.new(act: "close", words: told, roles: Act.named("closed").roles, except: [], only: [])
       end
 
       private
 
+      # words: a text where it reads the same in either system.
       def wait(act, words, roles, except: [], only: [])
+        words = Quantity::Systems.words { words } if words.is_a?(String)
         Wait.new(act: act, words: words, roles: roles, except: except, only: only)
       end
 
@@ -66,7 +70,8 @@ module DustLadder
       # What its planner has to see to.
       def mend(bars)
         open = bars.reject { |bar| bar.way.key?("act") }
-        wait("mend", listed(open.map(&:words)), PLANNERS) if open.any?
+        words = Quantity::Systems.words { |system| listed(open.map { |bar| bar.words[system.name] }) }
+        wait("mend", words, PLANNERS) if open.any?
       end
 
       # Nobody checks what they wrote last.
