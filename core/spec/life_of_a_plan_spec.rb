@@ -115,7 +115,8 @@ RSpec.describe DustLadder::Life do
       other = taken.new(title: "AB-1", pieces: [], cranes: %w[juniper], **hours)
       overlaps = described_class::Bookings.of(own, [ other ])
       all = bars(document, checked(document), overlaps: overlaps).all
-      expect(all.map { |bar| bar.words["metric"] }).to eq([ "juniper is also taken by AB-1, 2026-12-14 14:00 to 2026-12-14 14:30" ])
+      words = "juniper is also taken by AB-1, 2026-12-14 14:00 to 2026-12-14 14:30"
+      expect(all.map { |bar| bar.words["metric"] }).to eq([ words ])
       expect(all.first.way).to eq({ "lift" => "AB-1" })
     end
   end

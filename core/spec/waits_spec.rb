@@ -69,6 +69,7 @@ RSpec.describe DustLadder::Life::Waits do
     ).all
   end
 
+  define_method(:told) { |found| found.first.words["metric"] }
   define_method(:whose) do |found|
     found.to_h { |one| [ one.act, people.keys.select { |id| one.for?(id, people[id]) } ] }
   end
@@ -90,9 +91,9 @@ RSpec.describe DustLadder::Life::Waits do
   it "waits to be climbed by whoever may and did not write it" do
     found = waits(document, chain(document, [ "wrote", "ines" ]))
     expect(whose(found)).to eq("flight" => %w[jun mara noa])
-    expect(found.first.words["metric"]).to eq("climb and sign: Load, Rigging, Crane, Ground and site, Gear and people")
+    expect(told(found)).to eq("climb and sign: Load, Rigging, Crane, Ground and site, Gear and people")
     half = chain(document, [ "wrote", "ines" ], [ "flight", "mara", { "flight" => "load" } ])
-    expect(waits(document, half).first.words["metric"]).to eq("climb and sign: Rigging, Crane, Ground and site, Gear and people")
+    expect(told(waits(document, half))).to eq("climb and sign: Rigging, Crane, Ground and site, Gear and people")
   end
 
   it "waits for an appointed person once nothing bars it, and for nobody else" do
@@ -126,7 +127,7 @@ RSpec.describe DustLadder::Life::Waits do
     written = chain(document, [ "wrote", "jun" ])
     changed = DustLadder::PlanFile::Pointer.with_values(document, "/title" => "Other")
     found = described_class.new(course: written.course, bars: nil, document: seen(changed), writers: %w[ines]).all
-    expect([ whose(found), found.first.words["metric"] ]).to eq([ { "wrote" => %w[ines] }, "changed since it was written as A" ])
+    expect([ whose(found), told(found) ]).to eq([ { "wrote" => %w[ines] }, "changed since it was written as A" ])
     gone = chain(
       document,
       [ "wrote", "jun" ],
@@ -135,7 +136,7 @@ RSpec.describe DustLadder::Life::Waits do
       [ "withdrawn", "house", { "reason" => "C-22: quarantined" } ]
     )
     found = waits(document, gone)
-    expect([ whose(found), found.first.words["metric"] ]).to eq([ { "write" => %w[jun ines] }, "withdrawn: C-22: quarantined" ])
+    expect([ whose(found), told(found) ]).to eq([ { "write" => %w[jun ines] }, "withdrawn: C-22: quarantined" ])
   end
 
   it "tells somebody of every bar there is, whatever of it" do

@@ -12,6 +12,7 @@ RSpec.describe "The life of a plan", :signed_out do
   end
   let(:plan) { demo_plan("feed-horn") }
 
+  def in_words(told) = told["bars"].map { |bar| bar["words"]["us"] }
   def enter(who) = login_as(people.fetch(who), scope: :person)
   def address = "/api/plans/#{plan.id}/life"
   def told = get(address).then { response.parsed_body }
@@ -39,7 +40,7 @@ RSpec.describe "The life of a plan", :signed_out do
   it "goes from draft to closed, and tells what bars it on the way" do
     enter(:jun)
     expect(told).to include("state" => "draft", "revision" => nil, "records" => [], "acts" => %w[wrote])
-    expect(told["bars"].map { |bar| bar["words"]["metric"] }).to match([ "nobody has written it down", /no name under a dev/ ])
+    expect(in_words(told)).to match([ "nobody has written it down", /no name under a dev/ ])
     act(:jun, "wrote")
     expect(told["bars"].size).to eq(6)
     expect(told["acts"]).to eq(%w[archived])
@@ -93,7 +94,7 @@ RSpec.describe "The life of a plan", :signed_out do
     expect(response.status).to eq(200)
     act(:mara, "flight", seen: seen, about: { flight: "load" })
     expect([ response.status, fault ]).to match([ 409, /not what you saw any more/ ])
-    expect(told["bars"].map { |bar| bar["words"]["metric"] }).to include("it was changed since it was written as A")
+    expect(in_words(told)).to include("it was changed since it was written as A")
     [ nil, {}, { document: seen["document"] }, "x", { ladder: seen["ladder"] } ].each do |odd|
       post address,
         params: JSON.generate(act: "flight", seen: odd, password: PeopleHelp::PASSWORD, about: {}),
@@ -127,7 +128,8 @@ RSpec.describe "The life of a plan", :signed_out do
     expect(plan.life.acts(people[:mara])).to eq(%w[closed])
     act(:mara, "began", seen: plan.life.seen)
     expect([ response.status, fault ]).to match([ 422, /does not hold any more: Gear: stop/ ])
-    expect(told).to include("state" => "withdrawn", "bars" => include(include("words" => include("us" => /Gear: stop/))))
+    expect(told["state"]).to eq("withdrawn")
+    expect(in_words(told)).to include(/Gear: stop/)
   end
 
   it "lets nobody check what they had a hand in, though another wrote it down" do

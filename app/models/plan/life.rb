@@ -126,8 +126,8 @@ class Plan
 
     private
 
-    # Of its newest revision: id, what it names of the house, and what it takes; by its board line, where that is of this
-    # revision, so that the document need not be unpacked for it.
+    # Of its newest revision: id, what it names of the house, and what it takes; by its board line, where that is of
+    # this revision, so that the document need not be unpacked for it.
     def asks
       id, number = plan.revisions.reorder(number: :desc).pick(:id, :number)
       line = plan.board_line
