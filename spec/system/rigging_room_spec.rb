@@ -1,3 +1,5 @@
+require "pdf/reader"
+
 RSpec.describe "The rigging room" do
   before { load_store }
 
@@ -196,6 +198,12 @@ RSpec.describe "The rigging room" do
     pending.each { |line| expect(line.split(" | ").last).to eq("Working") }
   end
 
+  # The letters of the page as it would be printed: where a space is, a PDF does not tell for sure.
+  def on_paper
+    printed = Base64.decode64(page.driver.browser.execute_cdp("Page.printToPDF")["data"])
+    PDF::Reader.new(StringIO.new(printed)).pages.map(&:text).join.gsub(/\s/, "")
+  end
+
   it "shows all working with its sources on one sheet to print, and the schools side by side" do
     plan = demo_plan("gearbox")
     open_plan(plan)
@@ -207,8 +215,27 @@ RSpec.describe "The rigging room" do
     expect(page).to have_css("[data-working]", count: DustLadder.check(plan.document).rungs.size + 1)
     within("[data-working=fittings]") { expect(page).to have_text("rule set strict: bending is touchy") }
     expect(page).to have_button("Print")
+    expect(on_paper).to include("Elevationgearbox", "rulesetstrict:bendingistouchy")
+    expect(on_paper).not_to include("Totheladder")
     click_link "To the ladder"
     expect(page).to have_css("[data-rung=fittings]")
+  end
+
+  it "prints every page of a night on white paper, in black" do
+    open_plan(demo_plan("gearbox"))
+    page.execute_script("localStorage.setItem('dust-ladder-preferences', JSON.stringify({ night: true }))")
+    { page.current_path => "Stop: ", "/all" => "Elevation gearbox", "/cranes" => "Juniper" }.each do |path, words|
+      visit path
+      expect(page).to have_text(words)
+      expect([ path, on_paper ]).to match([ path, include(words.delete(" ")) ])
+      page.driver.browser.execute_cdp("Emulation.setEmulatedMedia", media: "print")
+      ink, ground, bar =
+        page.evaluate_script("['--ink', '--bone', '--onBar'].map((name) => " \
+          "getComputedStyle(document.documentElement).getPropertyValue(name))")
+      expect([ ground, bar ]).to eq(%w[#fff #000])
+      expect(ink.delete("#").to_i(16)).to be < 0x404040
+      page.driver.browser.execute_cdp("Emulation.setEmulatedMedia", media: "")
+    end
   end
 
   it "is clean of serious findings and holds together on tablet and phone, day and night" do

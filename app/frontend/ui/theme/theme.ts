@@ -1,5 +1,5 @@
 import { createTheme } from '@mui/material/styles'
-import { day, figures, night, text, type Tokens } from './tokens'
+import { day, figures, night, paper, text, type Tokens } from './tokens'
 
 const cssVariables = (tokens: Tokens) => ({
   ...Object.fromEntries(Object.entries(tokens).map(([name, colour]) => [`--${name}`, colour])),
@@ -100,6 +100,11 @@ export const themeOf = (mode: 'day' | 'night') => {
             overflow: 'hidden',
             clipPath: 'inset(50%)',
             whiteSpace: 'nowrap',
+          },
+          // Paper is white, whatever the screen was.
+          '@media print': {
+            ':root': { ...cssVariables({ ...day, ...paper }), colorScheme: 'light' },
+            '.MuiButton-root': { display: 'none !important' },
           },
           '@media (prefers-reduced-motion: reduce)': {
             '*': { transition: 'none !important', animation: 'none !important' },

@@ -20,6 +20,17 @@ export const day = {
   line: '#9C8C71',
 }
 export type Tokens = typeof day
+// On paper no ground is printed: what stood in light on a dark one stands in black.
+export const paper = {
+  dust: '#fff',
+  bone: '#fff',
+  chalk: '#fff',
+  onBar: '#000',
+  onBarSelected: '#000',
+  onMark: '#000',
+  onStop: '#000',
+}
+
 export const night: Tokens = {
   dust: '#120E0A',
   bone: '#1B1611',
