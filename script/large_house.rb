@@ -48,8 +48,8 @@ module LargeHouse
     ids = Plan.order(:id).ids
     ActiveRecord::Base.connection_pool.disconnect!
     Unchanged.close
-    ids.each_slice((ids.size / Etc.nprocessors.to_f).ceil).map { |some| fork { some.each { |id| open_one(id) } } }
-      .each { |pid| Process.wait(pid) }
+    slices = ids.each_slice((ids.size / Etc.nprocessors.to_f).ceil)
+    slices.map { |some| fork { some.each { |id| open_one(id) } } }.each { |pid| Process.wait(pid) }
     ActiveRecord::Base.establish_connection
   end
 
