@@ -20,7 +20,7 @@ const order = (names, home) =>
   }))
 
 export default ts.config(
-  { ignores: ['public', 'node_modules', 'app/frontend/api/*.generated.ts', 'tmp', 'coverage'] },
+  { ignores: ['public', 'node_modules', 'app/frontend/api/*.generated.ts', 'tmp', 'coverage', 'vendor'] },
   js.configs.recommended,
   ...ts.configs.recommended,
   { files: ['app/frontend/**/*.{ts,tsx}'], ...hooks.configs.flat.recommended },

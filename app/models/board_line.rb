@@ -48,6 +48,7 @@ class BoardLine < ApplicationRecord
     line.update!(
       revision: number,
       stale: true,
+      core: CORE,
       turn: line.turn + 1,
       # What was signed is not this; whether it is again, is seen when it is worked out.
       state: line.state == "withdrawn" ? "withdrawn" : "draft",
@@ -143,6 +144,9 @@ class BoardLine < ApplicationRecord
   end
 
   def fresh? = !stale && core == CORE
+
+  # Is what it says of what a revision asks of the house what would be said of it today?
+  def asks_of?(number) = revision == number && core == CORE && asks.size == OwnHouse::PARTS
 
   # The pieces, charts and sites of the house that change what is said of a plan.
   def self.marks(document)

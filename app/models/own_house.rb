@@ -4,6 +4,9 @@ class OwnHouse
   LOCK = Mutex.new
   KEPT = {}
   MOST = 64
+  KINDS = %w[charts sites people rule_sets].freeze
+  # Of .names: pieces, and each kind.
+  PARTS = 1 + KINDS.size
 
   class << self
     # As DustLadder.check takes it: { house:, standing:, overlaps: }. plan: id of the plan that the document is of;
@@ -22,7 +25,6 @@ class OwnHouse
     def names(document)
       [ DustLadder::Plan::NamedGear.numbers(document), *KINDS.map { |kind| document.dig("snapshots", kind).to_h.keys } ]
     end
-    KINDS = %w[charts sites people rule_sets].freeze
 
     private
 

@@ -122,6 +122,21 @@ RSpec.describe "Kept answers" do
     end
   end
 
+  it "believes no board line about what a plan asks that is of another revision, another core or an older house" do
+    shown
+    line = plan.board_line.reload
+    expect(line.asks).to eq(OwnHouse.names(plan.document))
+    marks = -> { Plan.find(plan.id).life.mark }
+    told = marks.call
+    [ { revision: 7 }, { core: "another" }, { asks: [] }, { asks: [ [ "C-99" ] ] } ].each do |odd|
+      line.update_columns(**odd)
+      expect(marks.call).to eq(told)
+      line.reload.update_columns(revision: 1, core: BoardLine::CORE, asks: OwnHouse.names(plan.document))
+    end
+    line.update_columns(asks: OwnHouse.names(plan.document).map(&:reverse).tap { |asks| asks[0] = %w[C-99] })
+    expect(marks.call).not_to eq(told)
+  end
+
   it "keeps by no name what was made while that changed on which it rests" do
     piece = Piece.find_by!(number: DustLadder::Plan::NamedGear.numbers(plan.document).first)
     times = 0

@@ -131,7 +131,7 @@ class Plan
     def asks
       id, number = plan.revisions.reorder(number: :desc).pick(:id, :number)
       line = plan.board_line
-      return [ id, line.asks, line.as_taken ] if line && line.revision == number && line.asks.any?
+      return [ id, line.asks, line.as_taken ] if line&.asks_of?(number)
 
       [ plan.current.id, OwnHouse.names(plan.document), DustLadder::Life::Bookings.taken(plan.document) ]
     end
