@@ -42,6 +42,32 @@ RSpec.describe "Reaching everything" do
     expect(page.evaluate_script("document.querySelector('[data-spoken]').getBoundingClientRect().width")).to be <= 1
   end
 
+  it "shows lists on a phone whole, each word behind what it is of, and on a tablet no word over another" do
+    look(390, 844)
+    cut = -> {
+      page.evaluate_script(
+        "[...document.querySelectorAll('[role=region]')].filter((one) => one.scrollWidth > one.clientWidth + 1)" \
+          ".map((one) => one.ariaLabel + ' ' + one.scrollWidth)"
+      )
+    }
+    visit "/store"
+    expect(page).to have_css("[data-piece='C-22']")
+    first = "document.querySelector('[data-piece=\"C-22\"] td')"
+    expect(page.evaluate_script("getComputedStyle(#{first}, '::before').content")).to eq(%("kind "))
+    expect(cut.call).to eq([])
+    visit "/cranes"
+    expect(page).to have_css("[data-chart]", minimum: 2)
+    expect(cut.call).to eq([])
+    look(1024, 768)
+    over =
+      page.evaluate_script(
+        "[...document.querySelectorAll('[data-chart] th a')].filter((one) => " \
+          "one.getBoundingClientRect().right > one.closest('th').nextElementSibling.getBoundingClientRect().left)" \
+          ".map((one) => one.textContent)"
+      )
+    expect(over).to eq([])
+  end
+
   it "moves every grip, and the figures follow" do
     plan = demo_plan("receiver-cabin")
     open_plan(plan)

@@ -230,8 +230,10 @@ RSpec.describe "The rigging room" do
       expect([ path, on_paper ]).to match([ path, include(words.delete(" ")) ])
       page.driver.browser.execute_cdp("Emulation.setEmulatedMedia", media: "print")
       ink, ground, bar =
-        page.evaluate_script("['--ink', '--bone', '--onBar'].map((name) => " \
-          "getComputedStyle(document.documentElement).getPropertyValue(name))")
+        page.evaluate_script(
+          "['--ink', '--bone', '--onBar'].map((name) => " \
+            "getComputedStyle(document.documentElement).getPropertyValue(name))"
+        )
       expect([ ground, bar ]).to eq(%w[#fff #000])
       expect(ink.delete("#").to_i(16)).to be < 0x404040
       page.driver.browser.execute_cdp("Emulation.setEmulatedMedia", media: "")
