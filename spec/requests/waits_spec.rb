@@ -100,6 +100,14 @@ RSpec.describe "What waits for people", :signed_out do
     expect([ acts(:ines), acts(:mara) ]).to eq([ %w[overlap], [] ])
   end
 
+  it "reads what was kept of a plan before there were two systems of units" do
+    line = plan.board_line
+    kept = { "act" => "flight", "words" => "climb and sign: Load", "roles" => %w[rigger], "except" => [], "only" => [] }
+    line.update_columns(waits: [ kept ], waiting: true)
+    told = waits(:mara)["waits"].map { |one| one["words"] }
+    expect(told).to eq([ { "metric" => "climb and sign: Load", "us" => "climb and sign: Load" } ])
+  end
+
   it "tells of charts that nobody read against their paper, but not to whoever typed them" do
     chart = Chart.first
     record = chart.data["record"].merge("checked_by" => nil, "entered_by" => "Jun Kovar")
