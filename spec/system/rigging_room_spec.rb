@@ -221,8 +221,13 @@ RSpec.describe "The rigging room" do
     expect(page).to have_css("[data-rung=fittings]")
   end
 
-  it "prints every page of a night on white paper, in black" do
+  it "prints every page of a night on white paper, in black, and what lies over it alone" do
     open_plan(demo_plan("gearbox"))
+    offered("Rigging list")
+    expect(page).to have_css("[data-rigging]", minimum: 2)
+    expect(on_paper).to include(all("[data-rigging]").last["data-rigging"].delete(" "))
+    expect(on_paper).not_to include("Gearandpeople")
+    visit page.current_path
     page.execute_script("localStorage.setItem('dust-ladder-preferences', JSON.stringify({ night: true }))")
     { page.current_path => "Stop: ", "/all" => "Elevation gearbox", "/cranes" => "Juniper" }.each do |path, words|
       visit path

@@ -25,7 +25,7 @@ export function RiggingList({ editor }: Pick<RiggingProps, 'editor'>) {
   return (
     <Asked pending={asked.isPending} error={asked.error} again={() => void asked.refetch()}>
       {list && (
-        <Box className="to-print">
+        <Box>
           <Box role="status" sx={{ typography: 'lead', mb: 1 }}>
             {`${shown(list.total)} together${list.whole ? '' : ', and what is not known'}; ` +
               (list.to_do === 0 ? 'nothing is left to do' : `${list.to_do} still to be done`)}
