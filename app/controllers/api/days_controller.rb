@@ -31,13 +31,19 @@ module Api
         more: [ lines.size - MOST, 0 ].max,
         undated: BoardLine.where(lift_at: nil, archived: false).count,
         plans: BoardLine.count,
-        begun: (begun unless dated.exists?)&.then { |there| there if BoardLine.none? || there.values.any?(0) },
+        begun: begun,
         working: BoardLine.old.count
       }
     end
 
-    # What there is of what a first lift rests on.
+    # Before any lift has a day: what there is of what a first one rests on, where any of that is missing or there is no
+    # plan yet.
     def begun
+      there = dated.exists? ? {} : rested_on
+      there if there.any? && (BoardLine.none? || there.values.any?(0))
+    end
+
+    def rested_on
       charts = Chart.counting
       {
         people: Person.where(active: true).count,

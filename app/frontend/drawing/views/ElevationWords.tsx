@@ -1,6 +1,7 @@
 import type { Drawing, Figure, Sentence } from '../../api/ladder.generated'
 import { Dimensions } from '../figures/Dimensions'
 import { Label } from '../figures/figures'
+import { ScaleBar } from '../figures/ScaleBar'
 import type { At, ElevationScale, scaleBar } from '../scale/scale'
 
 // Dimensions, the bar of the scale, how far it tilts.
@@ -47,27 +48,13 @@ export function ElevationWords({
         lowest={lowest}
         right={right}
       />
-      <g
-        transform={`translate(${width - 132} ${scale.ground + (narrow ? 35 : 30)})`}
-        stroke="var(--ink)"
-        strokeWidth={1.6}
-      >
-        <path
-          d={`M${116 - bar.metres * scale.perMetre} -5V5M116 -5V5M116 0h${-bar.metres * scale.perMetre}`}
-        />
-        <g stroke="none">
-          <Label
-            x={108 - bar.metres * scale.perMetre}
-            y={5}
-            anchor="end"
-            size={14}
-            weight={500}
-            fill="var(--ink2)"
-          >
-            {`0 to ${bar.words}` + `${narrow ? '' : `, to scale, seen along ${axis === 0 ? 'y' : 'x'}`}`}
-          </Label>
-        </g>
-      </g>
+      <ScaleBar
+        bar={bar}
+        perMetre={scale.perMetre}
+        x={width - 16}
+        y={scale.ground + (narrow ? 35 : 30)}
+        seen={narrow ? '' : `, to scale, seen along ${axis === 0 ? 'y' : 'x'}`}
+      />
       {drawing.tilt && drawing.tilt.deg.value > 0.05 && !working && (
         <Label x={corners[0]!.x + 12} y={corners[0]!.y - 12} size={15} fill="var(--mark)" halo>
           {wide > 230

@@ -1,5 +1,6 @@
 import type { Drawing, Figure, Sentence } from '../../api/ladder.generated'
-import { Dimension, Label } from '../figures/figures'
+import { Dimension } from '../figures/figures'
+import { ScaleBar } from '../figures/ScaleBar'
 import type { At, scaleBar } from '../scale/scale'
 import { PlanScale } from './PlanSheet'
 
@@ -51,21 +52,13 @@ export function PlanDimensions({
               />
             ),
         )}
-      <g transform={`translate(${width - 132} ${corners[0].y + 74})`} stroke="var(--ink)" strokeWidth={1.6}>
-        <path
-          d={`M${116 - bar.metres * scale.perMetre} -5V5M116 -5V5M116 0h${-bar.metres * scale.perMetre}`}
-        />
-        <g stroke="none">
-          <Label
-            x={108 - bar.metres * scale.perMetre}
-            y={5}
-            anchor="end"
-            size={14}
-            weight={500}
-            fill="var(--ink2)"
-          >{`0 to ${bar.words}, seen from above`}</Label>
-        </g>
-      </g>
+      <ScaleBar
+        bar={bar}
+        perMetre={scale.perMetre}
+        x={width - 16}
+        y={corners[0].y + 74}
+        seen=", seen from above"
+      />
     </>
   )
 }

@@ -3,13 +3,11 @@ module DustLadder
     # What keeps a plan from being issued, each with the way to it (handbook, section 17). None is left out because
     # another one stands before it.
     class Bars
+      include Ladder::Sentences
+
       # words: what bars, { "metric", "us" }. way: what lifts it, one of { "rung" => id }, { "act" => name, ... }, {
       # "place" => pointer } and { "lift" => title }. roles: whose it is.
-      Bar =
-        Struct.new(:words, :way, :roles, keyword_init: true) do
-          # text: what reads the same in either system.
-          def self.plain(text, **more) = new(words: Quantity::Systems.words { text }, **more)
-        end
+      Bar = Struct.new(:words, :way, :roles, keyword_init: true)
 
       # course: the plan's Course. ladder: its Ladder now. document: digest of it now, as Seen makes it. overlaps: as of
       # Bookings, of what other lifts want at the same hours.
@@ -32,14 +30,18 @@ module DustLadder
           "from" => lift.at,
           "until" => lift.document.dig("lift_until").to_s,
           "cranes" => lift.duties.map { |duty| duty.crane["chart"] }.join(", "),
-          "critical" => critical.join("; "),
+          "critical" => critical.map { |words| words["metric"] }.join("; "),
           "deviations" => deviations.map { |one| "#{one.id}=#{one.value}" }.join("\n")
         }
       end
 
       private
 
-      def critical = @critical ||= @ladder.critical.found.map { |_, words| words["metric"] }
+      # words: a Sentence, or a text that reads the same in either system.
+      def bar(words, **more) = Bar.new(words: (words.is_a?(String) ? both(words) : words).as_json, **more)
+
+      # What makes it critical, a Sentence each.
+      def critical = @critical ||= @ladder.critical.found.map(&:last)
       def deviations = @deviations ||= Deviations.of(@ladder)
 
       def of_rungs
@@ -48,12 +50,12 @@ module DustLadder
           open.map do |rung|
             said = "#{rung.label}: #{Ladder::Verdict.words(rung.verdict)}"
             note = rung.note
-            words = Quantity::Systems.words { |system| note ? "#{said}, #{note[system.name]}" : said }
-            Bar.new(words: words, way: { "rung" => rung.id }, roles: %w[planner])
+            words = both { |system| note ? "#{said}, #{note[system.name]}" : said }
+            bar(words, way: { "rung" => rung.id }, roles: %w[planner])
           end
         return bars unless @ladder.cut_short? || @ladder.rungs.empty?
 
-        [ Bar.plain("not all of it could be worked out", way: { "place" => "" }, roles: %w[planner]), *bars ]
+        [ bar("not all of it could be worked out", way: { "place" => "" }, roles: %w[planner]), *bars ]
       end
 
       def of_time
@@ -64,7 +66,7 @@ module DustLadder
         untimed(error.what, error.pointer)
       end
 
-      def untimed(words, place) = [ Bar.plain(words, way: { "place" => place }, roles: %w[planner]) ]
+      def untimed(words, place) = [ bar(words, way: { "place" => place }, roles: %w[planner]) ]
 
       def of_signatures
         return [ unwritten ] if @course.document != @document
@@ -75,14 +77,14 @@ module DustLadder
       def unwritten
         words =
           @course.revision ? "it was changed since it was written as #{@course.revision}" : "nobody has written it down"
-        Bar.plain(words, way: { "act" => "wrote" }, roles: Act.named("wrote").roles)
+        bar(words, way: { "act" => "wrote" }, roles: Act.named("wrote").roles)
       end
 
       def unsigned_flights
         @course.unsigned.map do |flight|
           label = Ladder::Climb::FLIGHTS.fetch(flight, flight)
           way = { "act" => "flight", "flight" => flight }
-          Bar.plain("#{label} is not signed", way: way, roles: Act.named("flight").roles)
+          bar("#{label} is not signed", way: way, roles: Act.named("flight").roles)
         end
       end
 
@@ -90,16 +92,18 @@ module DustLadder
       def second
         return if critical.empty? || @course.second
 
-        because = ->(system) { @ladder.critical.found.map { |_, words| words[system.name] }.join("; ") }
         words =
-          Quantity::Systems.words { |system| "the engineer has not signed #{@course.revision}: #{because.(system)}" }
-        Bar.new(words: words, way: { "act" => "second" }, roles: Act.named("second").roles)
+          both do |system|
+            because = critical.map { |one| one[system.name] }.join("; ")
+            "the engineer has not signed #{@course.revision}: #{because}"
+          end
+        bar(words, way: { "act" => "second" }, roles: Act.named("second").roles)
       end
 
       def of_deviations
         deviations.reject { |one| @course.named?(one.id, one.value) }.map do |one|
           way = { "act" => "deviation", "deviation" => one.id }
-          Bar.plain("no name under a deviation: #{one.words}", way: way, roles: Act.named("deviation").roles)
+          bar("no name under a deviation: #{one.words}", way: way, roles: Act.named("deviation").roles)
         end
       end
 
@@ -107,13 +111,13 @@ module DustLadder
       def of_rules
         @ladder.lift.rules.own.nameless.map do |leaf|
           words = "#{leaf.words} loosens a rule without a name and a reason"
-          Bar.plain(words, way: { "place" => Plan.pointer("rules") }, roles: %w[appointed])
+          bar(words, way: { "place" => Plan.pointer("rules") }, roles: %w[appointed])
         end
       end
 
       def of_bookings
         @overlaps.map do |overlap|
-          Bar.plain(overlap.words, way: { "lift" => overlap.title }, roles: %w[planner appointed])
+          bar(overlap.words, way: { "lift" => overlap.title }, roles: %w[planner appointed])
         end
       end
     end

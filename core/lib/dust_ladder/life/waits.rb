@@ -3,6 +3,9 @@ module DustLadder
     # What of a plan's life waits for somebody, and for whom (handbook, section 17). What nobody has written down yet
     # waits for nobody but whoever is at it.
     class Waits
+      extend Ladder::Sentences
+      include Ladder::Sentences
+
       # act: what is to be done, an act's name, or mend, write or close. words: of what, { "metric", "us" }. roles:
       # whose it is; except: ids of those whose it is not, since they wrote it; only: ids of those whose it is alone, or
       # empty.
@@ -43,15 +46,14 @@ module DustLadder
       # was it begun?
       def self.close(lifted)
         words = lifted ? "its time is over: has it landed?" : "its time is over: lifted, or not and why?"
-        told = Quantity::Systems.words { words }
-        Wait.new(act: "close", words: told, roles: Act.named("closed").roles, except: [], only: [])
+        Wait.new(act: "close", words: both(words).as_json, roles: Act.named("closed").roles, except: [], only: [])
       end
 
       private
 
-      # words: a text where it reads the same in either system.
+      # words: as of a bar, or a text that reads the same in either system.
       def wait(act, words, roles, except: [], only: [])
-        words = Quantity::Systems.words { words } if words.is_a?(String)
+        words = both(words).as_json if words.is_a?(String)
         Wait.new(act: act, words: words, roles: roles, except: except, only: only)
       end
 
@@ -70,8 +72,8 @@ module DustLadder
       # What its planner has to see to.
       def mend(bars)
         open = bars.reject { |bar| bar.way.key?("act") }
-        words = Quantity::Systems.words { |system| listed(open.map { |bar| bar.words[system.name] }) }
-        wait("mend", words, PLANNERS) if open.any?
+        words = both { |system| listed(open.map { |bar| bar.words[system.name] }) }
+        wait("mend", words.as_json, PLANNERS) if open.any?
       end
 
       # Nobody checks what they wrote last.
