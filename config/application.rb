@@ -14,6 +14,7 @@ ENV["VITE_RUBY_MODE"] ||= "production" unless ENV.fetch("RAILS_ENV", "developmen
 Bundler.require(*Rails.groups)
 
 require_relative "../lib/house_place"
+require_relative "../lib/digest_of_what_is_read"
 
 module DustLadderApp
   class Application < Rails::Application
@@ -28,6 +29,7 @@ module DustLadderApp
     config.active_storage.previewers = []
     # Answers go compressed to whoever can read that. A page, which carries a token, does not.
     config.middleware.insert_before Rack::ConditionalGet, Rack::Deflater, include: %w[application/json]
+    config.middleware.swap Rack::ETag, DigestOfWhatIsRead, "no-cache"
     # The largest plan file that is read, and a little for the words around it.
     config.x.largest_request = DustLadder::PlanFile::LARGEST + 65_536
   end

@@ -115,13 +115,14 @@ class BoardLine < ApplicationRecord
 
   def self.overlapping(own, except) = DustLadder::Life::Bookings.of(own, meanwhile(own, except))
 
+  # A lift as DustLadder::Life::Bookings has it. taken: as a line keeps it.
   def self.taken_from(title, at, ends, taken)
     of = taken.symbolize_keys.slice(:pieces, :cranes, :people, :names)
     DustLadder::Life::Bookings::Taken.new(title: title, from: at, until: ends, **of)
   end
-  private_class_method :meanwhile, :overlapping, :taken_from
+  private_class_method :meanwhile, :overlapping
 
-  def as_taken = self.class.send(:taken_from, plan.title, lift_at, ends, taken)
+  def as_taken = self.class.taken_from(plan.title, lift_at, ends, taken)
 
   # A piece of the store was changed, added or is gone.
   # Plans by which somebody may lift are looked at again at once, the others when they are asked for.
@@ -144,9 +145,6 @@ class BoardLine < ApplicationRecord
   end
 
   def fresh? = !stale && core == CORE
-
-  # Is what it says of what a revision asks of the house what would be said of it today?
-  def asks_of?(number) = revision == number && core == CORE && asks.size == OwnHouse::PARTS
 
   # The pieces, charts and sites of the house that change what is said of a plan.
   def self.marks(document)

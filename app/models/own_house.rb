@@ -7,6 +7,14 @@ class OwnHouse
   KINDS = %w[charts sites people rule_sets].freeze
   # Of .names: pieces, and each kind.
   PARTS = 1 + KINDS.size
+  # In the order of .names: where they are kept, under which name, and by what a row is known to be as it was.
+  ROWS = [
+    [ -> { Piece.all }, "number", "lock_version || ' ' || updated_at" ],
+    [ -> { Chart.all }, "identifier", "updated_at" ],
+    [ -> { Site.all }, "identifier", "lock_version" ],
+    [ -> { Person.all }, "login", "updated_at" ],
+    [ -> { OwnRules.newest }, "identifier", "version" ]
+  ].freeze
 
   class << self
     # As DustLadder.check takes it: { house:, standing:, overlaps: }. plan: id of the plan that the document is of;
@@ -18,7 +26,7 @@ class OwnHouse
 
     # All that .of rests on for a plan, as data. names: of .names; taken: what it takes, as of BoardLine.
     def mark(names, taken, plan:)
-      [ names, state_of(rows_of(*names)), BoardLine.overlaps_of(taken, except: plan).map(&:to_h) ]
+      [ names, state_of(names), BoardLine.overlaps_of(taken, except: plan).map(&:to_h) ]
     end
 
     # What a document names of the house: its pieces, and what it carries of each kind.
@@ -29,28 +37,28 @@ class OwnHouse
     private
 
     def kept(*asked)
-      rows = rows_of(*asked)
-      state = state_of(rows)
-      LOCK.synchronize { KEPT[state] } || keep(state, made(*rows))
+      state = state_of(asked)
+      LOCK.synchronize { KEPT[state] } || keep(state, made(*rows_of(asked)))
     end
 
-    def rows_of(numbers, charts, sites, people, rules)
-      [
-        Chart.where(identifier: charts).order(:id),
-        Piece.where(number: numbers).order(:id),
-        Site.where(identifier: sites).order(:id),
-        Person.where(login: people).order(:id),
-        OwnRules.newest.where(identifier: rules)
-      ]
+    def rows_of(asked)
+      ROWS.zip(asked).map { |(all, column, _), names| all.call.where(column => names).order(:id) }
     end
 
-    # How the rows stand, as data, asked for at once: rows of each kind as of .rows_of.
-    def state_of(rows)
-      each = rows.zip(STATES).map { |all, columns| "SELECT * FROM (#{all.select(columns).to_sql})" }
-      ActiveRecord::Base.connection.select_rows(each.join(" UNION ALL "))
+    # How the rows of .rows_of stand, as data, asked for at once.
+    def state_of(asked)
+      lists = asked.each_with_index.to_h { |names, at| [ :"of#{at}", JSON.generate(names) ] }
+      ApplicationRecord.connection.select_rows(ApplicationRecord.sanitize_sql([ state_sql, lists ]))
     end
-    STATES = [ "1, id, 0, updated_at", "2, id, lock_version, updated_at", "3, id, lock_version, 0",
-      "4, id, 0, updated_at", "5, id, 0, 0" ].freeze
+
+    # The rows of the same relations, put together once.
+    def state_sql
+      @state_sql ||=
+        ROWS.each_with_index.map { |(all, column, state), at|
+          among = "#{column} IN (SELECT value FROM json_each(:of#{at}))"
+          "SELECT * FROM (#{all.call.where(among).order(:id).select(at.to_s, :id, state).to_sql})"
+        }.join(" UNION ALL ")
+    end
 
     # Made outside the lock: two who make the same one at once do no harm.
     def keep(state, house)
@@ -60,7 +68,7 @@ class OwnHouse
       end
     end
 
-    def house(charts, pieces, sites, people, rules)
+    def house(pieces, charts, sites, people, rules)
       DustLadder::House.new(
         charts: charts.map(&:data),
         pieces: pieces.to_h { |one| [ one.number, one.data ] },
@@ -71,9 +79,9 @@ class OwnHouse
       )
     end
 
-    def made(charts, pieces, sites, people, rules)
+    def made(pieces, *others)
       {
-        house: house(charts, pieces, sites, people, rules),
+        house: house(pieces, *others),
         standing: pieces.to_h { |one| [ one.number, one.standing ] }
       }
     end

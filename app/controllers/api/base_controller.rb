@@ -9,7 +9,7 @@ module Api
     before_action :set_paper_trail_whodunnit
     before_action { Current.person = current_person }
     before_action :refuse_oversized
-    # Nobody has the answer to what was sent, nor keeps it: no digest is made of it.
+    # Nobody keeps the answer to what was sent.
     before_action { response.cache_control[:no_store] = true unless request.get? || request.head? }
     after_action :verify_authorized
     around_action :in_time

@@ -46,7 +46,7 @@ class Plan
     private
 
     def newest = Plan.find(@id)
-    def rests_on = -> { [ :plan, *newest.life.mark ] }
+    def rests_on = -> { [ :plan, *Mark.of(@id) ] }
     def text(life) = JSON.generate(self.class.whole(life))
   end
 end

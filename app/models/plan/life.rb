@@ -78,13 +78,6 @@ class Plan
     def bars = @bars ||= DustLadder::Life::Bars.new(course: course, ladder: ladder, document: document)
     # The ladder with who has signed it at its top.
     def signed = ladder.signed(course: (course if faults.empty?), document: document)
-    # All that the ladder as it is signed, and what is told of it beside, rest on, as data.
-    def mark
-      kept = plan.life_records.order(:number).pluck(:id, :data)
-      of_plan = plan.slice(:id, :lock_version, :updated_at, :writers).to_h
-      revision, names, taken = asks
-      [ of_plan, revision, kept, OwnHouse.mark(names, taken, plan: plan.id), SiteClock.today ]
-    end
 
     def deviations = @deviations ||= DustLadder::Life::Deviations.of(ladder)
 
@@ -125,16 +118,6 @@ class Plan
     end
 
     private
-
-    # Of its newest revision: id, what it names of the house, and what it takes; by its board line, where that is of
-    # this revision, so that the document need not be unpacked for it.
-    def asks
-      id, number = plan.revisions.reorder(number: :desc).pick(:id, :number)
-      line = plan.board_line
-      return [ id, line.asks, line.as_taken ] if line&.asks_of?(number)
-
-      [ plan.current.id, OwnHouse.names(plan.document), DustLadder::Life::Bookings.taken(plan.document) ]
-    end
 
     # longer: the chain with one record more. Raises Overtaken where somebody saved or signed since this was read.
     def keep(longer, at)

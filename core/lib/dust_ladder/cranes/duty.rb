@@ -78,10 +78,11 @@ module DustLadder
       def room_m
         return @room_m if defined?(@room_m)
 
-        largest = Hash.new { |known, (sector, boom)| known[[ sector, boom ]] = sector.largest_radius(gross.kg, boom) }
+        of_boom = ->(sector) { Hash.new { |known, boom| known[boom] = sector.largest_radius(gross.kg, boom) } }
+        largest = Hash.new { |known, sector| known[sector] = of_boom.(sector) }.compare_by_identity
         rooms =
           crane.path.places.map do |place|
-            ends = place.sectors.map { |sector| largest[[ sector, place.at.boom ]] }
+            ends = place.sectors.map { |sector| largest[sector][place.at.boom] }
             ends.min - place.at.radius unless ends.empty? || ends.any?(&:nil?)
           end
         @room_m = rooms.any?(&:nil?) ? nil : rooms.min
