@@ -42,7 +42,9 @@ class Piece < ApplicationRecord
   # Every field, the empty ones too.
   def whole_fields = read.fields
   def change_note = @change_note.to_s
-  def read = @read ||= DustLadder::Gear::Piece.new(fields, rules: StoreRules.current, today: SiteClock.today)
+  def read = @read ||= DustLadder::Gear::Piece.new(fields, **self.class.read_by)
+  # What a piece is read by beside its fields, as of DustLadder::Gear::Piece.
+  def self.read_by = { rules: StoreRules.current, today: SiteClock.today }
   def snapshot = DustLadder::PlanFile::Digest.snapshot(data)
 
   def kind_of_gear = DustLadder::Gear::Kinds.of(kind)

@@ -26,6 +26,11 @@ RSpec.describe "The gear store" do
   end
   def faults = json["errors"].map { |one| [ one["pointer"], one["message"] ] }
   def today = SiteClock.today
+  def read_csv(text)
+    file = Rack::Test::UploadedFile.new(StringIO.new(text), "text/csv", original_filename: "store.csv")
+    post "/api/store_readings", params: { file: file }
+    json
+  end
 
   # What is measured, verdict of that look, and how the piece stands after.
   describe "a look before use" do
@@ -166,7 +171,19 @@ RSpec.describe "The gear store" do
       row = { fields: gone.fields.merge("state" => "ready"), lock_version: gone.lock_version }
       send_json(:post, "/api/pieces", rows: [ row ])
       expect(response).to have_http_status(:unprocessable_content)
+      expect(faults).to eq([ [ "/fields/state", "R-11: what is scrapped never comes back" ] ])
       expect(piece("R-11").state).to eq("scrapped")
+    end
+
+    it "tells already when a file is read what would be refused when it is taken" do
+      act("R-11", "scrap", why: "cut through")
+      said = ->(told) { told["rows"].map { |row| row["problems"].map { |one| one["message"] } } }
+      told = read_csv("number,state\nR-11,ready\nR-04,ready\nW-07,out\n")
+      expect(said.(told)).to eq([ [ "what is scrapped never comes back" ], [ "it is quarantined" ], [] ])
+      expect(told["faulty"]).to eq(2)
+      told = read_csv("number,kind,wll,examined\nN-1,hook,2 t,#{today + 1}\nN-2,hook of tin,,\nN-3,hook,2 t,#{today}\n")
+      expect(said.(told)).to eq([ [ "#{today + 1} is not yet" ], [ "“hook of tin” is not a kind" ], [] ])
+      expect(told["rows"][1]["problems"].first["expected"]).to include("alloy chain sling, wire rope sling")
     end
 
     it "does not come out of quarantine by the pen" do

@@ -8,7 +8,8 @@ module Api
       faults =
         error.record.errors.map do |one|
           name = one.attribute.to_s.split("/").last
-          { pointer: "/#{one.attribute}", message: "#{name} #{one.message}", expected: EXPECTED.fetch(name, "another") }
+          called = CALLED.fetch(name, name)
+          { pointer: "/#{one.attribute}", message: "#{called} #{one.message}", expected: EXPECTED.fetch(name, "another") }
         end
       render json: { errors: faults }, status: :unprocessable_content
     end
@@ -21,7 +22,9 @@ module Api
       "until" => "the last day, such as 2027-06-30",
       "competences" => "each with what, by whom and until when"
     }.freeze
-    private_constant :EXPECTED
+    # As the screen has them.
+    CALLED = { "login" => "the name to sign in with" }.freeze
+    private_constant :EXPECTED, :CALLED
 
     def index
       render json: Person.order(:name, :id).map { |one| one.shown(whole: current_person.any_role?(%w[admin])) }

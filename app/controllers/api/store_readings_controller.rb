@@ -15,9 +15,8 @@ module Api
       texts = first["columns"].map { |column| column["text"] }
       remembered = given ? {} : SheetMatch.of(texts)
       found = remembered.empty? ? first : read(bytes, remembered)
-      rows = found["rows"].map { |row| row.merge("lock_version" => version(row)) }
-      used = given || remembered
-      render json: JSON.generate(found.merge("rows" => rows, "match" => used, "remembered" => !remembered.empty?))
+      told = { **found, **told_by_the_store(found["rows"]), "match" => given || remembered }
+      render json: JSON.generate(told.merge("remembered" => !remembered.empty?))
     end
 
     private
@@ -34,7 +33,22 @@ module Api
     def read(bytes, given)
       fields = Hash.new { |_, number| pieces[number]&.fields }
       match = DustLadder::Gear::SheetMatch.new(given)
-      DustLadder::Gear::StoreSheet.new(bytes.dup, known: fields, match: match).read
+      DustLadder::Gear::StoreSheet.new(bytes.dup, known: fields, match: match, **Piece.read_by).read
+    end
+
+    # The rows with what the pieces that are in the store already say to them: at once, not when they are to be taken.
+    def told_by_the_store(rows)
+      told = rows.map { |row| row.merge("lock_version" => version(row), "problems" => row["problems"] | refused(row)) }
+      { "rows" => told, "faulty" => told.count { |row| row["problems"].any? } }
+    end
+
+    def refused(row)
+      return [] unless row["known"]
+
+      piece = pieces[row["fields"]["number"]]
+      piece.fields = row["fields"]
+      piece.valid?
+      piece.errors.filter_map { |one| one.options[:problem] if one.options[:problem]["field"] == "state" }
     end
 
     def pieces = @pieces ||= Hash.new { |known, number| known[number] = Piece.find_by(number: number) }

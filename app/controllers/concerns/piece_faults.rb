@@ -7,9 +7,11 @@ module PieceFaults
       faults =
         error.record.errors.map do |one|
           if one.options[:problem]
+            problem = one.options[:problem]
             {
-              pointer: "/fields/#{one.options[:problem]["field"]}",
-              **one.options[:problem].slice("message", "expected")
+              pointer: "/fields/#{problem["field"]}",
+              message: which_of_many(error.record) + problem["message"],
+              expected: problem["expected"]
             }
           else
             {
@@ -38,4 +40,9 @@ module PieceFaults
       render json: { errors: faults }, status: :unprocessable_content
     end
   end
+
+  private
+
+  # Of many at once it is told which one is meant.
+  def which_of_many(piece) = body.key?("rows") || body.key?("numbers") ? "#{piece.number}: " : ""
 end

@@ -56,7 +56,7 @@ class Piece::Together
   end
 
   def row(piece)
-    read = DustLadder::Gear::Piece.new(piece.fields.merge(@fields), rules: StoreRules.current, today: SiteClock.today)
+    read = DustLadder::Gear::Piece.new(piece.fields.merge(@fields), **Piece.read_by)
     {
       "number" => piece.number,
       "changes" => DustLadder::Gear::Piece.changes(piece.fields, read.fields),

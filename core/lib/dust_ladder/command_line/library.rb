@@ -42,7 +42,7 @@ module DustLadder
         path = File.join(@folder, STORE)
         return unless File.exist?(path)
 
-        read = Gear::StoreSheet.new(File.binread(path)).read
+        read = Gear::StoreSheet.new(File.binread(path), today: Date.today).read
         problem = read["rows"].flat_map { |row|
           row["problems"].map { |one|
             "line #{row["line"]}: #{one["message"]}"

@@ -86,16 +86,15 @@ module DustLadder
         fields.each do |name, text|
           problem(name, "this is #{text.length} letters", "#{LONGEST} at most") if text.length > LONGEST
         end
-        fields["kind"] = Kinds.named(fields["kind"])
+        typed, fields["kind"] = fields["kind"], Kinds.named(fields["kind"])
         unless fields["number"].length.between?(1, 80)
           problem("number", "a piece needs its number", "what is stamped or tagged on it, 80 letters at most")
         end
         lowered("state", "ready", "a state")
         lowered("use", "", "a use")
         unless kind
-          named = "“#{fields["kind"][0, 40]}” is not a kind"
-          all = Kinds::ALL.keys.join(", ").tr("_", " ")
-          return problem("kind", fields["kind"].empty? ? "what kind it is is not given" : named, all)
+          named = typed.empty? ? "what kind it is is not given" : "“#{typed[0, 40]}” is not a kind"
+          return problem("kind", named, Kinds::ALL.values.map(&:words).join(", "))
         end
 
         unless kind.fields.include?("own_swl") || fields["own_swl"].empty?

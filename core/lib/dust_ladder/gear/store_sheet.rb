@@ -41,11 +41,13 @@ module DustLadder
       end
 
       # bytes: the file as it came. known: fields of the pieces that the store has already, by number; what a file
-      # does not tell of them stays as it is. match: a SheetMatch, what a foreign file's columns and words mean.
-      def initialize(bytes, known: {}, match: SheetMatch.new({}))
+      # does not tell of them stays as it is. match: a SheetMatch, what a foreign file's columns and words mean. by: what
+      # else a Piece is read by, its rules and today.
+      def initialize(bytes, known: {}, match: SheetMatch.new({}), **by)
         @text = CsvText.new(bytes)
         @known = known
         @match = match
+        @by = by
       end
 
       # { "notices", "columns", "rows": [{ "line", "fields", "problems", "known", "changes" }], "fault" }. Nothing is
@@ -115,7 +117,7 @@ module DustLadder
         fields = @match.meant(fields)
         rated(fields)
         before = @known[fields["number"]]
-        piece = Piece.new(before ? before.merge(fields) : fields)
+        piece = Piece.new(before ? before.merge(fields) : fields, **@by)
         {
           "line" => line,
           "fields" => piece.fields,
