@@ -7,17 +7,19 @@ RSpec.describe "Keeping what was worked" do
     click_button "Take"
   end
 
-  it "tells the second of two windows, shows both values, and loses neither" do
+  # By another hand, while the page that is open knows nothing of it.
+  def meanwhile(plan, **values)
+    now = Plan.find(plan.id)
+    document = now.document.deep_dup
+    values.each { |name, value| document["load"][name.to_s] = value }
+    now.revise(document, lock_version: now.lock_version, note: "by another hand")
+  end
+
+  it "tells the second of two who change it at once, shows both values, and loses neither" do
     plan = demo_plan("receiver-cabin")
     open_plan(plan)
-    second = open_new_window
-    within_window(second) do
-      open_plan(plan)
-      rung("load").click
-      fill_in "weight", with: "3 600 kg"
-      fill_in "Load", with: "RC-7 with rack"
-      expect(page).to have_css("[role=status]", text: "rev 2, saved")
-    end
+    weight = plan.document.dig("load", "weight").merge("bare" => "3 600 kg")
+    meanwhile(plan, weight: weight, name: "RC-7 with rack")
     rung("load").click
     fill_in "weight", with: "3 550 kg"
     find_field("Who says so").click
@@ -35,6 +37,31 @@ RSpec.describe "Keeping what was worked" do
     expect(plan.revisions.reload.map { |revision| revision.document.dig("load", "weight", "bare") }).to eq(
       [ "3 420 kg", "3 600 kg", "3 550 kg" ]
     )
+  end
+
+  # As when somebody comes back to the page.
+  def look_again = execute_script("window.dispatchEvent(new Event('visibilitychange'))")
+
+  it "tells without a touch what others did meanwhile: to a piece, to the plan, and that it is issued" do
+    plan = demo_plan("receiver-cabin")
+    open_plan(plan)
+    expect(page).to have_no_css("[data-headline]", text: "quarantined")
+    rung("load").click
+    piece = Piece.find_by!(number: DustLadder::Plan::NamedGear.numbers(plan.document).first)
+    piece.rewrite(piece.fields.merge("state" => "quarantined"), lock_version: piece.lock_version)
+    look_again
+    expect(page).to have_css("[data-headline]", text: "#{piece.number}: quarantined in the store now")
+    meanwhile(plan, name: "RC-7 with rack")
+    look_again
+    expect(page).to have_field("Load", with: "RC-7 with rack")
+    expect(page).to have_css("[role=status]", text: "rev 2, saved")
+    fill_in "Load", with: "RC-7 and its rack"
+    find_field("Who says so").click
+    expect(page).to have_css("[role=status]", text: "rev 3, saved")
+    allow_any_instance_of(Plan::Life).to receive(:frozen_as).and_return("issued")
+    Plan.find(plan.id).touch
+    look_again
+    expect(page).to have_css("[role=status]", text: "issued")
   end
 
   it "says that the disk is full, keeps what was typed, and saves it once there is room" do

@@ -11,11 +11,13 @@ export interface Look {
   row: number | null
 }
 // open: the rung whose working is wanted; of every rung, when it is null. units: the system that is read.
+// round: is it asked anew, since what the document rests on may have changed?
 export interface Question {
   document: Plan
   look: Look | null
   open: RungId | null
   units: System
+  round: number
 }
 
 // More changes than these are sent as the whole document, and what follows as changes of that.
@@ -67,6 +69,7 @@ export function asker(plan: number) {
 export function answers(ladder: Ladder | null, asked: Question | null, now: Question) {
   if (asked === now) return true
   if (!ladder || asked?.document !== now.document || asked.look !== now.look) return false
+  if (asked.round !== now.round) return false
   if (ladder.headline[now.units] === undefined) return false
 
   return now.open

@@ -1,5 +1,5 @@
 import { replaceEqualDeep } from '@tanstack/react-query'
-import { useEffect, useMemo, useRef, useState } from 'react'
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { Refused, type Fault } from '../api/client'
 import type { Ladder, RungId } from '../api/ladder.generated'
 import type { Plan } from '../api/plan.generated'
@@ -17,8 +17,10 @@ export interface Checked {
   faults: Fault[]
   silentSince: Date | null
   answers: number
+  // Asks for the same document once more.
+  again: () => void
 }
-interface Answer extends Omit<Checked, 'working'> {
+interface Answer extends Omit<Checked, 'working' | 'again'> {
   to: Question | null
 }
 
@@ -36,7 +38,12 @@ export function useChecker(
   units: System,
   first: { ladder: Ladder; of: Plan },
 ): Checked {
-  const question = useMemo(() => ({ document, look, open, units }), [document, look, open, units])
+  const [round, setRound] = useState(0)
+  const again = useCallback(() => setRound((now) => now + 1), [])
+  const question = useMemo(
+    () => ({ document, look, open, units, round }),
+    [document, look, open, units, round],
+  )
   const [inquire] = useState(() => asker(plan))
   const [answer, setAnswer] = useState<Answer>({
     ...first,
@@ -121,5 +128,9 @@ export function useChecker(
     }
   }, [question, answer, inquire])
 
-  return { ...answer, working: answer.to !== question && lateAfter === answer && answer.of !== document }
+  return {
+    ...answer,
+    again,
+    working: answer.to !== question && lateAfter === answer && answer.of !== document,
+  }
 }

@@ -42,6 +42,19 @@ const against = (base: Base, mine: Plan, theirs: Whole): { conflict: Conflict | 
   return { merged, conflict: clashes.length + taken.length > 0 ? { clashes, taken, merged, theirs } : null }
 }
 
+// What is edited first: the plan as it was read, or what was typed here once and not yet saved.
+function begun(whole: Whole, held: boolean) {
+  const base = baseOf(whole)
+  // What stands as it was signed is shown so, whatever was typed here once.
+  const draft = held ? null : readDraft(whole.id)
+  if (!draft || same(draft.document, whole.document))
+    return { base, document: whole.document, conflict: null, restored: false }
+  if (draft.base.lock_version === whole.lock_version || same(draft.sent, whole.document))
+    return { base, document: draft.document, conflict: null, restored: true }
+  const { conflict } = against(draft.base, draft.document, whole)
+  return { base: draft.base, document: draft.document, conflict, restored: true }
+}
+
 // The plan that is being edited: its document, undo and redo, the live ladder, autosave and its state.
 export function usePlanEditor(whole: Whole) {
   const id = whole.id
@@ -49,20 +62,7 @@ export function usePlanEditor(whole: Whole) {
   const [frozen, setFrozen] = useState(whole.held)
   // Why nothing of what is changed here is kept.
   const held = frozen ?? (may('planner') ? null : 'not yours to change')
-  const [start] = useState(() => {
-    // What stands as it was signed is shown so, whatever was typed here once.
-    const draft = held ? null : readDraft(id)
-    if (!draft || same(draft.document, whole.document))
-      return { base: baseOf(whole), document: whole.document, conflict: null, restored: false }
-    if (draft.base.lock_version === whole.lock_version || same(draft.sent, whole.document))
-      return { base: baseOf(whole), document: draft.document, conflict: null, restored: true }
-    return {
-      base: draft.base,
-      document: draft.document,
-      conflict: against(draft.base, draft.document, whole).conflict,
-      restored: true,
-    }
-  })
+  const [start] = useState(() => begun(whole, held !== null))
   const steps = useSteps(
     start.document,
     start.restored ? [{ document: start.base.document, note: BEFORE }] : [],
@@ -149,6 +149,21 @@ export function usePlanEditor(whole: Whole) {
     [noteRef, setEdit],
   )
 
+  // What another hand saved, where nothing of one's own is under way: a step that can be undone.
+  const take = useCallback(
+    (theirs: Whole) => {
+      noteRef.current = 'saved by another hand'
+      setBase(baseOf(theirs))
+      setEdit((now) => ({
+        ...now,
+        document: theirs.document,
+        past: [...now.past, { document: now.document, note: noteRef.current }],
+        future: [],
+      }))
+    },
+    [noteRef, setEdit],
+  )
+
   const state: SaveState =
     held && dirty
       ? 'tried'
@@ -166,6 +181,8 @@ export function usePlanEditor(whole: Whole) {
     dragging: edit.moving === 'drag' ? edit.anchor : null,
     moving: edit.moving !== null,
     revision: base.revision,
+    version: base.lock_version,
+    take,
     state,
     faults,
     held,

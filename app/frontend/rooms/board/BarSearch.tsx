@@ -1,8 +1,7 @@
 import Box from '@mui/material/Box'
 import { useEffect, useRef, useState } from 'react'
 import { useNavigate } from 'react-router'
-
-const counted = (plans: number) => (plans === 1 ? '1 plan' : `${plans} plans`)
+import { countedPlans } from './words'
 
 // Looks for words in all plans, from wherever the board stands. The / key leads to it.
 export function BarSearch({ plans }: { plans: number | undefined }) {
@@ -34,7 +33,7 @@ export function BarSearch({ plans }: { plans: number | undefined }) {
         type="search"
         className="bar-search"
         aria-label="Search all plans"
-        placeholder={plans === undefined ? 'Search  /' : `Search ${counted(plans)}: load, sling  /`}
+        placeholder={plans === undefined ? 'Search  /' : `Search ${countedPlans(plans)}: load, sling  /`}
         maxLength={200}
         value={words}
         onChange={(event) => setWords(event.target.value)}

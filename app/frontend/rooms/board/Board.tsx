@@ -13,6 +13,7 @@ import { BoardRow, COLUMNS } from './BoardRow'
 import { FileDrop } from '../../shell/FileDrop'
 import { NewLift } from './NewLift'
 import { QuickCheck } from './QuickCheck'
+import { countedPlans } from './words'
 
 // How often is asked again while the server still works some lines out.
 const AGAIN_MS = 1000
@@ -20,7 +21,7 @@ const HEADS = ['day', 'ladder', 'lift', 'verdict, and the rung that governs', 'c
 const dateOf = (plan: { lift_at: string | null } | undefined) => plan?.lift_at?.slice(0, 10)
 
 const tally = ({ plans, counts, working }: BoardPage) =>
-  `${plans} plans: ${counts.holds} hold, ${counts.tight}` +
+  `${countedPlans(plans)}: ${counts.holds} hold, ${counts.tight}` +
   ` tight, ${counts.stop} stop, ${counts.not_known} not known` +
   (working > 0 ? `, working on ${working}` : '')
 

@@ -37,3 +37,5 @@ export function timeOf(at: string | null, today: string): string {
 // Second line of a lift: its hour and how it stands.
 export const standing = (lift: DayLift, day: string) =>
   `${lift.lift_at.startsWith(day) ? lift.lift_at.slice(11) : 'goes on'}, ${lift.state}`
+
+export const countedPlans = (plans: number) => (plans === 1 ? '1 plan' : `${plans} plans`)

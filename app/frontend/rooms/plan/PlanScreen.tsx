@@ -13,6 +13,7 @@ import { HistoryScreen } from '../history/HistoryScreen'
 import { LifeScreen } from '../life/LifeScreen'
 import { LoadRoom } from '../load/LoadRoom'
 import { WorkingSheet } from '../working/WorkingSheet'
+import { useMeanwhile } from '../../plan/useMeanwhile'
 import { usePlanEditor } from '../../plan/usePlanEditor'
 import { Workbench } from './Workbench'
 
@@ -56,6 +57,7 @@ export function PlanScreen() {
 // The rooms of one plan share what is being edited: undo, what is not yet saved, and the live ladder.
 function Rooms({ whole }: { whole: Whole }) {
   const editor = usePlanEditor(whole)
+  useMeanwhile(whole, editor)
   const { room } = useParams()
   const [table, setTable] = useState<File | null>(null)
   if (room === 'cab') return <CabScreen editor={editor} />
