@@ -4,17 +4,19 @@ import { useShown } from '../../ui/preferences'
 import { AngleSign, ForceTriangle } from '../../drawing/figures/legs'
 import { figures } from '../../ui/theme/tokens'
 
-// The selected leg in all three conventions.
+// The selected leg in all three conventions. low: is there no room for its triangle of forces?
 export function LegCard({
   drawing,
   leg,
   working,
   pair,
+  low,
 }: {
   drawing: Drawing
   leg: number
   working: boolean
   pair: boolean
+  low: boolean
 }) {
   const shown = useShown()
   const one = drawing.legs[leg]
@@ -83,7 +85,7 @@ export function LegCard({
           </span>
         </Box>
       )}
-      {!working && one.share && one.thrust && one.nominal && !one.slack && (
+      {!low && !working && one.share && one.thrust && one.nominal && !one.slack && (
         <ForceTriangle
           width={284}
           height={86}

@@ -6,7 +6,7 @@ import type { Entry } from '../../drawing/grips/ElevationGrips'
 import { PlanView } from '../../drawing/views/PlanView'
 import { ReachStrip } from '../../drawing/views/ReachStrip'
 import { barOf } from '../../ladder/layout'
-import { GROUND_FROM_BOTTOM, STRIP_HEIGHT } from '../../ui/theme/tokens'
+import { GROUND_FROM_BOTTOM, ROOM_FOR_FORCES, STRIP_HEIGHT } from '../../ui/theme/tokens'
 
 import { useSheetZoom } from './useSheetZoom'
 import type { Actions } from '../../plan/usePlanEditor'
@@ -133,6 +133,7 @@ export const Sheet = memo(function Sheet({
       {drawing && !working && view !== 'tailing' && <DrawnValues drawing={drawing} />}
       <SheetTools
         card={card}
+        low={height < ROOM_FOR_FORCES}
         view={view}
         looking={looking}
         look={look}

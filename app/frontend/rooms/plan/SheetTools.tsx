@@ -26,6 +26,7 @@ const SEEN: Record<View, string> = {
 // What the drawing is looked at with.
 export function SheetTools({
   card,
+  low,
   view,
   looking,
   look,
@@ -41,6 +42,7 @@ export function SheetTools({
   best,
 }: {
   card: boolean
+  low: boolean
   view: View
   looking: Looking
   look: (change: Partial<Looking>) => void
@@ -94,6 +96,7 @@ export function SheetTools({
             drawing={drawing}
             leg={Math.min(leg, drawing.legs.length - 1)}
             working={working}
+            low={low}
             pair={drawing.legs.length === 2 && !plan.rigging.beam && !plan.rigging.reeved}
           />
         )}

@@ -134,15 +134,17 @@ export function LoadPanel({ editor, ladder, rung }: PanelProps) {
         </Row>
       )}
       {load.cg.by !== 'take_off' && (
-        <ChoiceField
-          id={fieldId('/load/cg/basis')}
-          label="How the centre of gravity is known"
-          value={load.cg.basis}
-          choices={CG_BASES}
-          onChoose={(basis) =>
-            editor.change({ '/load/cg/basis': basis }, 'how the centre of gravity is known')
-          }
-        />
+        <Row columns="1fr">
+          <ChoiceField
+            id={fieldId('/load/cg/basis')}
+            label="How the centre of gravity is known"
+            value={load.cg.basis}
+            choices={CG_BASES}
+            onChoose={(basis) =>
+              editor.change({ '/load/cg/basis': basis }, 'how the centre of gravity is known')
+            }
+          />
+        </Row>
       )}
       <Row columns="1fr 1fr 1fr">
         {(['x', 'y', 'z'] as const).map((axis) => (

@@ -57,6 +57,8 @@ export const LADDER_WIDTH = 272
 export const PANEL_WIDTH = 344
 export const STRIP_HEIGHT = 206
 export const GROUND_FROM_BOTTOM = 42
+// Of a sheet lower than this the leg's card has its angles, and no triangle of forces.
+export const ROOM_FOR_FORCES = 660
 export const STILES = { left: 40, right: 252 }
 
 export const text = "'Barlow', 'Barlow fallback', sans-serif"
