@@ -156,6 +156,9 @@ RSpec.describe "Keeping what was worked" do
     open_plan(demo_plan("feed-horn"))
     rung("load").click
     page.driver.browser.network_conditions = { offline: true, latency: 0, throughput: 0 }
+    look_again
+    expect(page).to have_css("[role=status]", text: "rev 1, saved, no answer since")
+    expect(page).to have_css("[data-rung=slings][data-verdict=holds]")
     fill_in "weight", with: "1 090 kg"
     find_field("Who says so").click
     expect(page).to have_text("No answer from the server since")
@@ -163,6 +166,8 @@ RSpec.describe "Keeping what was worked" do
     expect(page).to have_no_css("[data-rung][data-verdict=holds]")
     page.driver.browser.network_conditions = { offline: false, latency: 0, throughput: -1 }
     expect(page).to have_css("[role=status]", text: "rev 2, saved", wait: 20)
+    look_again
+    expect(page).to have_no_css("[role=status]", text: "no answer since")
     expect(page).to have_field("weight", with: "1 090 kg")
     expect(page).to have_css("[data-rung=slings][data-verdict=holds]")
   end

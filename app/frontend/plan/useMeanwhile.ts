@@ -6,6 +6,19 @@ import type { Editor } from './usePlanEditor'
 // How old what stands on a page that somebody looks at may be.
 const EVERY_MS = 30_000
 
+const query = (id: number) => ({
+  queryKey: ['meanwhile', id],
+  queryFn: () => api.plan(String(id)),
+  retry: false,
+  networkMode: 'always' as const,
+})
+
+// Since when nobody answers how the plan stands, as a time in ms; null while somebody does.
+export function useSilence(id: number) {
+  const { isError, dataUpdatedAt } = useQuery({ ...query(id), enabled: false })
+  return isError ? dataUpdatedAt : null
+}
+
 // Keeps an open plan to what others do meanwhile: a piece is quarantined, a chart withdrawn, the ground
 // tested, the plan itself saved or issued by another hand. It looks when somebody comes back to the page,
 // too. What is under one's own hand is left alone, its save tells; so is what is only tried on a held plan.
@@ -13,15 +26,13 @@ export function useMeanwhile(whole: Whole, editor: Editor) {
   const { state, moving, version, take, setFrozen } = editor
   const { again } = editor.checked
   const { data } = useQuery({
-    queryKey: ['meanwhile', String(whole.id)],
-    queryFn: () => api.plan(String(whole.id)),
+    ...query(whole.id),
     initialData: whole,
     gcTime: 0,
     refetchInterval: EVERY_MS,
     refetchIntervalInBackground: false,
     refetchOnWindowFocus: true,
     refetchOnMount: false,
-    retry: false,
   })
   const told = useRef(whole)
   const tried = state === 'tried'

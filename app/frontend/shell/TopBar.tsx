@@ -4,6 +4,7 @@ import { memo, useCallback, useState } from 'react'
 import { useNavigate } from 'react-router'
 import type { RiggingDialog } from '../plan/dialogs'
 import type { Checked } from '../plan/useChecker'
+import { useSilence } from '../plan/useMeanwhile'
 import type { Editor, SaveState } from '../plan/usePlanEditor'
 import { BAR_HEIGHT, figures } from '../ui/theme/tokens'
 import { RuleSetChoice, UnitsChoice } from './BarChoices'
@@ -55,6 +56,7 @@ export const TopBar = memo(function TopBar({
   onRigging,
 }: Props) {
   const navigate = useNavigate()
+  const silence = useSilence(id)
   const [menu, setMenu] = useState<HTMLElement | null>(null)
   const close = useCallback(() => setMenu(null), [])
   return (
@@ -116,6 +118,8 @@ export const TopBar = memo(function TopBar({
               ? 'kept in this browser, tried again soon'
               : SAVE_WORDS[state],
             ...faults.map((fault) => `${fault.pointer} ${fault.message}`),
+            silence !== null &&
+              `no answer since ${new Date(silence).toLocaleTimeString()}: what is shown stood so then`,
           ]
             .filter(Boolean)
             .join(', ')}
