@@ -8,8 +8,8 @@ module Api
       faults =
         error.record.errors.map do |one|
           name = one.attribute.to_s.split("/").last
-          called = CALLED.fetch(name, name)
-          { pointer: "/#{one.attribute}", message: "#{called} #{one.message}", expected: EXPECTED.fetch(name, "another") }
+          words = "#{CALLED.fetch(name, name)} #{one.message}"
+          { pointer: "/#{one.attribute}", message: words, expected: EXPECTED.fetch(name, "another") }
         end
       render json: { errors: faults }, status: :unprocessable_content
     end

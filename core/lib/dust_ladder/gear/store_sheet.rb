@@ -41,8 +41,8 @@ module DustLadder
       end
 
       # bytes: the file as it came. known: fields of the pieces that the store has already, by number; what a file
-      # does not tell of them stays as it is. match: a SheetMatch, what a foreign file's columns and words mean. by: what
-      # else a Piece is read by, its rules and today.
+      # does not tell of them stays as it is. match: a SheetMatch, what a foreign file's columns and words mean.
+      # by: what else a Piece is read by, its rules and today.
       def initialize(bytes, known: {}, match: SheetMatch.new({}), **by)
         @text = CsvText.new(bytes)
         @known = known

@@ -22,7 +22,9 @@ module DustLadder
       # What was worked out before, by all that it depends on: most changes of a plan leave the rigging as it is. Kept
       # from the second time on that it is asked for.
       def self.worked(key)
-        Arrangement.kept[key] || yield.tap { |made| Arrangement.kept.keep(key, made, bytes: 1) if Arrangement.again?(key) }
+        found = Arrangement.kept[key] and return found
+
+        yield.tap { |made| Arrangement.kept.keep(key, made, bytes: 1) if Arrangement.again?(key) }
       end
 
       def self.kept = @worked
