@@ -98,7 +98,7 @@ rigs, seed = (ARGV[0] || 200).to_i, (ARGV[1] || 1).to_i
 DustLadder::Rigging::UnderBeam.prepend(Module.new { private def directions? = true })
 plans = Array.new(rigs) { |index| random_plan(Random.new(seed * 1_000_000 + index)) }
 some = plans.map { |plan| some_left_out?(plan) ? figures(plan) : nil }
-DustLadder::Rigging::Arrangement.kept.clear
+DustLadder::Rigging::Worked.clear
 EveryCorner.on
 worst = Hash.new { |all, name| all[name] = [ 0.0, nil ] }
 plans.each_with_index.select { |_, index| some[index] }

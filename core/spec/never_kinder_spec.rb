@@ -325,7 +325,7 @@ check({ "/load/cg/x" => "2.3 m" }, slings: instance_exec("nylon_web", &soft))
       allow(DustLadder::Statics::Envelope).to receive(:new).and_wrap_original { |made, rig, **given|
         made.call(rig, **given, every: true)
       }
-      DustLadder::Rigging::Arrangement.kept.clear
+      DustLadder::Rigging::Worked.clear
       every = figures.()
       expect(some.zip(every).map { |one, all| all - one }.max).to be < 2e-4
     end

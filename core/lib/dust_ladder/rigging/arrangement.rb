@@ -5,31 +5,12 @@ module DustLadder
     # made and as they stretch: stretch never helps (section 15). Siblings are Bridle, SpaceBridle and UnderBeam; each
     # says how it hangs nominally (#pose, #as_made) and in every corner (#all).
     class Arrangement
-      # How many worst cases are kept; each counts as one.
-      KEPT = 8
       # How often the lengths are taken back to what was made.
       MOST_TAKEN_BACK = 60
-      @worked = Snapshots::Store.new(bytes: KEPT)
-      # What was asked for once is only remembered to have been asked for: a hand that drags a grip asks for each worst
-      # case but once, and Ruby takes long to clear away what was kept for a while.
-      ASKED = 64
-      @asked = Snapshots::Store.new(bytes: ASKED)
 
       attr_reader :points, :cg
       # May the worst case wait, where it takes long? Then whoever asks for it is told so.
       attr_writer :hasty
-
-      # What was worked out before, by all that it depends on: most changes of a plan leave the rigging as it is. Kept
-      # from the second time on that it is asked for.
-      def self.worked(key)
-        found = Arrangement.kept[key] and return found
-
-        yield.tap { |made| Arrangement.kept.keep(key, made, bytes: 1) if Arrangement.again?(key) }
-      end
-
-      def self.kept = @worked
-
-      def self.again?(key) = @asked[key.hash] || !@asked.keep(key.hash, true, bytes: 1)
 
       # The one of a plan. rigging: a Plan::Rigging. load: a Load::PlannedLoad. sling_of: from a leg's index to its
       # sling's data, or nil. beam: a PlannedBeam, or nil. above, hung_below: as of UnderBeam.

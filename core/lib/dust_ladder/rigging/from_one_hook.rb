@@ -38,7 +38,7 @@ module DustLadder
 
       # Every pose, nominal ones first.
       def all
-        @all ||= [ as_made, *(stretch_known? ? [ pose ] : []), *Arrangement.worked(corners_key) { corners } ]
+        @all ||= [ as_made, *(stretch_known? ? [ pose ] : []), *Worked.of(corners_key) { corners } ]
       end
 
       def corners

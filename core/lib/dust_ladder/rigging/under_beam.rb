@@ -61,11 +61,11 @@ module DustLadder
       def hung_below = @hung_masses ||= points.each_index.map { |leg| @hung_below.call(leg) }
 
       # Its corners as they stretch.
-      def envelope = @envelope ||= Arrangement.worked(envelope_key) { envelope_of }
+      def envelope = @envelope ||= Worked.of(envelope_key) { envelope_of }
       # Its corners with every line as long as it was made.
       def made_envelope
         @made_envelope ||=
-          Arrangement.worked([ :made, *envelope_key ]) do
+          Worked.of([ :made, *envelope_key ]) do
             envelope_of(base: envelope, settle: method(:taken_back))
           end
       end
