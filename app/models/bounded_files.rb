@@ -5,16 +5,19 @@ require "active_support/cache/file_store"
 class BoundedFiles < ActiveSupport::Cache::FileStore
   SWEPT_EVERY = 100
 
-  # most: bytes that all of them together may have. lasts: how long one stays.
-  def initialize(path, most:, lasts:)
+  # most: bytes that all of them together may have. lasts: how long one stays. swept_every: how many are put there
+  # between one sweep and the next in the mean, for so much more than the most may lie there; of very many small ones a
+  # sweep takes a second.
+  def initialize(path, most:, lasts:, swept_every: SWEPT_EVERY)
     super(path, expires_in: lasts, compress: false)
     @most = most
     @lasts = lasts
+    @swept_every = swept_every
   end
 
   # Returns whether it is there now; where the disk takes nothing, it is not.
   def write(...)
-    sweep if rand(SWEPT_EVERY).zero?
+    sweep if rand(@swept_every).zero?
     super
   rescue SystemCallError => error
     Rails.logger.warn("nothing could be shared: #{error.message}")
@@ -28,11 +31,12 @@ class BoundedFiles < ActiveSupport::Cache::FileStore
     nil
   end
 
-  # Returns how many went.
+  # Returns how many went. What is put there meanwhile is not among them.
   def sweep
     weight = 0
-    kept = files.sort.reverse.take_while { |at, bytes, _| at > @lasts.ago.to_time && (weight += bytes) <= @most }
-    (files - kept).count { |_, _, path| gone?(path) }
+    newest_first = files.sort.reverse
+    kept = newest_first.take_while { |at, bytes, _| at > @lasts.ago.to_time && (weight += bytes) <= @most }
+    newest_first.drop(kept.size).count { |_, _, path| gone?(path) }
   end
 
   private

@@ -2,7 +2,7 @@
 # whoever has it already is not sent it again. It is made once for as long as nothing changes in the database; and where
 # all that it rests on can be named, once for as long as nothing of that does, for all processes of the service.
 class KeptAnswer
-  STORE = BoundedFiles.new(Rails.root.join("tmp/cache/answers"), most: 512.megabytes, lasts: 30.days)
+  STORE = BoundedFiles.new(Rails.root.join("tmp/cache/answers"), most: 512.megabytes, lasts: 30.days, swept_every: 1000)
   # What makes the answers: another application makes others.
   CODE =
     Rails.root

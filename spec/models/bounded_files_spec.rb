@@ -6,7 +6,7 @@ RSpec.describe BoundedFiles do
 
   around { |example| Dir.mktmpdir { |place| (@place = place) && example.run } }
 
-  def store(most = 1.megabyte) = described_class.new(@place, most: most, lasts: 30.minutes)
+  def store(most = 1.megabyte, **more) = described_class.new(@place, most: most, lasts: 30.minutes, **more)
   def path(name) = store.send(:normalize_key, name, {})
   def aged(name, minutes) = File.utime(*[ minutes.minutes.ago.to_time ] * 2, path(name))
 
@@ -24,9 +24,15 @@ RSpec.describe BoundedFiles do
     expect([ store.sweep, File.exist?(path("b")), store.sweep ]).to eq([ 1, true, 0 ])
   end
 
+  it "leaves what others put there while it sweeps" do
+    store.write("old", "x") && aged("old", 31)
+    sweeping = store
+    allow(sweeping).to receive(:files).and_wrap_original { |listed| listed.call.tap { store.write("new", "x") } }
+    expect([ sweeping.sweep, store.read("new") ]).to eq([ 1, "x" ])
+  end
+
   it "is swept by those who write" do
-    stub_const("BoundedFiles::SWEPT_EVERY", 1)
-    20.times { |at| store(5000).write("no. #{at}", "x" * 1000) }
+    20.times { |at| store(5000, swept_every: 1).write("no. #{at}", "x" * 1000) }
     expect(Dir["#{@place}/**/*"].count { |one| File.file?(one) }).to be_between(3, 6)
   end
 

@@ -54,7 +54,8 @@ RSpec.describe "Keeping what was worked" do
     meanwhile(plan, name: "RC-7 with rack")
     look_again
     expect(page).to have_field("Load", with: "RC-7 with rack")
-    expect(page).to have_css("[role=status]", text: "rev 2, saved")
+    expect(page).to have_css("[role=status]", text: "rev 2, saved, by another hand")
+    expect(page).to have_css("button[aria-label^='Undo'][disabled]")
     fill_in "Load", with: "RC-7 and its rack"
     find_field("Who says so").click
     expect(page).to have_css("[role=status]", text: "rev 3, saved")

@@ -5,4 +5,6 @@ export interface Base {
   document: Plan
   lock_version: number
   revision: number
+  // Was it taken over from another hand, as it stood?
+  theirs?: boolean
 }

@@ -149,19 +149,14 @@ export function usePlanEditor(whole: Whole) {
     [noteRef, setEdit],
   )
 
-  // What another hand saved, where nothing of one's own is under way: a step that can be undone.
+  // What another hand saved, where nothing of one's own is under way. Nothing that was done before it can be
+  // undone any more: that would take theirs back too.
   const take = useCallback(
     (theirs: Whole) => {
-      noteRef.current = 'saved by another hand'
-      setBase(baseOf(theirs))
-      setEdit((now) => ({
-        ...now,
-        document: theirs.document,
-        past: [...now.past, { document: now.document, note: noteRef.current }],
-        future: [],
-      }))
+      setBase({ ...baseOf(theirs), theirs: true })
+      setEdit({ document: theirs.document, past: [], future: [], anchor: null, moving: null })
     },
-    [noteRef, setEdit],
+    [setEdit],
   )
 
   const state: SaveState =
@@ -182,6 +177,7 @@ export function usePlanEditor(whole: Whole) {
     moving: edit.moving !== null,
     revision: base.revision,
     version: base.lock_version,
+    theirs: base.theirs ?? false,
     take,
     state,
     faults,

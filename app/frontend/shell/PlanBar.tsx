@@ -84,6 +84,7 @@ export function PlanBar({
         rules={editor.document.rules}
         revision={editor.revision}
         state={editor.state}
+        theirs={editor.theirs}
         faults={editor.faults}
         room={room}
         ladder={ladder}

@@ -25,7 +25,7 @@ const SAVE_WORDS: Record<SaveState, string> = {
 
 interface Props
   extends
-    Pick<Editor, 'id' | 'revision' | 'state' | 'faults'>,
+    Pick<Editor, 'id' | 'revision' | 'state' | 'theirs' | 'faults'>,
     Pick<Checked, 'ladder' | 'working' | 'silentSince'> {
   title: string
   site: string
@@ -45,6 +45,7 @@ export const TopBar = memo(function TopBar({
   rules,
   revision,
   state,
+  theirs,
   faults,
   room,
   ladder,
@@ -117,6 +118,7 @@ export const TopBar = memo(function TopBar({
             state === 'offline' && faults.length > 0
               ? 'kept in this browser, tried again soon'
               : SAVE_WORDS[state],
+            state === 'saved' && theirs && 'by another hand',
             ...faults.map((fault) => `${fault.pointer} ${fault.message}`),
             silence !== null &&
               `no answer since ${new Date(silence).toLocaleTimeString()}: what is shown stood so then`,
