@@ -40,10 +40,12 @@ export function useMeanwhile(whole: Whole, editor: Editor) {
 
   useEffect(() => {
     if (!idle || data === told.current || data.lock_version < version) return
+    // It is taken once nothing is tried any more.
+    if (tried) return again()
 
     told.current = data
-    if (data.lock_version > version && !tried) take(data)
+    if (data.lock_version > version) take(data)
     else again()
-    if (!tried) setFrozen(data.held)
+    setFrozen(data.held)
   }, [idle, tried, data, version, take, again, setFrozen])
 }
