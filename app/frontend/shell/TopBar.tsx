@@ -23,6 +23,8 @@ const SAVE_WORDS: Record<SaveState, string> = {
   clash: 'changed elsewhere',
 }
 
+const hourOf = (at: number) => new Date(at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })
+
 interface Props
   extends
     Pick<Editor, 'id' | 'revision' | 'state' | 'theirs' | 'faults'>,
@@ -113,6 +115,7 @@ export const TopBar = memo(function TopBar({
           role="status"
         >
           {[
+            silence !== null && `no answer since ${hourOf(silence)}: shown as it stood then`,
             site,
             `rev ${revision}`,
             state === 'offline' && faults.length > 0
@@ -120,8 +123,6 @@ export const TopBar = memo(function TopBar({
               : SAVE_WORDS[state],
             state === 'saved' && theirs && 'by another hand',
             ...faults.map((fault) => `${fault.pointer} ${fault.message}`),
-            silence !== null &&
-              `no answer since ${new Date(silence).toLocaleTimeString()}: what is shown stood so then`,
           ]
             .filter(Boolean)
             .join(', ')}
