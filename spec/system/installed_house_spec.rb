@@ -27,6 +27,8 @@ RSpec.describe "An installed house", :signed_out, :logging do
       # What its pages asked for they were given, and nothing of it was refused by what they say of themselves.
       faults = page.driver.browser.logs.get(:browser).select { |entry| entry.level == "SEVERE" }
       expect(faults.map(&:message).grep_v(/status of (401|409|422)/)).to eq([])
+      # A page that stands open asks on, of a house that is no more.
+      page.reset!
     end
   end
 
