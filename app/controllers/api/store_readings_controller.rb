@@ -42,8 +42,9 @@ module Api
       { "rows" => told, "faulty" => told.count { |row| row["problems"].any? } }
     end
 
+    # Of their state alone: that is all that a piece in the store may refuse, and few rows change it.
     def refused(row)
-      return [] unless row["known"]
+      return [] unless row["changes"].any? { |change| change["field"] == "state" }
 
       piece = pieces[row["fields"]["number"]]
       piece.fields = row["fields"]

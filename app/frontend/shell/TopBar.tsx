@@ -6,6 +6,7 @@ import type { RiggingDialog } from '../plan/dialogs'
 import type { Checked } from '../plan/useChecker'
 import { useSilence } from '../plan/useMeanwhile'
 import type { Editor, SaveState } from '../plan/usePlanEditor'
+import { clock } from '../ui/clock'
 import { BAR_HEIGHT, figures } from '../ui/theme/tokens'
 import { RuleSetChoice, UnitsChoice } from './BarChoices'
 import { Brand } from './Brand'
@@ -22,8 +23,6 @@ const SAVE_WORDS: Record<SaveState, string> = {
   refused: 'not saved: refused; kept in this browser',
   clash: 'changed elsewhere',
 }
-
-const hourOf = (at: number) => new Date(at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })
 
 interface Props
   extends
@@ -115,7 +114,7 @@ export const TopBar = memo(function TopBar({
           role="status"
         >
           {[
-            silence !== null && `no answer since ${hourOf(silence)}: shown as it stood then`,
+            silence !== null && `no answer since ${clock(silence)}: shown as it stood then`,
             site,
             `rev ${revision}`,
             state === 'offline' && faults.length > 0

@@ -4,7 +4,7 @@ import TextField from '@mui/material/TextField'
 import { useState, type ReactNode } from 'react'
 import type { DayAnswer } from '../../api/answers.generated'
 import type { KeptEvent } from '../../plan/keptDays'
-import { clock } from './words'
+import { clock } from '../../ui/clock'
 
 // What was said to one thing that is asked, and the buttons to say it: yes at once, no with a word. kept:
 // said on this device, and not with the server yet.

@@ -4,7 +4,8 @@ import type { LiftDay } from '../../api/answers.generated'
 import { Heading } from '../../ui/Row'
 import type { KeptEvent } from '../../plan/keptDays'
 import type { Day } from './useDay'
-import { clock, line } from './words'
+import { clock } from '../../ui/clock'
+import { line } from './words'
 
 const FIRST = 12
 const LATE_MS = 120_000

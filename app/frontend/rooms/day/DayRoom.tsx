@@ -16,7 +16,7 @@ import { Signals } from './Signals'
 import { Signaller } from './Signaller'
 import { CallStop, Stopped } from './StopCall'
 import { useDay, type Day } from './useDay'
-import { clock } from './words'
+import { clock } from '../../ui/clock'
 import '../../ui/parts.css'
 import './day.css'
 

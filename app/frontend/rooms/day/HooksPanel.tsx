@@ -10,7 +10,7 @@ import { Heading } from '../../ui/Row'
 import type { PhaseProps } from './PhasePanel'
 import { useJudged } from './useJudged'
 import { useTyped } from './useTyped'
-import { clock } from './words'
+import { clock } from '../../ui/clock'
 
 type Turning = NonNullable<LiftDay['turning']>
 

@@ -5,7 +5,8 @@ import { useEffect, type ReactNode } from 'react'
 import { useSize } from '../../ui/useSize'
 import { endedHere, openHere } from './here'
 import type { KeptEvent } from '../../plan/keptDays'
-import { asVerdict, clock, stands } from './words'
+import { clock } from '../../ui/clock'
+import { asVerdict, stands } from './words'
 
 const STILES = 2 * 37
 

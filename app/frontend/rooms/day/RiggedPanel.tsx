@@ -8,7 +8,7 @@ import type { PhaseProps } from './PhasePanel'
 import { AT_FIELD, blankRig, measuredOf, RiggedFields } from './RiggedFields'
 import { useTyped } from './useTyped'
 import { useJudged } from './useJudged'
-import { clock } from './words'
+import { clock } from '../../ui/clock'
 
 // What the tape, the inclinometer and the eye tell beside the load, judged beside the plan while it is typed.
 export function RiggedPanel({ plan, day, say, barred, kept }: PhaseProps & { barred: boolean }) {

@@ -6,7 +6,7 @@ import type { KeptEvent } from '../../plan/keptDays'
 import { SayField } from './SayField'
 import type { Day } from './useDay'
 import { named } from './here'
-import { clock } from './words'
+import { clock } from '../../ui/clock'
 
 // A stop that was called, and the way on, which is for the supervisor alone.
 export function Stopped({ day, kept, say }: { day: LiftDay; kept: KeptEvent[]; say: Day['say'] }) {

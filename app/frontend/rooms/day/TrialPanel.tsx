@@ -17,7 +17,7 @@ import { TrialFigures } from './TrialFigures'
 import { readOf, sideless } from './typedTry'
 import { useTyped } from './useTyped'
 import { useJudged } from './useJudged'
-import { clock } from './words'
+import { clock } from '../../ui/clock'
 
 // Each line's length at the next try: as it was last, but for what the advice changed.
 const nextLengths = (trial: Trial | null) => {

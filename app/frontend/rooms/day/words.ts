@@ -1,10 +1,6 @@
 import type { DayPhase, LiftDay } from '../../api/answers.generated'
 import { WORD, type Verdict } from '../../ladder/verdict'
 
-// The time of the day alone, by this device's clock.
-export const clock = (at: string | number) =>
-  new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
-
 // Of a trial that is not ended, what came of the last try.
 const lastTry = (phase: DayPhase, day: LiftDay) =>
   phase.trial && !phase.done && day.tried > 0 ? day.trial?.tries.at(-1)?.verdict : undefined

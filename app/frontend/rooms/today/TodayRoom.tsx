@@ -11,13 +11,12 @@ import { useShown } from '../../ui/preferences'
 import { Reading } from '../../ui/Reading'
 import { useTitle } from '../../ui/useTitle'
 import './today.css'
+import { clock as deviceClock } from '../../ui/clock'
 
 const EVERY_MS = 5000
 const WIDE = 200
 
 const clock = (at: string | null) => at?.slice(11, 16) ?? ''
-// A device's time, by this one's clock.
-const local = (at: string) => new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
 
 // How one lift stands: stop before all, then what is said no, then how far it is.
 const standing = (lift: TodayLift) => {
@@ -25,7 +24,7 @@ const standing = (lift: TodayLift) => {
   if (lift.stop)
     return {
       verdict: 'stop',
-      words: `stop: ${lift.stop.words || 'called'}, ${lift.stop.name}, ${local(lift.stop.at)}`,
+      words: `stop: ${lift.stop.words || 'called'}, ${lift.stop.name}, ${deviceClock(lift.stop.at)}`,
     } as const
   if (lift.no) return { verdict: 'stop', words: `no at: ${lift.phase?.toLowerCase() ?? 'an item'}` } as const
   if (lift.state === 'closed') return { verdict: 'holds', words: 'closed' } as const
