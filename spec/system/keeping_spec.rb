@@ -52,7 +52,14 @@ RSpec.describe "Keeping what was worked" do
     look_again
     expect(page).to have_css("[data-headline]", text: "#{piece.number}: quarantined in the store now")
     meanwhile(plan, name: "RC-7 with rack")
+    find_field("Load").click
     look_again
+    expect(page).to have_css("[role=status]", text: "rev 2 by another hand: shown once you are done here")
+    expect(page).to have_no_field("Load", with: "RC-7 with rack")
+    send_keys(:tab, :tab)
+    find_field("Load").native.send_keys("")
+    expect(page).to have_no_field("Load", with: "RC-7 with rack")
+    execute_script("document.activeElement.blur()")
     expect(page).to have_field("Load", with: "RC-7 with rack")
     expect(page).to have_css("[role=status]", text: "rev 2, saved, by another hand")
     expect(page).to have_css("button[aria-label^='Undo'][disabled]")

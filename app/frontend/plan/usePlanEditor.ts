@@ -150,13 +150,15 @@ export function usePlanEditor(whole: Whole) {
   )
 
   // What another hand saved, where nothing of one's own is under way. Nothing that was done before it can be
-  // undone any more: that would take theirs back too.
+  // undone any more: that would take theirs back too. What only happened to the revision shown changes none.
   const take = useCallback(
     (theirs: Whole) => {
+      if (theirs.revision === base.revision)
+        return setBase((now) => ({ ...now, lock_version: theirs.lock_version }))
       setBase({ ...baseOf(theirs), theirs: true })
       setEdit({ document: theirs.document, past: [], future: [], anchor: null, moving: null })
     },
-    [setEdit],
+    [base.revision, setEdit],
   )
 
   const state: SaveState =

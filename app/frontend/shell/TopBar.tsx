@@ -4,7 +4,7 @@ import { memo, useCallback, useState } from 'react'
 import { useNavigate } from 'react-router'
 import type { RiggingDialog } from '../plan/dialogs'
 import type { Checked } from '../plan/useChecker'
-import { useSilence } from '../plan/useMeanwhile'
+import { useTold } from '../plan/useMeanwhile'
 import type { Editor, SaveState } from '../plan/usePlanEditor'
 import { clock } from '../ui/clock'
 import { BAR_HEIGHT, figures } from '../ui/theme/tokens'
@@ -58,7 +58,7 @@ export const TopBar = memo(function TopBar({
   onRigging,
 }: Props) {
   const navigate = useNavigate()
-  const silence = useSilence(id)
+  const { silence, waiting } = useTold(id, revision)
   const [menu, setMenu] = useState<HTMLElement | null>(null)
   const close = useCallback(() => setMenu(null), [])
   return (
@@ -115,6 +115,9 @@ export const TopBar = memo(function TopBar({
         >
           {[
             silence !== null && `no answer since ${clock(silence)}: shown as it stood then`,
+            state === 'saved' &&
+              waiting !== null &&
+              `rev ${waiting} by another hand: shown once you are done here`,
             site,
             `rev ${revision}`,
             state === 'offline' && faults.length > 0

@@ -14,6 +14,8 @@ import { CsvRows, ROW_HEIGHT } from './CsvRows'
 import { CsvState } from './CsvState'
 
 interface Reading {
+  // Which reading of the file this is: another begins with no rows.
+  of: AbortController | null
   head: CsvPart['head'] | null
   rows: CsvRow[]
   read: number
@@ -21,7 +23,7 @@ interface Reading {
   done: CsvPart['done'] | null
   error: string | null
 }
-const NOTHING: Reading = { head: null, rows: [], read: 0, share: 0, done: null, error: null }
+const NOTHING: Reading = { of: null, head: null, rows: [], read: 0, share: 0, done: null, error: null }
 
 interface Props {
   file: File
@@ -56,16 +58,21 @@ export function CsvDialog({ file, takeOff, onTake, onClose }: Props) {
   const [onlyFaulty, setOnlyFaulty] = useState(false)
   const scroller = useRef<HTMLDivElement>(null)
   const shown = useShown()
+  const groups = JSON.stringify(takeOff.groups.map(({ title }) => title))
   useEffect(() => {
     const stop = new AbortController()
-    const groups = takeOff.groups.map(({ title }) => title)
+    const put = (change: (now: Reading) => Partial<Reading>) =>
+      !stop.signal.aborted &&
+      setReading((now) => {
+        const mine = now.of === stop ? now : { ...NOTHING, of: stop }
+        return { ...mine, ...change(mine) }
+      })
     api
       .readCsv(
         file,
-        { decimalComma: comma === true, groups },
+        { decimalComma: comma === true, groups: JSON.parse(groups) as string[] },
         (part) =>
-          setReading((now) => ({
-            ...now,
+          put((now) => ({
             head: part.head ?? now.head,
             rows: part.rows ? [...now.rows, ...part.rows] : now.rows,
             read: part.read ?? now.read,
@@ -74,18 +81,16 @@ export function CsvDialog({ file, takeOff, onTake, onClose }: Props) {
           })),
         stop.signal,
       )
-      .catch((error: unknown) => {
-        if (!stop.signal.aborted)
-          setReading((now) => ({
-            ...now,
-            error:
-              error instanceof Refused
-                ? error.faults.map((fault) => `${fault.message}; expected ${fault.expected}`).join('; ')
-                : 'the file could not be read to its end',
-          }))
-      })
+      .catch((error: unknown) =>
+        put(() => ({
+          error:
+            error instanceof Refused
+              ? error.faults.map((fault) => `${fault.message}; expected ${fault.expected}`).join('; ')
+              : 'the file could not be read to its end',
+        })),
+      )
     return () => stop.abort()
-  }, [file, comma, takeOff.groups])
+  }, [file, comma, groups])
   const { head, done, read, share, error } = reading
   const rows = onlyFaulty ? reading.rows.filter(({ problems }) => problems.length > 0) : reading.rows
   // eslint-disable-next-line react-hooks/incompatible-library -- it is made for being called at every render

@@ -14,7 +14,7 @@ import { LifeScreen } from '../life/LifeScreen'
 import { LoadRoom } from '../load/LoadRoom'
 import { WorkingSheet } from '../working/WorkingSheet'
 import { useMeanwhile } from '../../plan/useMeanwhile'
-import { usePlanEditor } from '../../plan/usePlanEditor'
+import { usePlanEditor, type Editor } from '../../plan/usePlanEditor'
 import { Workbench } from './Workbench'
 
 // Fetches a plan and opens it. Each visit reads it afresh.
@@ -57,7 +57,21 @@ export function PlanScreen() {
 // The rooms of one plan share what is being edited: undo, what is not yet saved, and the live ladder.
 function Rooms({ whole }: { whole: Whole }) {
   const editor = usePlanEditor(whole)
+  return (
+    <>
+      <Meanwhile whole={whole} editor={editor} />
+      <Room editor={editor} />
+    </>
+  )
+}
+
+// Apart, so that the rooms are not drawn again whenever the hand goes into a field.
+function Meanwhile({ whole, editor }: { whole: Whole; editor: Editor }) {
   useMeanwhile(whole, editor)
+  return null
+}
+
+function Room({ editor }: { editor: Editor }) {
   const { room } = useParams()
   const [table, setTable] = useState<File | null>(null)
   if (room === 'cab') return <CabScreen editor={editor} />
