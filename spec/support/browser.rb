@@ -155,13 +155,13 @@ RSpec.configure do |config|
     ActiveRecord::Base.descendants.reject(&:abstract_class?).each { |model| model.load_schema if model.table_exists? }
   end
   # One size of window, whichever example came before; and what its page kept in its storage goes, without a page
-  # being opened for that.
+  # being opened for that. Its cookies once more: what it still had under way when it was left may have set one.
   config.before(:each, type: :system) do |example|
     driven_by(example.metadata[:logging] ? :chromium_logging : :chromium)
     page.driver.browser.execute_cdp(
       "Storage.clearDataForOrigin",
       origin: page.server.base_url,
-      storageTypes: "local_storage,indexeddb,service_workers,cache_storage"
+      storageTypes: "cookies,local_storage,indexeddb,service_workers,cache_storage"
     )
     look
   end
