@@ -72,6 +72,26 @@ RSpec.describe "Keeping what was worked" do
     expect(page).to have_css("[role=status]", text: "issued")
   end
 
+  it "tells that the house was put back to an older day, and gives what stood on the page back by undo" do
+    plan = demo_plan("receiver-cabin")
+    open_plan(plan)
+    rung("load").click
+    fill_in "Load", with: "RC-7, all of it"
+    find_field("Who says so").click
+    expect(page).to have_css("[role=status]", text: "rev 2, saved")
+    execute_script("document.activeElement.blur()")
+    # As a restored backup has it: the older revision, under a later lock.
+    plan.revisions.last.delete
+    Plan.where(id: plan.id).update_all([ "lock_version = lock_version + 1000, updated_at = ?", Time.current ])
+    look_again
+    expect(page).to have_css("[role=status]", text: "rev 1, saved, the house was put back to it: undo brings")
+    expect(page).to have_no_field("Load", with: "RC-7, all of it")
+    find("button[aria-label^='Undo: ']").click
+    expect(page).to have_field("Load", with: "RC-7, all of it")
+    expect(page).to have_css("[role=status]", text: "rev 2, saved")
+    expect(plan.reload.document.dig("load", "name")).to eq("RC-7, all of it")
+  end
+
   it "says that the disk is full, keeps what was typed, and saves it once there is room" do
     plan = demo_plan("receiver-cabin")
     full = true

@@ -5,6 +5,6 @@ export interface Base {
   document: Plan
   lock_version: number
   revision: number
-  // Was it taken over from another hand, as it stood?
-  theirs?: boolean
+  // How it was taken over, where it is none of one's own.
+  theirs?: string
 }

@@ -25,6 +25,9 @@ const mayPass = ({ status }: Refused) => status === 0 || status >= 500
 // Note of the step that brought back what an earlier page had not saved.
 export const BEFORE = 'what was typed before'
 
+const PUT_BACK = 'the house was put back to it: undo brings what stood here'
+const BEFORE_BACK = 'what stood here before the house was put back'
+
 const AUTOSAVE_MS = 400
 const TYPING_MS = 1500
 const RETRY_MS = 3000
@@ -67,7 +70,7 @@ export function usePlanEditor(whole: Whole) {
     start.document,
     start.restored ? [{ document: start.base.document, note: BEFORE }] : [],
   )
-  const { edit, setEdit, noteRef, hand, change, settle, abandon, undo, redo } = steps
+  const { edit, setEdit, noteRef, hand, change, settle, abandon, replace, undo, redo } = steps
   const [base, setBase] = useState<Base>(start.base)
   const [failed, setFailed] = useState<{ kind: 'offline' | 'refused'; of: Plan } | null>(null)
   const [faults, setFaults] = useState<Fault[]>([])
@@ -136,29 +139,25 @@ export function usePlanEditor(whole: Whole) {
       const document = withValues(found.merged, kept)
       noteRef.current = 'two changes put together'
       setBase(baseOf(found.theirs))
-      setEdit((now) => ({
-        document,
-        past: [...now.past, { document: now.document, note: noteRef.current }],
-        future: [],
-        anchor: null,
-        moving: null,
-      }))
+      replace(document, noteRef.current)
       setConflict(null)
       setFailed(null)
     },
-    [noteRef, setEdit],
+    [noteRef, replace],
   )
 
   // What another hand saved, where nothing of one's own is under way. Nothing that was done before it can be
-  // undone any more: that would take theirs back too. What only happened to the revision shown changes none.
+  // undone any more: that would take theirs back too. What only happened to the document shown changes none.
+  // Where the house was put back to an older one, what stands here is all there is of it: undo brings it.
   const take = useCallback(
     (theirs: Whole) => {
-      if (theirs.revision === base.revision)
-        return setBase((now) => ({ ...now, lock_version: theirs.lock_version }))
-      setBase({ ...baseOf(theirs), theirs: true })
-      setEdit({ document: theirs.document, past: [], future: [], anchor: null, moving: null })
+      if (same(theirs.document, base.document))
+        return setBase((now) => ({ ...baseOf(theirs), theirs: now.theirs }))
+      const back = theirs.revision < base.revision
+      setBase({ ...baseOf(theirs), theirs: back ? PUT_BACK : 'by another hand' })
+      replace(theirs.document, back ? BEFORE_BACK : null)
     },
-    [base.revision, setEdit],
+    [base, replace],
   )
 
   const state: SaveState =
@@ -179,7 +178,7 @@ export function usePlanEditor(whole: Whole) {
     moving: edit.moving !== null,
     revision: base.revision,
     version: base.lock_version,
-    theirs: base.theirs ?? false,
+    theirs: base.theirs ?? null,
     take,
     state,
     faults,

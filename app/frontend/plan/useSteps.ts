@@ -105,8 +105,21 @@ export function useSteps(document: Plan, past: Edit['past']) {
     [],
   )
 
+  // Another document takes its place: with no way back, or, where a note is given, by that step of undo.
+  const replace = useCallback(
+    (document: Plan, note: string | null) =>
+      setEdit((now) => ({
+        document,
+        past: note === null ? [] : [...now.past, { document: now.document, note }],
+        future: [],
+        anchor: null,
+        moving: null,
+      })),
+    [],
+  )
+
   // What a hand needs: the same from one render to the next.
   const hand = useMemo(() => ({ change, settle, undo, redo }), [change, settle, undo, redo])
 
-  return { edit, setEdit, noteRef, hand, change, settle, abandon, undo, redo }
+  return { edit, setEdit, noteRef, hand, change, settle, abandon, replace, undo, redo }
 }

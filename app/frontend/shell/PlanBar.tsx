@@ -83,6 +83,7 @@ export function PlanBar({
         site={editor.document.site}
         rules={editor.document.rules}
         revision={editor.revision}
+        version={editor.version}
         state={editor.state}
         theirs={editor.theirs}
         faults={editor.faults}

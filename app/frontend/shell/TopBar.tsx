@@ -26,7 +26,7 @@ const SAVE_WORDS: Record<SaveState, string> = {
 
 interface Props
   extends
-    Pick<Editor, 'id' | 'revision' | 'state' | 'theirs' | 'faults'>,
+    Pick<Editor, 'id' | 'revision' | 'version' | 'state' | 'theirs' | 'faults'>,
     Pick<Checked, 'ladder' | 'working' | 'silentSince'> {
   title: string
   site: string
@@ -45,6 +45,7 @@ export const TopBar = memo(function TopBar({
   site,
   rules,
   revision,
+  version,
   state,
   theirs,
   faults,
@@ -58,7 +59,7 @@ export const TopBar = memo(function TopBar({
   onRigging,
 }: Props) {
   const navigate = useNavigate()
-  const { silence, waiting } = useTold(id, revision)
+  const { silence, waiting } = useTold(id, revision, version)
   const [menu, setMenu] = useState<HTMLElement | null>(null)
   const close = useCallback(() => setMenu(null), [])
   return (
@@ -123,7 +124,7 @@ export const TopBar = memo(function TopBar({
             state === 'offline' && faults.length > 0
               ? 'kept in this browser, tried again soon'
               : SAVE_WORDS[state],
-            state === 'saved' && theirs && 'by another hand',
+            state === 'saved' && theirs,
             ...faults.map((fault) => `${fault.pointer} ${fault.message}`),
           ]
             .filter(Boolean)
