@@ -89,6 +89,7 @@ RSpec.describe "The life of a plan", :signed_out do
     act(:jun, "wrote")
     enter(:mara)
     seen = told["seen"]
+    expect(told["headline"]).to match("metric" => /\AHolds: level at 48/, "us" => /\AHolds/)
     enter(:jun)
     edit(heavier(1_100))
     expect(response.status).to eq(200)

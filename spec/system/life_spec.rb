@@ -81,7 +81,11 @@ RSpec.describe "The life of a plan", :signed_out do
     fill_in "Password of", with: PeopleHelp::PASSWORD
     click_button "Sign as Mara Tarn"
     expect(page).to have_css("[role=alert]", text: "it is not what you saw any more")
+    # Nor by another try in the same dialog, which still stands over what was.
+    click_button "Sign as Mara Tarn"
+    expect(page).to have_css("[role=alert]", text: "it is not what you saw any more")
     click_button "Leave"
+    expect(page).to have_css("[role=status]", text: "rev 2, saved, by another hand")
     expect(page).to have_css("[data-bar=wrote]", text: "it was changed since it was written as A")
     expect(LifeRecord.count).to eq(1)
   end

@@ -54,6 +54,7 @@ module Api
         revision: course&.revision,
         archived: course&.archived? || false,
         seen: life.seen,
+        headline: life.ladder.headlines,
         asks_password: !SignedIn.picking?,
         pattern: life.plan.pattern,
         records: life.chain.records.map { |record| line(record, course) },

@@ -434,6 +434,7 @@ export interface PlanLife {
     document: string;
     ladder: string;
   };
+  headline: Sentence;
   records: RecordLine[];
   flights: FlightSignature[];
   critical: BothWords[];

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { Link } from 'react-router'
 import type { PlanLife } from '../../api/answers.generated'
 import { api, refusal } from '../../api/client'
@@ -47,7 +47,6 @@ function Flights({ editor, life }: { editor: Editor; life: PlanLife }) {
 export function LifeScreen({ editor }: { editor: Editor }) {
   const { id, document, state } = editor
   const { ladder } = editor.checked
-  const shown = useShown()
   const queries = useQueryClient()
   const [asked, setAsked] = useState<Asked | null>(null)
   useTitle(`${document.title}, its life`)
@@ -59,6 +58,11 @@ export function LifeScreen({ editor }: { editor: Editor }) {
     enabled: saved,
     refetchOnWindowFocus: true,
   })
+  // The ladder beside it stands as that which is signed: looked at again whenever that is another.
+  const { document: seen, ladder: climbed } = life.data?.seen ?? {}
+  useEffect(() => {
+    if (climbed) void queries.refetchQueries({ queryKey: ['meanwhile', id] })
+  }, [queries, id, seen, climbed])
   const done = (next: PlanLife) => {
     editor.setFrozen(frozenAs(next))
     queries.setQueryData(['life', id, editor.revision], next)
@@ -109,7 +113,6 @@ export function LifeScreen({ editor }: { editor: Editor }) {
             plan={id}
             life={life.data}
             asked={asked}
-            headline={ladder ? shown(ladder.headline) : ''}
             onClose={() => setAsked(null)}
             onDone={done}
             onOvertaken={() => void life.refetch()}

@@ -9,6 +9,7 @@ import { useState, type FormEvent } from 'react'
 import type { ActName, PlanLife } from '../../api/answers.generated'
 import { api, Refused, refusal } from '../../api/client'
 import { ChoiceField } from '../../ui/ChoiceField'
+import { useShown } from '../../ui/preferences'
 import { useWho } from '../../ui/who'
 import { DO } from './words'
 
@@ -23,15 +24,17 @@ interface Props {
   plan: number
   life: PlanLife
   asked: Asked
-  headline: string
   onClose: () => void
   onDone: (life: PlanLife) => void
   onOvertaken: () => void
 }
 
-// What is signed stands once more over the name and the password of whoever signs it.
-export function SignDialog({ plan, life, asked, headline, onClose, onDone, onOvertaken }: Props) {
+// What is signed stands once more over the name and the password of whoever signs it: what was seen when this
+// was opened, whatever the house says by now.
+export function SignDialog({ plan, life, asked, onClose, onDone, onOvertaken }: Props) {
   const { who } = useWho()
+  const shown = useShown()
+  const [{ seen, headline }] = useState(life)
   const [reason, setReason] = useState('')
   const [lifted, setLifted] = useState('')
   const [password, setPassword] = useState('')
@@ -49,7 +52,7 @@ export function SignDialog({ plan, life, asked, headline, onClose, onDone, onOve
     if (busy) return
     setBusy(true)
     try {
-      onDone(await api.act(plan, { act: asked.act, about, words: '', seen: life.seen, password }))
+      onDone(await api.act(plan, { act: asked.act, about, words: '', seen, password }))
     } catch (error) {
       setFault(refusal(error, 'it could not be signed'))
       if (error instanceof Refused && error.status === 409) onOvertaken()
@@ -63,7 +66,7 @@ export function SignDialog({ plan, life, asked, headline, onClose, onDone, onOve
         <DialogTitle id="sign-title">{DO[asked.act]}</DialogTitle>
         <DialogContent>
           <Box sx={{ mb: 1 }}>{asked.words}</Box>
-          <Box sx={{ mb: 2, fontWeight: 600 }}>{headline}</Box>
+          <Box sx={{ mb: 2, fontWeight: 600 }}>{shown(headline)}</Box>
           {closes && (
             <ChoiceField
               id="lifted"
