@@ -86,6 +86,10 @@ RSpec.describe "The board of days", :signed_out do
     click_link "Begin anew"
     expect(page).to have_css("[aria-current=step]", text: "withdrawn")
     expect(page).to have_css("[data-record=withdrawn]", text: /Dust Ladder, .*withdrew it: Gear: stop/)
+    visit "/plans/#{plan.id}/day"
+    expect(page).to have_css("[data-barred]", text: "It is not to be lifted by: withdrawn: Gear: stop")
+    expect(page).to have_css(".day-foot", text: "No lift by this plan: withdrawn: Gear: stop")
+    expect(page).to have_button("Call stop")
     come(:mara, "/plans/#{plan.id}")
     expect(page).to have_css("[data-headline]", text: /\AStop: gear/)
   end

@@ -111,7 +111,7 @@ function Told({ plan, at, day }: { plan: number; at: Day; day: LiftDay }) {
           <DayLog plan={plan} day={day} kept={kept} forget={at.forget} />
         </div>
       </main>
-      {!day.closed && <CallStop say={say} stopped={day.stop !== null} />}
+      {!day.closed && <CallStop say={say} stopped={day.stop !== null} why={day.why} />}
     </>
   )
 }

@@ -39,8 +39,15 @@ export function Stopped({ day, kept, say }: { day: LiftDay; kept: KeptEvent[]; s
 
 const REASONS = ['line slack', 'radio lost', 'wind', 'somebody in the way', 'a pad sinks']
 
-// Anybody, at any moment: one press stops; the reason may come after, as one more word to it.
-export function CallStop({ say, stopped }: { say: Day['say']; stopped: boolean }) {
+interface CallStopProps {
+  say: Day['say']
+  stopped: boolean
+  why: string | null
+}
+
+// Anybody, at any moment: one press stops; the reason may come after, as one more word to it. Why nothing may
+// be lifted stands here too, however far down somebody reads.
+export function CallStop({ say, stopped, why }: CallStopProps) {
   const [called, setCalled] = useState(false)
   const because = (about: Record<string, unknown>) => {
     void say('stop', about)
@@ -48,6 +55,11 @@ export function CallStop({ say, stopped }: { say: Day['say']; stopped: boolean }
   }
   return (
     <div className="day-foot">
+      {why && (
+        <div className="day-foot-why" aria-hidden>
+          No lift by this plan: {why}
+        </div>
+      )}
       {called && (
         <div className="day-why" role="group" aria-label="Why stop is called">
           {REASONS.map((why) => (
