@@ -252,6 +252,12 @@ RSpec.describe "The load room" do
     ).to eq(1280)
     find("[data-sketch-file]", visible: :all).attach_file(Rails.root.join("README.md"))
     expect(page).to have_css("[role=alert]", text: "README.md is no photo or sketch")
+    # A file that is gone from the disk.
+    blob = ActiveStorage::Blob.last
+    blob.service.delete(blob.key)
+    open_load(plan)
+    click_button "Photos"
+    expect(page).to have_css("[role=dialog]", text: "board.png cannot be shown: its file is gone")
     click_button "Take board.png out"
     expect(page).to have_text("None yet")
     expect(plan.sketches.count).to eq(0)

@@ -7,6 +7,7 @@ import DialogTitle from '@mui/material/DialogTitle'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useRef } from 'react'
 import { api, Refused } from '../../api/client'
+import { Picture } from '../../ui/Picture'
 
 // Photos and sketches of the load, kept with the plan.
 export function SketchesDialog({ id, onClose }: { id: number; onClose: () => void }) {
@@ -62,9 +63,9 @@ export function SketchesDialog({ id, onClose }: { id: number; onClose: () => voi
                     PDF
                   </Box>
                 ) : (
-                  <img
-                    src={sketch.address}
-                    alt={sketch.name}
+                  <Picture
+                    address={sketch.address}
+                    name={sketch.name}
                     style={{ width: '100%', height: 140, objectFit: 'contain', background: 'var(--dust)' }}
                   />
                 )}

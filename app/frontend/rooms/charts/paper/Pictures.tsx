@@ -4,6 +4,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { api, refusal, type Sketch } from '../../../api/client'
 import { AskFirst } from '../../../ui/AskFirst'
+import { Picture } from '../../../ui/Picture'
 
 const CLOSER = 1.5
 const CLOSEST = 8
@@ -121,7 +122,7 @@ function Shown({ picture }: { picture: Sketch }) {
         </Button>
       </Box>
       <div className="paper-sheet" tabIndex={0} role="region" aria-label={`Picture: ${picture.name}`}>
-        <img src={picture.address} alt={picture.name} style={{ width: `${scale * 100}%` }} />
+        <Picture address={picture.address} name={picture.name} style={{ width: `${scale * 100}%` }} />
       </div>
     </>
   )
