@@ -89,6 +89,7 @@ RSpec.describe "The board of days", :signed_out do
     visit "/plans/#{plan.id}/day"
     expect(page).to have_css("[data-barred]", text: "It is not to be lifted by: withdrawn: Gear: stop")
     expect(page).to have_css(".day-foot", text: "No lift by this plan: withdrawn: Gear: stop")
+    expect(page).to have_text("not by this plan").and have_no_text("open now")
     expect(page).to have_button("Call stop")
     come(:mara, "/plans/#{plan.id}")
     expect(page).to have_css("[data-headline]", text: /\AStop: gear/)

@@ -67,7 +67,11 @@ export function PhaseLadder({
         const at = day.phases.indexOf(phase)
         const before = day.phases[openAt]?.label.toLowerCase()
         const waits =
-          at === openAt + 1 && before ? `waits for: ${before}` : open ? tried(day, phase) || 'open now' : ''
+          at === openAt + 1 && before
+            ? `waits for: ${before}`
+            : open
+              ? tried(day, phase) || (day.why ? 'not by this plan' : 'open now')
+              : ''
         const verdict = asVerdict(phase, day)
         return (
           <li key={phase.id} data-phase={phase.id} data-open={open} data-selected={selected === phase.id}>
