@@ -199,6 +199,9 @@ RSpec.describe "The load room" do
       expect(page).to have_css("[data-csv-row='2']", text: "612.3 kg")
       expect(page).to have_css("[data-csv-row='4']", text: "“casing” is not a shape")
       expect(page).to have_button("Take the rows", disabled: true)
+      # Asked twice, and answered twice: no row is counted twice.
+      click_button "fifteen hundred"
+      expect(page).to have_button("Take the rows", disabled: false)
       click_button "one and a half"
       expect(page).to have_css("[data-csv-state]", text: "1 of them with something to mend")
       # The page is drawn again behind it: that adds no rows.

@@ -5,8 +5,9 @@ import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import { useVirtualizer } from '@tanstack/react-virtual'
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useMemo, useRef, useState } from 'react'
 import { api, Refused, type CsvPart, type CsvRow } from '../../api/client'
+import { useSoFar } from '../../api/useSoFar'
 import type { Group, Part, TakeOff } from '../../api/plan.generated'
 import { useShown } from '../../ui/preferences'
 
@@ -14,8 +15,6 @@ import { CsvRows, ROW_HEIGHT } from './CsvRows'
 import { CsvState } from './CsvState'
 
 interface Reading {
-  // Which reading of the file this is: another begins with no rows.
-  of: AbortController | null
   head: CsvPart['head'] | null
   rows: CsvRow[]
   read: number
@@ -23,7 +22,7 @@ interface Reading {
   done: CsvPart['done'] | null
   error: string | null
 }
-const NOTHING: Reading = { of: null, head: null, rows: [], read: 0, share: 0, done: null, error: null }
+const NOTHING: Reading = { head: null, rows: [], read: 0, share: 0, done: null, error: null }
 
 interface Props {
   file: File
@@ -54,23 +53,21 @@ const taken = (rows: CsvRow[], into: TakeOff, instead: boolean): TakeOff => {
 // What a file says, row by row, before anything of it is taken.
 export function CsvDialog({ file, takeOff, onTake, onClose }: Props) {
   const [comma, setComma] = useState<boolean | null>(null)
-  const [reading, setReading] = useState<Reading>(NOTHING)
+  const { of, told, telling } = useSoFar(NOTHING)
   const [onlyFaulty, setOnlyFaulty] = useState(false)
   const scroller = useRef<HTMLDivElement>(null)
   const shown = useShown()
+  // By their text: the list of them is another one whenever the page is drawn.
   const groups = JSON.stringify(takeOff.groups.map(({ title }) => title))
+  const decimalComma = comma === true
+  const asked = useMemo(() => ({ file, decimalComma, groups }), [file, decimalComma, groups])
   useEffect(() => {
     const stop = new AbortController()
-    const put = (change: (now: Reading) => Partial<Reading>) =>
-      !stop.signal.aborted &&
-      setReading((now) => {
-        const mine = now.of === stop ? now : { ...NOTHING, of: stop }
-        return { ...mine, ...change(mine) }
-      })
+    const put = telling(asked, stop.signal)
     api
       .readCsv(
-        file,
-        { decimalComma: comma === true, groups: JSON.parse(groups) as string[] },
+        asked.file,
+        { decimalComma: asked.decimalComma, groups: JSON.parse(asked.groups) as string[] },
         (part) =>
           put((now) => ({
             head: part.head ?? now.head,
@@ -90,7 +87,8 @@ export function CsvDialog({ file, takeOff, onTake, onClose }: Props) {
         })),
       )
     return () => stop.abort()
-  }, [file, comma, groups])
+  }, [asked, telling])
+  const reading = of === asked ? told : NOTHING
   const { head, done, read, share, error } = reading
   const rows = onlyFaulty ? reading.rows.filter(({ problems }) => problems.length > 0) : reading.rows
   // eslint-disable-next-line react-hooks/incompatible-library -- it is made for being called at every render
@@ -104,10 +102,6 @@ export function CsvDialog({ file, takeOff, onTake, onClose }: Props) {
     head?.columns.filter(({ field, text }) => !field && text !== '').map(({ text }) => text) ?? []
   const asksComma = (done?.commas ?? 0) > 0 && !head?.notices.some((notice) => notice.includes('commas'))
   const ready = done && !done.fault && !error && (!asksComma || comma !== null)
-  const again = (value: boolean) => {
-    setReading(NOTHING)
-    setComma(value)
-  }
   const take = (instead: boolean) =>
     onTake(taken(reading.rows, takeOff, instead), `${done!.rows} rows taken from ${file.name}`)
   return (
@@ -123,7 +117,6 @@ export function CsvDialog({ file, takeOff, onTake, onClose }: Props) {
           ignored={ignored}
           asksComma={asksComma}
           comma={comma}
-          again={again}
           setComma={setComma}
           onlyFaulty={onlyFaulty}
           setOnlyFaulty={setOnlyFaulty}

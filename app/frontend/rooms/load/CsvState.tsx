@@ -14,7 +14,6 @@ export function CsvState({
   ignored,
   asksComma,
   comma,
-  again,
   setComma,
   onlyFaulty,
   setOnlyFaulty,
@@ -30,8 +29,7 @@ export function CsvState({
   ignored: string[]
   asksComma: boolean
   comma: boolean | null
-  again: (value: boolean) => void
-  setComma: (comma: boolean | null) => void
+  setComma: (comma: boolean) => void
   onlyFaulty: boolean
   setOnlyFaulty: (only: boolean) => void
 }) {
@@ -83,7 +81,7 @@ export function CsvState({
           <Button
             variant={comma === true ? 'contained' : 'outlined'}
             aria-pressed={comma === true}
-            onClick={() => again(true)}
+            onClick={() => setComma(true)}
           >
             one and a half
           </Button>

@@ -1,6 +1,7 @@
-import { useEffect, useState } from 'react'
+import { useEffect } from 'react'
 import { advice, type WhatIfAsked } from '../../api/advice'
 import { Refused, type Fault, type WhatIfPart } from '../../api/client'
+import { useSoFar } from '../../api/useSoFar'
 import { refusal } from '../../api/wire'
 import type { Input, Limit } from './range'
 
@@ -34,16 +35,11 @@ const CUT = 'the answer was cut short'
 // What the ladder says over a range, as it is told; null asks nothing. It is of what was asked alone: with
 // the next question it is gone.
 export function useWhatIf(asked: WhatIfAsked | null): Told & { fresh: boolean } {
-  const [told, setTold] = useState<{ of: WhatIfAsked | null; told: Told }>({ of: null, told: NONE })
+  const { of, told, telling } = useSoFar(NONE)
   useEffect(() => {
     if (!asked) return
     const stop = new AbortController()
-    const put = (change: (now: Told) => Partial<Told>) =>
-      !stop.signal.aborted &&
-      setTold((now) => {
-        const mine = now.of === asked ? now.told : NONE
-        return { of: asked, told: { ...mine, ...change(mine) } }
-      })
+    const put = telling(asked, stop.signal)
     const take = (part: WhatIfPart) =>
       put((now) => ({
         inputs: part.inputs ?? now.inputs,
@@ -65,7 +61,7 @@ export function useWhatIf(asked: WhatIfAsked | null): Told & { fresh: boolean } 
         })),
       )
     return () => stop.abort()
-  }, [asked])
-  const fresh = told.of === asked && asked !== null
-  return { ...(fresh ? told.told : NONE), fresh }
+  }, [asked, telling])
+  const fresh = of === asked && asked !== null
+  return { ...(fresh ? told : NONE), fresh }
 }

@@ -1,7 +1,8 @@
-import { useEffect, useState } from 'react'
+import { useEffect } from 'react'
 import { advice } from '../../api/advice'
 import { refusal, type WayPart } from '../../api/client'
 import type { RungId } from '../../api/ladder.generated'
+import { useSoFar } from '../../api/useSoFar'
 import type { Editor } from '../../plan/usePlanEditor'
 
 type Told = NonNullable<WayPart['told']>
@@ -17,17 +18,12 @@ const NONE: Ways = { found: [], far: null, told: null, fault: null }
 // moving, and dropped with the document that they were of.
 export function useWaysOut(editor: Editor, rung: RungId, whole: boolean, asked: boolean): Ways {
   const key = asked ? `${editor.id}/${editor.checked.answers}/${rung}/${whole}` : ''
-  const [ways, setWays] = useState({ ...NONE, key })
+  const { of, told, telling } = useSoFar(NONE)
   const { document, id } = editor
   useEffect(() => {
     if (!key) return
     const stop = new AbortController()
-    const put = (change: (now: Ways) => Partial<Ways>) =>
-      !stop.signal.aborted &&
-      setWays((now) => {
-        const mine = now.key === key ? now : { ...NONE, key }
-        return { ...mine, ...change(mine) }
-      })
+    const put = telling(key, stop.signal)
     advice
       .waysOut(
         { document, plan: id, rung: whole ? null : rung, whole },
@@ -45,5 +41,5 @@ export function useWaysOut(editor: Editor, rung: RungId, whole: boolean, asked: 
     // A document is told by the answer that was given of it.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key])
-  return ways.key === key ? ways : NONE
+  return of === key ? told : NONE
 }
