@@ -62,9 +62,9 @@ export function CallStop({ say, stopped, why }: CallStopProps) {
       )}
       {called && (
         <div className="day-why" role="group" aria-label="Why stop is called">
-          {REASONS.map((why) => (
-            <Button key={why} variant="outlined" onClick={() => because({ why })}>
-              {why}
+          {REASONS.map((reason) => (
+            <Button key={reason} variant="outlined" onClick={() => because({ why: reason })}>
+              {reason}
             </Button>
           ))}
           <Button variant="outlined" onClick={() => because({ gut: 'yes' })}>

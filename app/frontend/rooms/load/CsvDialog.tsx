@@ -6,7 +6,7 @@ import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import { useVirtualizer } from '@tanstack/react-virtual'
 import { useEffect, useMemo, useRef, useState } from 'react'
-import { api, Refused, type CsvPart, type CsvRow } from '../../api/client'
+import { api, refusal, type CsvPart, type CsvRow } from '../../api/client'
 import { useSoFar } from '../../api/useSoFar'
 import type { Group, Part, TakeOff } from '../../api/plan.generated'
 import { useShown } from '../../ui/preferences'
@@ -57,8 +57,7 @@ export function CsvDialog({ file, takeOff, onTake, onClose }: Props) {
   const [onlyFaulty, setOnlyFaulty] = useState(false)
   const scroller = useRef<HTMLDivElement>(null)
   const shown = useShown()
-  // By their text: the list of them is another one whenever the page is drawn.
-  const groups = JSON.stringify(takeOff.groups.map(({ title }) => title))
+  const { groups } = takeOff
   const decimalComma = comma === true
   const asked = useMemo(() => ({ file, decimalComma, groups }), [file, decimalComma, groups])
   useEffect(() => {
@@ -67,7 +66,7 @@ export function CsvDialog({ file, takeOff, onTake, onClose }: Props) {
     api
       .readCsv(
         asked.file,
-        { decimalComma: asked.decimalComma, groups: JSON.parse(asked.groups) as string[] },
+        { decimalComma: asked.decimalComma, groups: asked.groups.map(({ title }) => title) },
         (part) =>
           put((now) => ({
             head: part.head ?? now.head,
@@ -79,12 +78,7 @@ export function CsvDialog({ file, takeOff, onTake, onClose }: Props) {
         stop.signal,
       )
       .catch((error: unknown) =>
-        put(() => ({
-          error:
-            error instanceof Refused
-              ? error.faults.map((fault) => `${fault.message}; expected ${fault.expected}`).join('; ')
-              : 'the file could not be read to its end',
-        })),
+        put(() => ({ error: refusal(error, 'the file could not be read to its end') })),
       )
     return () => stop.abort()
   }, [asked, telling])

@@ -6,7 +6,7 @@ import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useRef } from 'react'
-import { api, Refused } from '../../api/client'
+import { api, refusal } from '../../api/client'
 import { Picture } from '../../ui/Picture'
 
 // Photos and sketches of the load, kept with the plan.
@@ -28,9 +28,7 @@ export function SketchesDialog({ id, onClose }: { id: number; onClose: () => voi
       <DialogContent>
         {error && (
           <Box role="alert" sx={{ color: 'var(--stop)', mb: 1 }}>
-            {error instanceof Refused
-              ? error.faults.map((fault) => `${fault.message}; expected ${fault.expected}`).join('; ')
-              : error.message}
+            {refusal(error, error.message)}
           </Box>
         )}
         {sketches.isPending && <Box role="status">Reading</Box>}

@@ -41,8 +41,9 @@ export const pointerOf = (of: number | null) =>
   of === null ? '/load/take_off/parts' : `/load/take_off/groups/${of}/parts`
 export const rowsOf = (plan: Plan, of: number | null) => (at(plan, pointerOf(of)) as Part[] | undefined) ?? []
 
-export const takeOffOf = (plan: Plan): TakeOff =>
-  plan.load.take_off ?? { parts: [], groups: [], materials: [] }
+// One and the same for every plan that has none: what hangs on it is not begun again at every drawing.
+const NO_TAKE_OFF: TakeOff = { parts: [], groups: [], materials: [] }
+export const takeOffOf = (plan: Plan): TakeOff => plan.load.take_off ?? NO_TAKE_OFF
 
 // A new row under another: of the same material, measured to the same place.
 export const under = (above: Part | undefined, own: Partial<Part>): Part => ({
