@@ -1,3 +1,5 @@
+require "puma/configuration"
+
 # What each process of the service does from its start on, and what none of them takes over from the master.
 RSpec.describe Serving do
   before do
@@ -35,5 +37,16 @@ RSpec.describe Serving do
     evening = Time.new(2026, 12, 14, 20, 0)
     looks = (0..2).map { |worker| evening + Nightly.seconds_until(evening, worker) }
     expect(looks.map { |at| at.strftime("%d %H:%M") }).to eq([ "15 00:10", "15 00:30", "15 00:50" ])
+  end
+
+  # A connection that is kept would stay with the process that took it, however much that one has to do.
+  { "1" => [ 0, true ], "2" => [ 2, false ] }.each do |processes, (workers, kept)|
+    it "lets whichever is free of #{processes} answer each request" do
+      ENV["WEB_CONCURRENCY"] = processes
+      told = Puma::Configuration.new({ config_files: [ "config/puma.rb" ] }, {}, ENV)
+      options = told.tap(&:load).tap(&:clamp).options
+      expect(options[:workers]).to eq(workers)
+      expect(options[:enable_keep_alives]).to be(kept)
+    end
   end
 end
