@@ -8,9 +8,9 @@ of_their_own = ENV.fetch("WEB_CONCURRENCY", 1).to_i
 if of_their_own > 1
   workers of_their_own
   preload_app!
-  # Each request is for whichever process is free: a connection that is kept stays with the process that took it, busy or
-  # not, and is asked again before those that wait. The more a process has to do, the later it takes more (0.2 s where it
-  # has 25 times as many requests as threads), so that an idle one is there first. A proxy keeps its browsers' own.
+  # Each request is for whichever process is free. A connection that is kept stays with the process that took it, busy
+  # or not, and is asked again before those that wait. The more a process has to do, the later it takes more (0.2 s with
+  # 25 times as many requests as threads), so that an idle one is first. A proxy keeps its browsers' connections.
   enable_keep_alives false
   wait_for_less_busy_worker 0.2
   # Sooner than systemd loses patience.
